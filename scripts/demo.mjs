@@ -1,0 +1,4 @@
+import { serve } from './serve.mjs';
+import { main } from './steps.mjs';
+
+await main(() => serve({ demo: true, folder: 'demo-data' }));

@@ -1,0 +1,84 @@
+// Steps shared by the commands of package.json. Node alone: nothing may be installed yet.
+import { spawnSync } from 'node:child_process';
+import { existsSync, readdirSync, statSync } from 'node:fs';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+export const root = fileURLToPath(new URL('..', import.meta.url));
+const at = (...parts) => join(root, ...parts);
+
+/** Runs a command of this project and shows what it prints; throws when it fails. */
+export function run(command, args, options = {}) {
+	const { status, error } = spawnSync(command, args, { cwd: root, stdio: 'inherit', ...options });
+	if (error) throw error;
+	if (status !== 0) throw new Error(`${command} ${args.join(' ')} failed`);
+}
+
+const bin = (name) => at('node_modules', '.bin', name);
+
+/** Runs a tool that the project has installed. */
+export const runTool = (name, args = [], options = {}) => run(bin(name), args, options);
+
+const modified = (path) => (existsSync(path) ? statSync(path).mtimeMs : 0);
+
+/** Installs the packages when they are missing or older than the lock file. */
+export function install() {
+	const installed = modified(at('node_modules', '.package-lock.json'));
+	if (installed >= modified(at('package-lock.json')) && installed > 0) return;
+	console.log('Installing packages (better-sqlite3 may compile, which takes two minutes) …');
+	run('npm', ['ci', '--no-audit', '--no-fund']);
+}
+
+function newest(path) {
+	if (!existsSync(path)) return 0;
+	const stat = statSync(path);
+	if (!stat.isDirectory()) return stat.mtimeMs;
+	return Math.max(stat.mtimeMs, ...readdirSync(path).map((name) => newest(join(path, name))));
+}
+
+/** Builds the application when there is no build or the sources are newer. */
+export function build() {
+	const sources = ['src', 'static', 'package-lock.json', 'svelte.config.js', 'vite.config.ts'];
+	if (modified(at('build', 'handler.js')) > Math.max(...sources.map((name) => newest(at(name))))) return;
+	console.log('Building …');
+	runTool('vite', ['build', '--logLevel', 'warn']);
+}
+
+const chromiumPlaces = ['/usr/bin/chromium', '/usr/bin/chromium-browser'];
+
+function tryAptInstall() {
+	const isRoot = process.getuid?.() === 0;
+	if (!isRoot || !existsSync('/usr/bin/apt-get')) return;
+	console.log('Installing Chromium from Debian’s packages …');
+	try {
+		const quiet = { stdio: ['ignore', 'ignore', 'inherit'], env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' } };
+		run('apt-get', ['update', '-qq'], quiet);
+		run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium'], quiet);
+	} catch (error) {
+		console.error(error.message);
+	}
+}
+
+/** The path of a Chromium for the browser tests; installs Debian's where it may. */
+export function chromium() {
+	const find = () => [process.env.CHROMIUM, ...chromiumPlaces].find((path) => path && existsSync(path));
+	if (!find()) tryAptInstall();
+	const found = find();
+	if (found) return found;
+	throw new Error(
+		'The browser tests need Chromium. Install it (Debian: sudo apt-get install chromium) or set CHROMIUM to its path.'
+	);
+}
+
+/** Ends a command with one clear line instead of a stack. */
+export async function main(steps) {
+	try {
+		const major = Number(process.versions.node.split('.')[0]);
+		if (major < 20) throw new Error(`Node 20 or newer is needed; this is ${process.versions.node}.`);
+		await steps();
+	} catch (error) {
+		console.error(`\n${error.message}`);
+		process.exitCode = 1;
+	}
+}
+

@@ -1,0 +1,120 @@
+import { array, lazy, mixed, number, object, setLocale, string } from 'yup';
+import type { AnyObject, Lazy, ObjectSchema, Schema } from 'yup';
+
+/** Small building blocks of the schemas, and the words of their messages. */
+
+setLocale({
+	mixed: {
+		required: 'is needed',
+		defined: 'is needed',
+		notNull: 'is needed',
+		oneOf: 'must be one of: ${values}',
+		notType: ({ type }) => `must be ${type === 'array' || type === 'object' ? 'an' : 'a'} ${type}`
+	},
+	string: {
+		min: 'must have at least ${min} characters',
+		max: 'must have at most ${max} characters',
+		uuid: 'must be a UUID',
+		length: 'must have ${length} characters'
+	},
+	number: {
+		min: 'must be ${min} or more',
+		max: 'must be ${max} or less',
+		moreThan: 'must be greater than ${more}',
+		lessThan: 'must be less than ${less}',
+		integer: 'must be a whole number'
+	},
+	array: {
+		min: 'needs at least ${min}',
+		max: 'can hold at most ${max}',
+		length: 'must hold ${length}'
+	},
+	object: { noUnknown: 'has unknown fields: ${unknown}' }
+});
+
+/** Greatest number of settings, filters and films in a request. */
+export const MOST_VALUES = 64;
+
+const finite = () =>
+	number().test('finite', 'must be a plain number', (value) => value == null || Number.isFinite(value));
+
+/** A quantity between two bounds, both ends allowed. */
+export const between = (least: number, most: number) => finite().min(least).max(most);
+
+/** A quantity greater than zero. */
+export const positive = (most: number) => finite().moreThan(0).max(most);
+
+export const fNumber = () => between(0.5, 1000);
+export const exposureTime = () => between(1e-6, 86_400);
+export const filmSpeed = () => between(0.1, 1_000_000);
+export const stops = (most = 20) => between(-most, most);
+export const exposureValue = () => between(-20, 30);
+export const doubtInStops = () => between(0, 10);
+export const distance = () => between(0.01, 100_000);
+export const shortText = (most = 80) => string().max(most);
+export const longText = () => string().max(4000);
+export const label = () => string().max(40).defined();
+
+export const name = () =>
+	shortText()
+		.required()
+		.test('not-blank', 'is needed', (value) => value.trim().length > 0);
+
+/** A date and time with its offset from UTC, ISO 8601. */
+const ISO_INSTANT = /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}(:\d{2}(\.\d{1,9})?)?(Z|[+-]\d{2}:\d{2})$/;
+
+export const instant = () =>
+	string().test(
+		'instant',
+		'must be a date and time with its offset, such as 2026-05-02T10:30:00+01:00',
+		(value) => value == null || (ISO_INSTANT.test(value) && !Number.isNaN(Date.parse(value)))
+	);
+
+/** [lower, upper], both needed, in order. */
+export const rangeOf = (each: () => ReturnType<typeof finite>) =>
+	mixed<[number, number]>().test('range', 'must be two numbers, the lower one first', (value, context) => {
+		if (value == null) return true;
+		if (!Array.isArray(value) || value.length !== 2) return false;
+		const schema = each().required();
+		if (!value.every((end) => schema.isValidSync(end, { strict: true }))) {
+			return context.createError({ message: describeEnds(schema) });
+		}
+		return value[0] <= value[1];
+	});
+
+function describeEnds(schema: Schema): string {
+	const tests = (schema.describe() as { tests: { name?: string; params?: AnyObject }[] }).tests;
+	const bound = (which: string) => tests.find((test) => test.name === which)?.params?.[which];
+	return `must be two numbers from ${bound('min')} to ${bound('max')}`;
+}
+
+/** A list of marks, each different. */
+export const marks = (each: () => ReturnType<typeof finite>) =>
+	array(each().required())
+		.required()
+		.min(1)
+		.max(MOST_VALUES)
+		.test('distinct', 'has the same value twice', (values) => !values || new Set(values).size === values.length);
+
+/** As many labels as there are marks. */
+export const labelsFor = (markField: string) =>
+	array(label())
+		.max(MOST_VALUES)
+		.test('one-each', 'must have one label for each mark', (value, { parent }) =>
+			value === undefined || !Array.isArray(parent[markField]) || value.length === parent[markField].length
+		)
+		.optional();
+
+type Branches<T extends object> = Readonly<Record<string, () => ObjectSchema<T>>>;
+
+/** An object whose shape depends on one of its fields. */
+// eslint-disable-next-line @typescript-eslint/no-explicit-any -- each branch is held to its own member of the union where it is declared
+export function oneOfKinds<T extends object>(field: string, branches: Record<string, () => ObjectSchema<any>>): Lazy<T> {
+	return lazy((value: unknown) => {
+		const kind = (value as Record<string, unknown> | null | undefined)?.[field];
+		if (typeof kind === 'string' && Object.hasOwn(branches, kind)) return (branches as Branches<T>)[kind]();
+		const unknownKind = object({ [field]: string().required().oneOf(Object.keys(branches)) });
+		return unknownKind.required() as unknown as ObjectSchema<T>;
+	}) as unknown as Lazy<T>;
+}
+

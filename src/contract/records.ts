@@ -1,0 +1,126 @@
+import { array, boolean, number, object, string, type ObjectSchema } from 'yup';
+import type { Camera, Filter } from '../core/camera';
+import type { Film } from '../core/film';
+import type { Light } from '../core/light';
+import type { Outcome, Spoiler, Verdict } from '../core/match';
+import { cameraSchema, exposures } from './camera';
+import { between, exposureTime, fNumber, instant, label, longText, stops } from './fields';
+import { filmSchema } from './film';
+import { filtersSchema } from './intent';
+import { lightSchema } from './light';
+
+/** What is stored: the objects of the match with an id, a version and what the bag needs. */
+
+export interface Stored {
+	/** UUID, made where the record is made. */
+	id: string;
+	/** Counts the replacements; a replacement names the version that it read. */
+	version: number;
+}
+
+export type CameraRecord = Camera & { archived?: boolean };
+export type FilmRecord = Film & { archived?: boolean };
+
+export interface LoadRecord {
+	cameraId: string;
+	filmId: string;
+	/** Frames that the load holds. */
+	frames: number;
+	loadedAt: string;
+	/** When it was taken out; absent while it is in the camera. */
+	unloadedAt?: string;
+	note?: string;
+}
+
+export interface FrameSettings {
+	f: number;
+	seconds: number;
+	compensation: number | null;
+	iso: number | null;
+	position?: string | null;
+}
+
+export interface FrameRecord {
+	loadId: string;
+	number: number;
+	takenAt: string;
+	light: Light;
+	settings: FrameSettings;
+	filters?: Filter[];
+	handheld?: boolean;
+	flash?: boolean;
+	exposures?: number;
+	predicted: Outcome;
+	note?: string;
+}
+
+export interface ReadingRecord {
+	takenAt: string;
+	light: Light;
+}
+
+const archived = { archived: boolean() };
+const frameNumber = () => number().integer().min(1).max(9999);
+
+export const cameraRecordSchema = (cameraSchema as ObjectSchema<CameraRecord>).shape(archived);
+export const filmRecordSchema: ObjectSchema<FilmRecord> = filmSchema.shape(archived);
+
+export const loadRecordSchema: ObjectSchema<LoadRecord> = object({
+	cameraId: string().required().uuid(),
+	filmId: string().required().uuid(),
+	frames: frameNumber().required(),
+	loadedAt: instant().required(),
+	unloadedAt: instant(),
+	note: longText()
+});
+
+const verdicts: Verdict[] = ['just-enough', 'usable', 'too-dark', 'too-light'];
+const spoilers: Spoiler[] = ['shake', 'motion', 'near'];
+const limits: NonNullable<Outcome['clamped']>[] = ['fastest', 'slowest', 'widest', 'smallest'];
+
+const settingFields = {
+	f: fNumber().required(),
+	seconds: exposureTime().required(),
+	compensation: stops().nullable().defined(),
+	iso: between(0.1, 1_000_000).nullable().defined()
+};
+
+const chance = () => between(0, 1).required();
+
+const outcomeFields = {
+	...settingFields,
+	position: label().nullable(),
+	error: between(-60, 60).required(),
+	verdict: string<Verdict>().required().oneOf(verdicts),
+	chances: object({ good: chance(), usable: chance() }).required(),
+	clamped: string<NonNullable<Outcome['clamped']>>().oneOf(limits).nullable().defined(),
+	secondsRange: array(exposureTime().required()).length(2).required(),
+	spoilers: array(string<Spoiler>().required().oneOf(spoilers)).required(),
+	focus: object({ distance: between(0, 100_000).nullable().defined(), label: label().nullable() })
+		.nullable()
+		.default(undefined),
+	sharp: object({ from: between(0, 1e9).required(), to: between(0, 1e9).nullable().defined() }).required()
+};
+outcomeFields satisfies Record<keyof Outcome, unknown>;
+
+const frameFields = {
+	loadId: string().required().uuid(),
+	number: frameNumber().required(),
+	takenAt: instant().required(),
+	light: lightSchema,
+	settings: object({ ...settingFields, position: string().max(40).nullable().optional() }).required(),
+	filters: filtersSchema,
+	handheld: boolean(),
+	flash: boolean(),
+	exposures: exposures(),
+	predicted: object(outcomeFields).required(),
+	note: longText()
+};
+frameFields satisfies Record<keyof FrameRecord, unknown>;
+export const frameRecordSchema = object(frameFields) as unknown as ObjectSchema<FrameRecord>;
+
+export const readingRecordSchema = object({
+	takenAt: instant().required(),
+	light: lightSchema
+}) as unknown as ObjectSchema<ReadingRecord>;
+

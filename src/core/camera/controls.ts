@@ -1,0 +1,100 @@
+import type { Camera, Position } from './types';
+
+/** One thing that can be set: values in a list, or anything in a range. */
+export type Axis =
+	| { kind: 'listed'; values: readonly number[] }
+	| { kind: 'range'; from: number; to: number };
+
+/** Settings that a camera reaches without changing its lever or taking to bulb. */
+export interface Control {
+	position: Position | null;
+	/** f-numbers. */
+	aperture: Axis;
+	/** Times, s. */
+	shutter: Axis;
+	/** Bulb: the time is counted by a person. */
+	handTimed: boolean;
+}
+
+const SHORTEST_BULB = 0.5;
+const LONGEST_BULB = 3600;
+
+const one = (value: number): Axis => ({ kind: 'listed', values: [value] });
+
+function range(a: number, b: number): Axis {
+	const [from, to] = [Math.min(a, b), Math.max(a, b)];
+	return from === to ? one(from) : { kind: 'range', from, to };
+}
+
+function apertureAxis(camera: Camera, position: Position | null): Axis {
+	if (position?.f !== undefined) return one(position.f);
+	const { aperture } = camera;
+	if (aperture.kind === 'fixed') return one(aperture.f);
+	if (aperture.kind === 'stops') return { kind: 'listed', values: aperture.f };
+	return range(aperture.widest, aperture.smallest);
+}
+
+function shutterAxis(camera: Camera, position: Position | null): Axis {
+	if (position?.seconds !== undefined) return one(position.seconds);
+	const { shutter } = camera;
+	if (shutter.kind === 'fixed') return one(shutter.seconds);
+	if (shutter.kind === 'speeds') return { kind: 'listed', values: shutter.seconds };
+	return range(shutter.fastest, shutter.slowest);
+}
+
+function bulbAxis(camera: Camera): Axis | null {
+	if (!camera.bulb) return null;
+	return range(SHORTEST_BULB, camera.bulb === true ? LONGEST_BULB : camera.bulb.longest);
+}
+
+/**
+ * Everything a camera can be set to, as products of an aperture and a shutter axis: one for each
+ * position of its lever, and one more with bulb.
+ *
+ * @example controlsOf(aBoxWithBulb).map((control) => control.handTimed) // [false, true]
+ */
+export function controlsOf(camera: Camera): Control[] {
+	const positions: (Position | null)[] = camera.positions?.length ? camera.positions : [null];
+	const bulb = bulbAxis(camera);
+	return positions.flatMap((position) => {
+		const aperture = apertureAxis(camera, position);
+		const timed = { position, aperture, shutter: shutterAxis(camera, position), handTimed: false };
+		return bulb ? [timed, { position, aperture, shutter: bulb, handTimed: true }] : [timed];
+	});
+}
+
+const SAME_VALUE = 1e-6;
+
+/** Two f-numbers or times that are one and the same mark. */
+export function sameMark(a: number, b: number): boolean {
+	return Math.abs(Math.log2(a / b)) < SAME_VALUE;
+}
+
+/** Whether a value can be set on an axis. */
+export function axisHas(axis: Axis, value: number): boolean {
+	if (axis.kind === 'listed') return axis.values.some((each) => sameMark(each, value));
+	return value >= axis.from * (1 - SAME_VALUE) && value <= axis.to * (1 + SAME_VALUE);
+}
+
+/**
+ * Whether a time has to be counted by a person: on bulb, and not one that the shutter gives by itself.
+ *
+ * @param seconds s
+ * @example isHandTimed(a box at 1/40 s with bulb, 4) // true
+ */
+export function isHandTimed(camera: Camera, seconds: number): boolean {
+	const able = controlsOf(camera).filter((control) => axisHas(control.shutter, seconds));
+	return able.length > 0 && able.every((control) => control.handTimed);
+}
+
+/**
+ * The camera's own words for a setting: the label of its aperture mark or lever, or null.
+ *
+ * @example markLabel(aPlasticCamera, 11, null) // 'sun'
+ */
+export function markLabel(camera: Camera, f: number, position: string | null): string | null {
+	if (position !== null) return position;
+	if (camera.aperture.kind !== 'stops') return null;
+	const index = camera.aperture.f.findIndex((each) => sameMark(each, f));
+	return camera.aperture.labels?.[index] || null;
+}

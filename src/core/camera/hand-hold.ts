@@ -1,0 +1,20 @@
+import { diagonal } from './frame';
+import type { Camera } from './types';
+
+/** Diagonal of a 35 mm frame (36 × 24), mm. */
+const FRAME_35MM_DIAGONAL = 43.27;
+const STEADY_HAND = 2;
+
+/**
+ * The slowest time that can be held by hand: 2/f with f in 35 mm terms, by frame diagonal.
+ * Source: common practice for small prints.
+ *
+ * @returns s; Infinity for cine, which is exempt
+ * @example slowestByHand(a 35 mm camera with a 40 mm lens) // 0.05
+ */
+export function slowestByHand(camera: Camera): number {
+	if (camera.framesPerSecond !== undefined) return Infinity;
+	if (camera.handHold !== undefined) return camera.handHold;
+	const equivalent = camera.focalLength * (FRAME_35MM_DIAGONAL / diagonal(camera.frame));
+	return STEADY_HAND / equivalent;
+}

@@ -1,0 +1,26 @@
+import { box } from './box';
+import { cine } from './cine';
+import { fullSettings } from './full-settings';
+import type { CameraKind } from './kind';
+import { pinhole } from './pinhole';
+import { plasticMediumFormat } from './plastic-medium-format';
+import { pointAndShoot } from './point-and-shoot';
+import { swingLens } from './swing-lens';
+
+export type { CameraKind } from './kind';
+
+/** Every kind to start from; a new one is its own file and one line here. */
+export const cameraKinds: readonly CameraKind[] = [
+	box,
+	plasticMediumFormat,
+	pointAndShoot,
+	fullSettings,
+	swingLens,
+	cine,
+	pinhole
+];
+
+/** The kind of that name, if the bag knows it. */
+export function cameraKind(id: string | undefined): CameraKind | undefined {
+	return cameraKinds.find((kind) => kind.id === id);
+}

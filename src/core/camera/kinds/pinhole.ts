@@ -1,0 +1,20 @@
+import type { CameraKind } from './kind';
+
+/** Values: common practice for pinholes of about 0.3 mm. */
+export const pinhole: CameraKind = {
+	id: 'pinhole',
+	name: 'Pinhole',
+	looks: 'A hole instead of a lens, a flap for a shutter',
+	camera: {
+		frame: { width: 56, height: 56 },
+		focalLength: 50,
+		focus: { kind: 'fixed', distance: null },
+		circleOfConfusion: 0.4,
+		aperture: { kind: 'fixed', f: 167 },
+		shutter: { kind: 'range', fastest: 1, slowest: 3600 },
+		exposure: { mode: 'manual' }
+	},
+	film: 'bw-negative',
+	frames: 12,
+	measure: 'Measure the hole: it is the whole exposure.'
+};

@@ -1,0 +1,21 @@
+import type { CameraKind } from './kind';
+
+/** Values: common practice for swing-lens cameras on 35 mm film. */
+export const swingLens: CameraKind = {
+	id: 'swing-lens',
+	name: 'Swing-lens panoramic',
+	looks: 'A lens that turns and draws a long picture',
+	camera: {
+		frame: { width: 58, height: 24 },
+		focalLength: 28,
+		focus: { kind: 'fixed', distance: null },
+		circleOfConfusion: 0.05,
+		aperture: { kind: 'stops', f: [2.8, 4, 5.6, 8, 11, 16] },
+		shutter: { kind: 'speeds', seconds: [1 / 125, 1 / 60, 1 / 30, 1 / 8, 1 / 4, 1 / 2] },
+		handHold: 1 / 30,
+		exposure: { mode: 'manual' }
+	},
+	film: 'colour-negative',
+	frames: 20,
+	measure: 'The slow speeds drag in the cold.'
+};

@@ -1,0 +1,67 @@
+/** What the match knows of a camera. Field names are public. Lengths in mm, distances in m, times in s. */
+
+export type Focus =
+	| { kind: 'fixed'; /** m; null = infinity */ distance: number | null }
+	| { kind: 'zones'; /** m; null = infinity */ distances: (number | null)[]; labels?: string[] }
+	| { kind: 'continuous'; /** m */ nearest: number };
+
+export type Aperture =
+	| { kind: 'fixed'; f: number }
+	/** labels: the camera's own marks, such as "sun" and "cloud". */
+	| { kind: 'stops'; f: number[]; labels?: string[] }
+	| { kind: 'range'; widest: number; smallest: number };
+
+export type Shutter =
+	| { kind: 'fixed'; seconds: number }
+	| { kind: 'speeds'; seconds: number[] }
+	| { kind: 'range'; fastest: number; slowest: number };
+
+/** One place of a lever that moves several things at once. */
+export interface Position {
+	label: string;
+	f?: number;
+	seconds?: number;
+	iso?: number;
+}
+
+/** Who decides the exposure: so far the person. */
+export interface Exposure {
+	mode: 'manual';
+}
+
+export interface Camera {
+	name: string;
+	/** A kind of the bag; only suggests values and pictures. */
+	kind?: string;
+	/** Frame, mm. */
+	frame: { width: number; height: number };
+	/** mm */
+	focalLength: number;
+	focus: Focus;
+	/** mm; default frame diagonal / 1500 */
+	circleOfConfusion?: number;
+	aperture: Aperture;
+	shutter: Shutter;
+	positions?: Position[];
+	/** Any time from 0.5 s to longest (default 3600 s), timed by hand. */
+	bulb?: boolean | { longest: number };
+	/** Slowest time held by hand, s. */
+	handHold?: number;
+	exposure: Exposure;
+	/** Guide number m at ISO 100; distances m; sync s. */
+	flash?: { guideNumber: number; nearest?: number; farthest?: number; sync?: number };
+	/** Cine. */
+	framesPerSecond?: number;
+	/** Learned: + gives more exposure than its settings say; default 0 ± 0.3. */
+	offset?: { stops: number; sd: number };
+}
+
+/** A filter or close-up lens before the lens. */
+export interface Filter {
+	name: string;
+	/** Light it takes, stops. */
+	stops: number;
+	kind?: 'neutral' | 'contrast' | 'conversion' | 'close-up';
+	mired?: number;
+	overMeter?: boolean;
+}

@@ -1,0 +1,4 @@
+export * from './latitude';
+export * from './reciprocity';
+export * from './speed';
+export * from './types';

@@ -1,0 +1,19 @@
+import { speedStops } from '../units';
+import type { Film } from './types';
+
+/** Doubt of a fresh film's speed, stops: packs of one make differ; common practice. */
+const FRESH_SPEED_SD = 0.15;
+
+/**
+ * Stops by which a film, as it will be developed, is faster than ISO 100.
+ *
+ * @example effectiveSpeedStops({ name: 'Any', type: 'instant', iso: 400, processStops: -1 }) // 1
+ */
+export function effectiveSpeedStops(film: Film): number {
+	return speedStops(film.iso) + (film.processStops ?? 0);
+}
+
+/** Doubt of the film's speed, stops. */
+export function speedDoubt(film: Film): number {
+	return film.speedSd ?? FRESH_SPEED_SD;
+}

@@ -1,0 +1,30 @@
+/** What the match knows of a film. Field names are public. */
+
+export type FilmType = 'colour-negative' | 'bw-negative' | 'reversal' | 'instant' | 'peel-apart';
+
+/** From … to, stops of exposure error; + = more light. */
+export type StopRange = [from: number, to: number];
+
+export interface Latitude {
+	good: StopRange;
+	usable: StopRange;
+}
+
+export interface Film {
+	name: string;
+	type: FilmType;
+	/** Speed on the box, arithmetic. */
+	iso: number;
+	/** Change of speed by age and development, stops. Default 0. */
+	processStops?: number;
+	/** What development may add to processStops. */
+	pushRange?: StopRange;
+	/** Doubt of the speed, stops. Default 0.15. */
+	speedSd?: number;
+	/** Default by type. */
+	latitude?: Latitude;
+	/** Reciprocity failure: from this time on (s) with this Schwarzschild exponent. */
+	reciprocity?: { from: number; exponent: number };
+	/** Colour temperature it is balanced for, K. */
+	balance?: number;
+}

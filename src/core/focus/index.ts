@@ -1,0 +1,2 @@
+export * from './choose';
+export * from './depth-of-field';

@@ -1,0 +1,19 @@
+/** A stretch of light, EV at ISO 100: [from, to]. */
+export type Interval = [from: number, to: number];
+
+const TOUCHING = 1e-9;
+
+/**
+ * The union of intervals, rising, with those that touch joined.
+ *
+ * @example union([[3, 4], [0, 1], [1, 2]]) // [[0, 2], [3, 4]]
+ */
+export function union(intervals: readonly Interval[]): Interval[] {
+	const joined: Interval[] = [];
+	for (const [from, to] of [...intervals].sort((a, b) => a[0] - b[0])) {
+		const last = joined.at(-1);
+		if (last && from <= last[1] + TOUCHING) last[1] = Math.max(last[1], to);
+		else joined.push([from, to]);
+	}
+	return joined;
+}

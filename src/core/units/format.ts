@@ -1,0 +1,53 @@
+import { formatStops } from './stops';
+
+/**
+ * Writes an f-number as it stands on lenses.
+ *
+ * @param f f-number
+ * @example formatAperture(5.6) // 'f/5.6'
+ */
+export function formatAperture(f: number): string {
+	return `f/${f < 10 ? Number(f.toFixed(1)) : Number(f.toPrecision(f < 100 ? 3 : 4))}`;
+}
+
+/**
+ * Writes an exposure time as people say it: a fraction below half a second, seconds above, minutes
+ * from one minute on.
+ *
+ * @param seconds exposure time, s
+ * @example formatTime(1 / 125) // '1/125 s'
+ */
+export function formatTime(seconds: number): string {
+	if (seconds < 0.45) return `1/${roundToMark(1 / seconds)} s`;
+	if (Math.abs(seconds - 0.5) < 0.02) return '½ s';
+	if (seconds < 60) return `${Number(seconds.toPrecision(2))} s`;
+	const whole = Math.round(seconds);
+	const [minutes, rest] = [Math.floor(whole / 60), whole % 60];
+	return rest === 0 || minutes >= 10 ? `${Math.round(seconds / 60)} min` : `${minutes} min ${rest} s`;
+}
+
+function roundToMark(part: number): number {
+	return part < 10 ? Number(part.toFixed(1)) : Number(part.toPrecision(part < 100 ? 2 : 3));
+}
+
+/**
+ * Writes a distance in metres.
+ *
+ * @param metres m; null is infinity
+ * @example formatDistance(1.425) // '1.4 m'
+ */
+export function formatDistance(metres: number | null): string {
+	if (metres === null) return '∞';
+	if (metres < 1) return `${Number((metres * 100).toPrecision(2))} cm`;
+	return `${Number(metres.toPrecision(2))} m`;
+}
+
+/**
+ * Writes an amount of stops with its word.
+ *
+ * @param stops stops; the sign is dropped
+ * @example stopsInWords(1.33) // '1⅓ stops'
+ */
+export function stopsInWords(stops: number): string {
+	return `${formatStops(stops)} ${Math.abs(Math.round(stops * 3)) > 3 ? 'stops' : 'stop'}`;
+}

@@ -1,0 +1,40 @@
+/** Stops are factors of two in light; on screen and on paper they are counted in thirds. */
+
+const thirdGlyphs = ['', '⅓', '⅔'] as const;
+
+/**
+ * Rounds a number of stops to the nearest third.
+ *
+ * @param stops any number of stops
+ * @returns the nearest multiple of a third of a stop, never negative zero
+ * @example roundToThird(0.44) // 0.333…
+ */
+export function roundToThird(stops: number): number {
+	return Math.round(stops * 3) / 3 || 0;
+}
+
+/**
+ * Writes an amount of stops in thirds as a real fraction, without a sign: the words beside it say
+ * which way it goes.
+ *
+ * @param stops stops; the sign is dropped
+ * @returns for example "⅔", "1⅓", "0"
+ * @example formatStops(-1.3) // '1⅓'
+ */
+export function formatStops(stops: number): string {
+	const thirds = Math.round(Math.abs(stops) * 3);
+	const whole = Math.floor(thirds / 3);
+	const fraction = thirdGlyphs[thirds % 3];
+	return whole === 0 && fraction ? fraction : `${whole}${fraction}`;
+}
+
+/**
+ * Writes an EV in thirds; below zero with a real minus sign, as an EV scale has one.
+ *
+ * @param ev exposure value at ISO 100
+ * @example formatEv(14.64) // '14⅔'
+ */
+export function formatEv(ev: number): string {
+	const rounded = roundToThird(ev);
+	return `${rounded < 0 ? '−' : ''}${formatStops(rounded)}`;
+}

@@ -1,0 +1,3 @@
+export * from './light';
+export * from './outcome';
+export * from './settings';

@@ -1,0 +1,133 @@
+<!-- A film: name, type and the number on the box; the rest is folded away. -->
+<script lang="ts">
+	import { goto } from '$app/navigation';
+	import { resolve } from '$app/paths';
+	import { latitudeOf, typicalLatitude, type Latitude } from '$core/film';
+	import { degreesFromIso, formatStops } from '$core/units';
+	import { filmTypes } from '$contract/film';
+	import { filmRecordSchema, type FilmRecord } from '$contract/records';
+	import ChoiceField from '$lib/forms/ChoiceField.svelte';
+	import FormEnd from '$lib/forms/FormEnd.svelte';
+	import { filmSpeedQuantity, plainNumber, stopsQuantity, timeQuantity } from '$lib/forms/quantity';
+	import QuantityField from '$lib/forms/QuantityField.svelte';
+	import { RecordEditor } from '$lib/forms/record-editor.svelte';
+	import StaleEdit from '$lib/forms/StaleEdit.svelte';
+	import TextField from '$lib/forms/TextField.svelte';
+	import { filmTypeName } from '$lib/parts/film-words';
+	import type { Kept } from '$lib/records/client';
+
+	let { stored }: { stored: Kept<FilmRecord> | null } = $props();
+
+	const blank = { name: '', type: 'colour-negative' } as FilmRecord;
+
+	// svelte-ignore state_referenced_locally -- a form begins with what was stored and is the person's from then on
+	const editor = new RecordEditor('films', filmRecordSchema, stored, blank);
+	const { form } = editor;
+	const set = (fields: Partial<FilmRecord>) => editor.set(fields);
+
+	const ends = [
+		{ range: 'good', end: 0, label: 'Good from, stops' },
+		{ range: 'good', end: 1, label: 'Good to, stops' },
+		{ range: 'usable', end: 0, label: 'Usable from, stops' },
+		{ range: 'usable', end: 1, label: 'Usable to, stops' }
+	] as const;
+
+	function setEnd(range: keyof Latitude, end: 0 | 1, value: number | undefined) {
+		const latitude = structuredClone($state.snapshot(latitudeOf(form.draft))) as Latitude;
+		latitude[range][end] = value as number;
+		set({ latitude });
+	}
+
+	const inWords = (stops: number) =>
+		`${formatStops(stops)} ${stops < 0 ? 'darker' : 'lighter'}`;
+	const typical = $derived.by(() => {
+		const { good, usable } = typicalLatitude[form.draft.type];
+		return `Good from ${inWords(good[0])} to ${inWords(good[1])}, usable from ${inWords(usable[0])} to ${inWords(usable[1])} than it asks for.`;
+	});
+	const degrees = $derived(form.draft.iso > 0 ? `ISO ${form.draft.iso}/${degreesFromIso(form.draft.iso)}°` : 'the number on the box, such as 400 or 27°');
+
+	function backToTypical() {
+		const { latitude: _own, ...rest } = $state.snapshot(form.draft) as FilmRecord;
+		editor.begin(rest);
+	}
+
+	async function save(writing: Promise<Kept<FilmRecord> | undefined>) {
+		const saved = await writing;
+		if (saved) await goto(resolve(stored ? '/bag' : `/bag/load?film=${saved.id}`), { invalidateAll: true });
+	}
+
+	function submit(event: SubmitEvent) {
+		event.preventDefault();
+		void save(editor.save());
+	}
+</script>
+
+<svelte:head><title>{stored ? stored.name : 'New film'} · Just Enough</title></svelte:head>
+<div class="page">
+	<p><a class="plain-link" href={resolve('/bag')}>Bag</a></p>
+	<h1>{stored ? stored.name : 'New film'}</h1>
+	{#if editor.theirs}
+		<StaleEdit mine={form.draft} theirs={editor.theirs} onmine={() => save(editor.saveMine())} ontheirs={() => editor.takeTheirs()} />
+	{/if}
+	<form onsubmit={submit} novalidate>
+		{#key editor.generation}
+			<div class="grid">
+				<TextField {form} path="name" label="Name" value={form.draft.name} onchange={(name) => set({ name })} />
+				<QuantityField {form} path="iso" label="Speed" hint={degrees} value={form.draft.iso as number | undefined} quantity={filmSpeedQuantity} onchange={(iso) => set({ iso: iso as number })} />
+				<ChoiceField
+					label="Type"
+					value={form.draft.type}
+					options={filmTypes.map((value) => ({ value, name: filmTypeName[value] }))}
+					onchange={(type) => set({ type })}
+				/>
+			</div>
+			<details>
+				<summary>What it forgives <span class="soft small">{form.draft.latitude ? 'your own values' : 'typical for its type'}</span></summary>
+				<p class="soft">{typical} Less light is written with a minus here.</p>
+				<div class="grid">
+					{#each ends as { range, end, label } (label)}
+						<QuantityField {form} path="latitude.{range}" {label} value={latitudeOf(form.draft)[range][end] as number | undefined} quantity={stopsQuantity} onchange={(value) => setEnd(range, end, value)} />
+					{/each}
+				</div>
+				{#if form.draft.latitude}
+					<button class="quiet" type="button" onclick={backToTypical}>Back to typical</button>
+				{/if}
+			</details>
+			<details>
+				<summary>Age, development and long times</summary>
+				<div class="grid">
+					<QuantityField {form} path="processStops" label="Speed gained or lost, stops" hint="by age and development; a loss with a minus" value={form.draft.processStops} quantity={stopsQuantity} onchange={(processStops) => set({ processStops })} />
+					<QuantityField {form} path="speedSd" label="Doubt of its speed, stops" hint="fresh film about ⅙; expired film much more" value={form.draft.speedSd} quantity={stopsQuantity} onchange={(speedSd) => set({ speedSd })} />
+					<QuantityField {form} path="reciprocity.from" label="Loses speed from, s" hint="reciprocity failure" value={form.draft.reciprocity?.from} quantity={timeQuantity} onchange={(from) => set({ reciprocity: from === undefined ? undefined : { exponent: 1.3, ...form.draft.reciprocity, from } })} />
+					{#if form.draft.reciprocity}
+						<QuantityField {form} path="reciprocity.exponent" label="Exponent" hint="1.1 to 1.5, from its data sheet" value={form.draft.reciprocity.exponent as number | undefined} quantity={plainNumber} onchange={(exponent) => set({ reciprocity: { ...form.draft.reciprocity!, exponent: exponent as number } })} />
+					{/if}
+				</div>
+			</details>
+		{/key}
+		<FormEnd {form} action={stored ? 'Save' : 'Save and load it'} busy={editor.busy} message={editor.message}>
+			{#snippet more()}<a class="quiet" href={resolve('/bag')}>Leave it</a>{/snippet}
+		</FormEnd>
+	</form>
+</div>
+
+<style>
+	form {
+		display: grid;
+		gap: 1.25rem;
+		padding-top: 1rem;
+	}
+	summary {
+		font-weight: var(--heavy);
+		font-size: 1.125rem;
+		min-height: 2.75rem;
+		cursor: pointer;
+	}
+	.grid {
+		display: grid;
+		grid-template-columns: repeat(auto-fill, minmax(13rem, 1fr));
+		gap: 0.9rem 1.25rem;
+		padding: 0.6rem 0;
+		align-items: start;
+	}
+</style>

@@ -1,0 +1,120 @@
+<!-- One frame, to be put right: its prediction follows the light and the settings. -->
+<script lang="ts">
+	import { goto } from '$app/navigation';
+	import { resolve } from '$app/paths';
+	import { resolveLight } from '$core/light';
+	import { outcomeAt } from '$core/match';
+	import { roundToThird } from '$core/units';
+	import { exposureSentence, verdictInShort } from '$core/words';
+	import { check } from '$contract/validate';
+	import { frameRecordSchema, type CameraRecord, type FilmRecord, type FrameRecord } from '$contract/records';
+	import { FormState } from '$lib/forms/form-state.svelte';
+	import FormEnd from '$lib/forms/FormEnd.svelte';
+	import { fNumberQuantity, plainNumber, stopsQuantity, timeQuantity } from '$lib/forms/quantity';
+	import QuantityField from '$lib/forms/QuantityField.svelte';
+	import { RecordEditor } from '$lib/forms/record-editor.svelte';
+	import StaleEdit from '$lib/forms/StaleEdit.svelte';
+	import TextField from '$lib/forms/TextField.svelte';
+	import { verdictColour } from '$lib/parts/verdict-colour';
+	import VerdictMark from '$lib/parts/VerdictMark.svelte';
+	import { remove, type Kept } from '$lib/records/client';
+	import { frameLight } from './frame-words';
+
+	let { frame, camera, film }: { frame: Kept<FrameRecord>; camera: CameraRecord; film: FilmRecord } = $props();
+
+	// svelte-ignore state_referenced_locally -- a form begins with what was stored and is the person's from then on
+	const editor = new RecordEditor('frames', frameRecordSchema, frame, frame);
+	const { form } = editor;
+	const valid = $derived(check(frameRecordSchema, $state.snapshot(form.draft)).ok);
+
+	/** Sets fields, and with them what the program would have predicted. */
+	function set(fields: Partial<FrameRecord>) {
+		editor.set(fields);
+		if (!form.valid) return;
+		const { light, settings, handheld, filters, exposures } = $state.snapshot(form.draft) as FrameRecord;
+		editor.set({ predicted: outcomeAt(camera, film, light, { handheld, filters, exposures }, settings) });
+	}
+
+	const ev = $derived('method' in form.draft.light ? (valid ? roundToThird(resolveLight(form.draft.light).ev) : undefined) : form.draft.light.ev);
+
+	function setEv(next: number | undefined) {
+		const sd = valid ? resolveLight(form.draft.light).sd : 0.5;
+		set({ light: { method: 'eye', ev: next as number, sd } });
+	}
+
+	async function leave(writing: Promise<Kept<FrameRecord> | undefined>) {
+		if (await writing) await goto(resolve(`/frames?load=${frame.loadId}`), { invalidateAll: true });
+	}
+
+	function submit(event: SubmitEvent) {
+		event.preventDefault();
+		void leave(editor.save());
+	}
+
+	async function drop() {
+		const removed = await remove('frames', frame.id);
+		if (removed.result === 'saved') await goto(resolve(`/frames?load=${frame.loadId}`), { invalidateAll: true });
+		else editor.message = 'Not deleted: the server does not answer.';
+	}
+	const anyForm = form as unknown as FormState<object>;
+</script>
+
+<svelte:head><title>Frame {frame.number} · Just Enough</title></svelte:head>
+<div class="page">
+	<p><a class="plain-link" href={resolve(`/frames?load=${frame.loadId}`)}>Frames</a></p>
+	<h1>Frame {frame.number}, {camera.name}</h1>
+	<p>
+		<strong style:color={verdictColour[form.draft.predicted.verdict]}>
+			<VerdictMark verdict={form.draft.predicted.verdict} />
+			{verdictInShort(form.draft.predicted)}
+		</strong>
+		<span class="soft">{exposureSentence(form.draft.predicted, film)}</span>
+	</p>
+	{#if valid}<p class="soft">{frameLight(form.draft.light)}</p>{/if}
+	{#if editor.theirs}
+		<StaleEdit mine={form.draft} theirs={editor.theirs} onmine={() => leave(editor.saveMine())} ontheirs={() => editor.takeTheirs()} />
+	{/if}
+	<form onsubmit={submit} novalidate>
+		{#key editor.generation}
+			<div class="grid">
+				<QuantityField form={anyForm} path="number" label="Frame" value={form.draft.number as number | undefined} quantity={plainNumber} onchange={(number) => set({ number: number as number })} />
+				<QuantityField form={anyForm} path="light.ev" label="Light, EV" hint="at ISO 100" value={ev} quantity={stopsQuantity} onchange={setEv} />
+				<QuantityField form={anyForm} path="settings.f" label="f-number" value={form.draft.settings.f as number | undefined} quantity={fNumberQuantity} onchange={(f) => set({ settings: { ...form.draft.settings, f: f as number } })} />
+				<QuantityField form={anyForm} path="settings.seconds" label="Time, s" value={form.draft.settings.seconds as number | undefined} quantity={timeQuantity} onchange={(seconds) => set({ settings: { ...form.draft.settings, seconds: seconds as number } })} />
+			</div>
+			<label class="tick">
+				<input type="checkbox" checked={form.draft.handheld === false} onchange={(event) => set({ handheld: !event.currentTarget.checked })} />
+				It stood on a support
+			</label>
+			<TextField form={anyForm} path="note" label="Note" long value={form.draft.note} onchange={(note) => set({ note: note || undefined })} />
+		{/key}
+		<FormEnd form={anyForm} action="Save" busy={editor.busy} message={editor.message}>
+			{#snippet more()}<button class="quiet" type="button" onclick={drop}>Delete this frame</button>{/snippet}
+		</FormEnd>
+	</form>
+</div>
+
+<style>
+	form {
+		display: grid;
+		gap: 1.25rem;
+		padding-top: 1rem;
+	}
+	.grid {
+		display: grid;
+		grid-template-columns: repeat(auto-fill, minmax(10rem, 1fr));
+		gap: 0.9rem 1.25rem;
+	}
+	.tick {
+		display: flex;
+		align-items: center;
+		gap: 0.6rem;
+		min-height: 2.75rem;
+		cursor: pointer;
+	}
+	.tick input {
+		width: 1.25rem;
+		height: 1.25rem;
+		accent-color: var(--ink);
+	}
+</style>

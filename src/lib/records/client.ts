@@ -1,0 +1,59 @@
+import type { CameraRecord, FilmRecord, FrameRecord, LoadRecord, ReadingRecord, Stored } from '$contract/records';
+import type { Issue } from '$contract/validate';
+
+/** The one place through which the interface writes. */
+
+export interface RecordKinds {
+	cameras: CameraRecord;
+	films: FilmRecord;
+	loads: LoadRecord;
+	frames: FrameRecord;
+	readings: ReadingRecord;
+}
+
+export type Kind = keyof RecordKinds;
+export type Kept<T> = T & Stored;
+
+export type Written<T> =
+	| { result: 'saved'; record: Kept<T> }
+	| { result: 'invalid'; issues: Issue[] }
+	| { result: 'stale'; current: Kept<T> }
+	| { result: 'refused'; message: string }
+	| { result: 'unreachable' };
+
+const PATIENCE_MS = 10_000;
+const SERVER_IN_TROUBLE = 500;
+
+async function write<T>(method: string, path: string, body?: unknown): Promise<Written<T>> {
+	try {
+		const response = await fetch(path, {
+			method,
+			body: body === undefined ? undefined : JSON.stringify(body),
+			headers: body === undefined ? {} : { 'content-type': 'application/json' },
+			signal: AbortSignal.timeout(PATIENCE_MS)
+		});
+		if (response.status >= SERVER_IN_TROUBLE) return { result: 'unreachable' };
+		const answer = response.status === 204 ? undefined : await response.json();
+		if (response.ok) return { result: 'saved', record: answer };
+		if (response.status === 422) return { result: 'invalid', issues: answer.issues };
+		if (response.status === 409 && answer.current) return { result: 'stale', current: answer.current };
+		return { result: 'refused', message: answer.message };
+	} catch {
+		return { result: 'unreachable' };
+	}
+}
+
+/** Creates a record under an id made here; sending it again is harmless. */
+export function create<K extends Kind>(kind: K, id: string, record: RecordKinds[K]): Promise<Written<RecordKinds[K]>> {
+	return write('POST', `/api/${kind}`, { ...record, id });
+}
+
+/** Replaces a record, naming the version that was read. */
+export function replace<K extends Kind>(kind: K, record: Kept<RecordKinds[K]>): Promise<Written<RecordKinds[K]>> {
+	return write('PUT', `/api/${kind}/${record.id}`, record);
+}
+
+/** Deletes a record. */
+export function remove(kind: Kind, id: string): Promise<Written<never>> {
+	return write('DELETE', `/api/${kind}/${id}`);
+}

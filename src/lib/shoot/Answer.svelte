@@ -1,0 +1,144 @@
+<!-- What to do: the verdict first, then the settings as they are marked on the camera. -->
+<script lang="ts">
+	import { resolve } from '$app/paths';
+	import { chanceSentence, exposureSentence, nothingToSet, settingRows, spoilerInWords, verdictTitle, worksInWords } from '$core/words';
+	import { verdictColour } from '$lib/parts/verdict-colour';
+	import VerdictMark from '$lib/parts/VerdictMark.svelte';
+	import type { ShootState } from './shoot-state.svelte';
+
+	let { shoot }: { shoot: ShootState } = $props();
+
+	const chosen = $derived(shoot.chosen);
+	const outcome = $derived(shoot.outcome);
+	const fails = $derived(outcome?.verdict === 'too-dark' || outcome?.verdict === 'too-light');
+	const rows = $derived(chosen && outcome ? settingRows(chosen.camera, outcome, shoot.handheld) : []);
+	const others = $derived(
+		shoot.loaded.filter(({ id }) => id !== chosen?.id && ['just-enough', 'usable'].includes(shoot.outcomes.get(id)?.verdict ?? ''))
+	);
+</script>
+
+{#if chosen}
+	<div class="head">
+		<strong>{chosen.camera.name}</strong>
+		<span class="soft figures">
+			{chosen.finished ? `all ${chosen.load.frames} frames taken` : `frame ${chosen.next} of ${chosen.load.frames}`}
+		</span>
+	</div>
+	{#if chosen.finished}
+		<h2 class="verdict figure">Roll finished</h2>
+		<p class="soft">
+			Every frame of {chosen.film.name} in {chosen.camera.name} is taken.
+			<a class="plain-link" href={resolve(`/bag/load?camera=${chosen.camera.id}`)}>Load another film</a>
+		</p>
+	{:else if !outcome}
+		<h2 class="verdict figure">Read the light</h2>
+		<p class="soft">
+			Look at the shadow of a post or of yourself. Sharp and dark? That is the first picture: pick it, and every camera
+			here answers.
+		</p>
+	{:else}
+		<h2 class="verdict figure" style:color={verdictColour[outcome.verdict]}>
+			<VerdictMark verdict={outcome.verdict} />
+			{verdictTitle(outcome)}
+		</h2>
+		{#each outcome.spoilers as spoiler (spoiler)}
+			<p class="spoiler">{outcome.verdict === 'just-enough' || outcome.verdict === 'usable' ? 'But' : 'And'} {spoilerInWords(spoiler, outcome)}.</p>
+		{/each}
+		<p class="soft">
+			{exposureSentence(outcome, chosen.film)}
+			{chanceSentence(outcome)}
+		</p>
+		{#if fails}
+			<p class="notice">
+				{worksInWords(chosen.reach.usable)}
+				{#if others.length > 0}
+					Here, take {others.map(({ camera }) => camera.name).join(' or ')}.
+				{:else}
+					Nothing in the bag works in this light: wait for other light, or load another film.
+				{/if}
+			</p>
+		{/if}
+		{#if nothingToSet(chosen.camera) && !fails}
+			<p class="nothing figure">Nothing to set: just take it.</p>
+		{/if}
+		<dl class="rows">
+			{#each rows as row (row.name)}
+				<div class="row">
+					<dt class="soft">{row.name}</dt>
+					<dd>
+						<span class="value figure figures">{row.value}</span>
+						{#if row.note}<span class="note soft">{row.note}</span>{/if}
+					</dd>
+				</div>
+			{/each}
+		</dl>
+		<label class="support">
+			<input type="checkbox" checked={!shoot.handheld} onchange={(event) => (shoot.handheld = !event.currentTarget.checked)} />
+			It stands on a support
+		</label>
+	{/if}
+{/if}
+
+<style>
+	.head {
+		display: flex;
+		justify-content: space-between;
+		gap: 1rem;
+		font-size: 0.9375rem;
+	}
+	.verdict {
+		font-size: clamp(2.1rem, 3.3vw, 2.75rem);
+		letter-spacing: -0.02em;
+		padding: 0.15rem 0 0.35rem;
+	}
+	.verdict :global(svg) {
+		width: 0.55em;
+		height: 0.55em;
+		vertical-align: 0.08em;
+	}
+	.spoiler {
+		font-weight: var(--heavy);
+		padding-bottom: 0.25rem;
+	}
+	.nothing {
+		font-size: 1.25rem;
+		padding-top: 0.5rem;
+	}
+	.notice {
+		margin-top: 0.5rem;
+	}
+	.rows {
+		margin-top: 0.6rem;
+	}
+	.row {
+		display: flex;
+		justify-content: space-between;
+		align-items: baseline;
+		gap: 0.75rem;
+		border-top: 1px solid var(--line);
+		padding: 0.3rem 0;
+	}
+	dd {
+		text-align: right;
+	}
+	.value {
+		font-size: 1.375rem;
+	}
+	.note {
+		font-size: 0.875rem;
+		padding-left: 0.35rem;
+	}
+	.support {
+		display: flex;
+		align-items: center;
+		gap: 0.5rem;
+		min-height: 2.75rem;
+		border-top: 1px solid var(--line);
+		cursor: pointer;
+	}
+	.support input {
+		width: 1.25rem;
+		height: 1.25rem;
+		accent-color: var(--ink);
+	}
+</style>

@@ -1,0 +1,202 @@
+<!-- One camera on the line of stops; the chosen one opens into its settings. -->
+<script lang="ts">
+	import type { Interval } from '$core/match';
+	import { laneName, settingsInShort, verdictInShort } from '$core/words';
+	import { verdictColour } from '$lib/parts/verdict-colour';
+	import VerdictMark from '$lib/parts/VerdictMark.svelte';
+	import type { Loaded } from './bag';
+	import { lanesToShow } from './lanes-to-show';
+	import type { ShootState } from './shoot-state.svelte';
+
+	let { shoot, loaded }: { shoot: ShootState; loaded: Loaded } = $props();
+
+	const chosen = $derived(shoot.chosen?.id === loaded.id);
+	const outcome = $derived(shoot.outcomes.get(loaded.id));
+	const { axis } = $derived(shoot);
+	const subLanes = $derived(chosen && !shoot.narrow ? lanesToShow(loaded.reach.lanes, outcome) : []);
+
+	const visible = (intervals: readonly Interval[]) =>
+		intervals.filter(([from, to]) => to > axis.from && from < axis.to);
+	const ends = $derived(loaded.reach.usable);
+	const roomLeft = $derived(axis.at(ends[0][0]) > 12);
+	const roomRight = $derived(axis.at(ends[ends.length - 1][1]) < 88);
+</script>
+
+{#snippet bars(good: readonly Interval[], usable: readonly Interval[])}
+	{#each visible(usable) as [from, to] (from)}
+		<span class="usable" style:left="{axis.at(from)}%" style:width="{axis.at(to) - axis.at(from)}%"></span>
+	{/each}
+	{#each visible(good) as [from, to] (from)}
+		<span class="good" style:left="{axis.at(from)}%" style:width="{axis.at(to) - axis.at(from)}%"></span>
+	{/each}
+{/snippet}
+
+<li class="lane" class:chosen class:finished={loaded.finished}>
+	<button class="name" aria-pressed={chosen} onclick={() => shoot.choose(loaded.id)}>
+		<span class="camera">{loaded.camera.name}</span>
+		<span class="film soft">{loaded.film.name}</span>
+		<span class="film soft figures">
+			{loaded.finished ? 'roll finished' : `${loaded.left} of ${loaded.load.frames} left`}
+		</span>
+	</button>
+	<div class="track">
+		<div class="bar" aria-hidden="true">
+			{@render bars(loaded.reach.good, loaded.reach.usable)}
+			{#if chosen && roomLeft}<span class="end left" style:right="{100 - axis.at(ends[0][0])}%">too dark</span>{/if}
+			{#if chosen && roomRight}<span class="end right" style:left="{axis.at(ends[ends.length - 1][1])}%">too light</span>{/if}
+		</div>
+		<p class="says">
+			{#if outcome}
+				<span class="verdict" style:color={verdictColour[outcome.verdict]}>
+					<VerdictMark verdict={outcome.verdict} />
+					{verdictInShort(outcome)}
+				</span>
+				<span class="set soft">{settingsInShort(loaded.camera, outcome)}</span>
+			{:else}
+				<span class="soft">read the light to see if it works</span>
+			{/if}
+		</p>
+	</div>
+	{#if subLanes.length > 1}
+		<ul class="settings" aria-label="Settings of {loaded.camera.name}">
+			{#each subLanes as lane (laneName(loaded.camera, lane, loaded.reach.lanes))}
+				<li class:taken={outcome !== undefined && lane.taken}>
+					<span class="setting figures">{laneName(loaded.camera, lane, loaded.reach.lanes)}</span>
+					<span class="thin" aria-hidden="true">{@render bars(lane.good, lane.usable)}</span>
+				</li>
+			{/each}
+		</ul>
+	{/if}
+</li>
+
+<style>
+	.lane {
+		display: grid;
+		grid-template-columns: var(--names) 1fr;
+		align-items: start;
+		padding: 0.4rem 0;
+		border-radius: var(--radius-base);
+	}
+	.lane.chosen {
+		background: var(--hollow);
+	}
+	.name {
+		text-align: left;
+		display: grid;
+		align-content: center;
+		min-height: 2.75rem;
+		padding: 0 0.5rem;
+		line-height: 1.2;
+		cursor: pointer;
+	}
+	.camera {
+		font-family: var(--typo-heading--font-family);
+		font-weight: 700;
+		font-size: 1.0625rem;
+	}
+	.film {
+		font-size: 0.8125rem;
+	}
+	.track {
+		position: relative;
+		padding-top: 0.3rem;
+		min-width: 0;
+	}
+	.bar {
+		position: relative;
+		height: 1.25rem;
+	}
+	.thin {
+		position: relative;
+		height: 0.75rem;
+		display: block;
+	}
+	.good,
+	.usable {
+		position: absolute;
+		inset-block: 0;
+		border-radius: 3px;
+	}
+	.good {
+		background: var(--good);
+	}
+	.usable {
+		border: 1.5px solid var(--good);
+		background: repeating-linear-gradient(
+			-45deg,
+			color-mix(in srgb, var(--good) 38%, transparent) 0 1.5px,
+			transparent 1.5px 6px
+		);
+	}
+	.finished .good {
+		background: transparent;
+	}
+	.finished .usable {
+		border-style: dashed;
+		background: none;
+	}
+	.end {
+		position: absolute;
+		top: 50%;
+		transform: translateY(-50%);
+		font-size: 0.8125rem;
+		padding: 0 0.5rem;
+		white-space: nowrap;
+	}
+	.end.left {
+		color: var(--too-little);
+	}
+	.end.right {
+		color: var(--too-much);
+	}
+	.says {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0 0.9rem;
+		font-size: 0.875rem;
+		margin-top: 0.15rem;
+	}
+	.verdict {
+		font-weight: var(--heavy);
+		display: inline-flex;
+		align-items: baseline;
+		gap: 0.35em;
+	}
+	.settings {
+		grid-column: 1 / -1;
+		padding: 0.35rem 0 0.2rem;
+	}
+	.settings li {
+		display: grid;
+		grid-template-columns: var(--names) 1fr;
+		align-items: center;
+		min-height: 1.5rem;
+	}
+	.setting {
+		padding-left: 0.5rem;
+		font-size: 0.875rem;
+	}
+	.taken .setting {
+		font-weight: var(--heavy);
+	}
+	.settings li:not(.taken) .good {
+		background: color-mix(in srgb, var(--good) 62%, var(--hollow));
+	}
+	@media (max-width: 820px) {
+		.lane {
+			padding: 0.15rem 0;
+		}
+		.name {
+			padding: 0 0.25rem 0 0.5rem;
+		}
+		.name .film:nth-of-type(2) {
+			display: none;
+		}
+		.says {
+			font-size: 0.8125rem;
+		}
+		.lane:not(.chosen) .set {
+			display: none;
+		}
+	}
+</style>

@@ -1,0 +1,107 @@
+<!-- The handle of the light: on the desk it hangs on the line, on the phone it is a geared strip. -->
+<script lang="ts">
+	import { nearestLandmark } from '$core/light';
+	import { formatEv, formatStops } from '$core/units';
+	import { lightInWords } from '$core/words';
+	import { wholeLine } from './axis';
+	import { dragsStops, slideByKey, type StopsDrag } from './drag';
+	import type { ShootState } from './shoot-state.svelte';
+
+	let { shoot, form }: { shoot: ShootState; form: 'pill' | 'strip' } = $props();
+
+	/** Pixels of the strip for a stop: slower than the line, so that a thumb finds thirds. */
+	const STRIP_PIXELS = 44;
+
+	const ev = $derived(shoot.resolved?.ev);
+	const sd = $derived(shoot.resolved?.sd ?? 0);
+	const place = $derived(ev === undefined ? 50 : shoot.axis.at(ev));
+	const words = $derived(ev === undefined ? 'not read yet' : `${lightInWords(ev, sd)}, ${nearestLandmark(ev).words}`);
+
+	const lineWidth = (element: HTMLElement) => element.parentElement!.getBoundingClientRect().width;
+	const drag = (): StopsDrag => ({
+		start: () => ev ?? nearestToMiddle(),
+		gear: (element) => (form === 'strip' ? 1 / STRIP_PIXELS : (shoot.axis.to - shoot.axis.from) / lineWidth(element)),
+		move: (to) => shoot.tryLight(to)
+	});
+	const nearestToMiddle = () => (shoot.axis.from + shoot.axis.to) / 2;
+</script>
+
+<div
+	class={form}
+	class:unread={ev === undefined}
+	style:left={form === 'pill' ? `${place}%` : undefined}
+	role="slider"
+	tabindex="0"
+	aria-label="Light on the subject, EV"
+	aria-valuemin={wholeLine[0]}
+	aria-valuemax={wholeLine[1]}
+	aria-valuenow={ev ?? 12}
+	aria-valuetext={words}
+	onkeydown={(event) => slideByKey(event, (stops) => shoot.moveLight(stops))}
+	{@attach dragsStops(drag)}
+>
+	{#if form === 'strip'}
+		<span class="grooves" style:background-position-x="{(ev ?? 0) * -STRIP_PIXELS}px"></span>
+		<span class="label figures">◂ {ev === undefined ? 'drag to try a light' : `EV ${formatEv(ev)}, ± ${formatStops(Math.max(sd, 1 / 3))}`} ▸</span>
+	{:else}
+		<span class="figures">{ev === undefined ? 'drag me to the light' : `about ${formatEv(ev)}, ± ${formatStops(Math.max(sd, 1 / 3))}`}</span>
+	{/if}
+</div>
+
+<style>
+	.pill,
+	.strip {
+		touch-action: none;
+		user-select: none;
+		cursor: ew-resize;
+		font-weight: var(--heavy);
+		pointer-events: auto;
+	}
+	.pill {
+		position: absolute;
+		transform: translateX(-50%);
+		background: var(--ink);
+		color: var(--paper);
+		min-height: 2.75rem;
+		display: grid;
+		place-items: center;
+		padding: 0 1rem;
+		border-radius: var(--radius-base);
+		white-space: nowrap;
+	}
+	.pill.unread {
+		background: var(--paper);
+		color: var(--ink);
+		outline: 2px dashed var(--ink);
+	}
+	:global([data-theme='dark']) .pill {
+		background: var(--paper);
+		color: var(--ink);
+		border: 2px solid var(--ink);
+	}
+	.strip {
+		position: relative;
+		height: 3rem;
+		border-block: 1px solid var(--edge);
+		display: grid;
+		place-items: center;
+		overflow: hidden;
+		background: var(--paper);
+	}
+	.grooves {
+		position: absolute;
+		inset: 0;
+		background-image: repeating-linear-gradient(
+			to right,
+			var(--edge) 0 1px,
+			transparent 1px calc(44px / 3)
+		);
+		background-size: 44px 100%;
+		opacity: 0.55;
+	}
+	.label {
+		position: relative;
+		background: var(--paper);
+		padding: 0.125rem 0.75rem;
+	}
+</style>

@@ -1,0 +1,212 @@
+<!-- Light → Bag → Do, from left to right on the desk; from top to thumb on the phone. -->
+<script lang="ts">
+	import { onMount } from 'svelte';
+	import { MediaQuery } from 'svelte/reactivity';
+	import { invalidateAll } from '$app/navigation';
+	import { lightNote, nearestLandmark } from '$core/light';
+	import { lightInWords } from '$core/words';
+	import { listenTo, type Key } from '$lib/keys/keys';
+	import KeySheet from '$lib/keys/KeySheet.svelte';
+	import { agoInWords } from '$lib/parts/ago';
+	import { outbox } from '$lib/records/outbox.svelte';
+	import Answer from './Answer.svelte';
+	import type { BagRecords } from './bag';
+	import Lanes from './Lanes.svelte';
+	import LightHandle from './LightHandle.svelte';
+	import LightPanel from './LightPanel.svelte';
+	import LogBar from './LogBar.svelte';
+	import { ShootState } from './shoot-state.svelte';
+
+	let { records }: { records: BagRecords } = $props();
+
+	const phone = new MediaQuery('(max-width: 820px)', false);
+	const shoot = new ShootState(() => records);
+	let readingOpen = $state(false);
+	let keysOpen = $state(false);
+
+	$effect(() => {
+		shoot.narrow = phone.current;
+	});
+
+	const tried = $derived(shoot.triedEv !== null);
+	const light = $derived(shoot.light);
+	const resolved = $derived(shoot.resolved);
+
+	function keepTried() {
+		if (light) void shoot.keepReading(light);
+	}
+
+	const keys: Key[] = [
+		{ press: ['Enter'], shown: 'Enter', does: 'log the frame as shown', run: () => shoot.logFrame() },
+		{ press: ['u'], shown: 'U', does: 'undo what was just logged', run: () => shoot.undo(invalidateAll) },
+		{ press: ['ArrowLeft'], shown: '←', does: 'try a light a third of a stop darker', run: () => shoot.moveLight(-1 / 3) },
+		{ press: ['ArrowRight'], shown: '→', does: 'try a light a third of a stop lighter', run: () => shoot.moveLight(1 / 3) },
+		{ press: ['Escape'], shown: 'Esc', does: 'back to the light that was read', run: () => shoot.dropTried() },
+		{ press: ['k'], shown: 'K', does: 'keep the tried light as a reading', run: keepTried },
+		{ press: ['ArrowUp'], shown: '↑', does: 'the camera above', run: () => shoot.chooseNext(-1) },
+		{ press: ['ArrowDown'], shown: '↓', does: 'the camera below', run: () => shoot.chooseNext(1) },
+		{ press: ['s'], shown: 'S', does: 'by hand or on a support', run: () => (shoot.handheld = !shoot.handheld) },
+		{ press: ['?', 'Shift+?'], shown: '?', does: 'these keys', run: () => (keysOpen = true) }
+	];
+
+	onMount(() => {
+		void outbox.sendAll();
+		const retry = () => void outbox.sendAll();
+		const refresh = () => document.visibilityState === 'visible' && void invalidateAll();
+		window.addEventListener('online', retry);
+		document.addEventListener('visibilitychange', refresh);
+		const silence = listenTo(keys);
+		return () => {
+			window.removeEventListener('online', retry);
+			document.removeEventListener('visibilitychange', refresh);
+			silence();
+		};
+	});
+</script>
+
+<svelte:head><title>Shoot · Just Enough</title></svelte:head>
+
+{#snippet triedNotice()}
+	<div class="tried" role="status">
+		{#if tried}
+			<span>Trying another light.</span>
+			{#if shoot.reading}<button class="plain-link" onclick={() => shoot.dropTried()}>Back to the reading</button>{/if}
+			<button class="plain-link" onclick={keepTried}>Keep it</button>
+		{:else}
+			<span class="soft">{shoot.loaded.length} loaded · drag the light to try another</span>
+		{/if}
+	</div>
+{/snippet}
+
+<h1 class="sr-only">Shoot: read the light, choose a camera, take the frame</h1>
+<div class="shoot" class:narrow={shoot.narrow}>
+	{#if shoot.narrow}
+		<section class="light-bar" aria-label="Light">
+			<div>
+				<strong class="figures">{resolved ? lightInWords(resolved.ev, resolved.sd) : 'Light not read yet'}</strong>
+				<p class="soft small">
+					{#if tried}tried by hand{:else if light && shoot.reading}{lightNote(light)} · {agoInWords(shoot.reading.takenAt)}{:else}pick what your shadow looks like{/if}
+				</p>
+			</div>
+			<button class="quiet" aria-expanded={readingOpen} onclick={() => (readingOpen = !readingOpen)}>
+				{readingOpen ? 'Close' : 'Read the light'}
+			</button>
+		</section>
+		{#if readingOpen}
+			<section class="sheet" aria-label="Read the light"><LightPanel {shoot} onread={() => (readingOpen = false)} /></section>
+		{:else}
+			<section class="bag" aria-label="In the bag"><Lanes {shoot} /></section>
+			<section class="do" aria-label="Do">
+				{#if tried}{@render triedNotice()}{/if}
+				<Answer {shoot} />
+			</section>
+		{/if}
+		<div class="thumb">
+			<LogBar {shoot} />
+			<LightHandle {shoot} form="strip" />
+		</div>
+	{:else}
+		<section class="light" aria-labelledby="light-title">
+			<div class="title"><h2 id="light-title">Light</h2><span class="soft">on the subject</span></div>
+			<LightPanel {shoot} />
+			{#if light && resolved && shoot.reading && !tried}
+				<p class="small">
+					{lightNote(light)[0].toUpperCase()}{lightNote(light).slice(1)}: {lightInWords(resolved.ev, resolved.sd)} stop, {nearestLandmark(resolved.ev).words}.
+					Read {agoInWords(shoot.reading.takenAt)}.
+				</p>
+			{/if}
+		</section>
+		<section class="bag" aria-labelledby="bag-title">
+			<div class="title"><h2 id="bag-title">In the bag</h2>{@render triedNotice()}</div>
+			<Lanes {shoot} />
+		</section>
+		<section class="do" aria-label="Do">
+			<Answer {shoot} />
+			<div class="act"><LogBar {shoot} /></div>
+			<button class="plain-link small soft" onclick={() => (keysOpen = true)}>Keys: ?</button>
+		</section>
+	{/if}
+</div>
+<KeySheet {keys} bind:open={keysOpen} />
+
+<style>
+	.shoot {
+		display: grid;
+		grid-template-columns: 18rem minmax(0, 1fr) 19.5rem;
+		min-height: calc(100dvh - 3.75rem);
+	}
+	.shoot:not(.narrow) > section {
+		padding: 0.9rem 1.1rem 1rem;
+	}
+	.shoot:not(.narrow) > section + section {
+		border-left: 1px solid var(--line);
+	}
+	.title {
+		display: flex;
+		justify-content: space-between;
+		align-items: center;
+		flex-wrap: wrap;
+		gap: 0 1rem;
+		min-height: 2.75rem;
+	}
+	.title h2 {
+		font-size: 1.125rem;
+	}
+	.light {
+		display: grid;
+		gap: 0.5rem;
+		align-content: start;
+	}
+	.tried {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: center;
+		gap: 0 1rem;
+		font-size: 0.9375rem;
+	}
+	.do {
+		background: var(--panel);
+	}
+	.act {
+		margin-top: 0.75rem;
+	}
+	.narrow {
+		display: flex;
+		flex-direction: column;
+		height: calc(100dvh - 3.5rem);
+		min-height: 0;
+	}
+	.light-bar {
+		display: flex;
+		justify-content: space-between;
+		align-items: center;
+		gap: 0.75rem;
+		padding: 0.35rem 0.9rem;
+		border-bottom: 1px solid var(--line);
+	}
+	.sheet {
+		flex: 1;
+		overflow-y: auto;
+		padding: 0.75rem 0.9rem;
+	}
+	.narrow .bag {
+		flex: 0 1 auto;
+		max-height: 42%;
+		min-height: 8rem;
+		overflow-y: auto;
+		border-bottom: 1px solid var(--line);
+	}
+	.narrow .do {
+		flex: 1;
+		min-height: 0;
+		overflow-y: auto;
+		padding: 0.5rem 0.9rem;
+	}
+	.thumb {
+		background: var(--panel);
+		padding: 0.4rem 0.9rem 0;
+	}
+	.thumb :global(.strip) {
+		margin-inline: -0.9rem;
+	}
+</style>

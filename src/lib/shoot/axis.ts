@@ -1,0 +1,45 @@
+import { scaleLinear } from 'd3-scale';
+import type { Interval } from '$core/match';
+
+/** The line of stops: EV to per cent of its width. */
+export interface Axis {
+	from: number;
+	to: number;
+	/** Per cent of the width, kept inside it. */
+	at: (ev: number) => number;
+	/** Whole EVs to mark. */
+	ticks: number[];
+}
+
+/** The whole line: moonlight to sun on snow, with room at both ends. */
+export const wholeLine: Interval = [-4, 18];
+
+/** Width of the window on a phone, stops. */
+export const PHONE_WINDOW = 10;
+
+export function axisOver([from, to]: Interval): Axis {
+	const at = scaleLinear([from, to], [0, 100]).clamp(true);
+	const ticks = at.ticks(to - from).filter(Number.isInteger);
+	return { from, to, at, ticks };
+}
+
+const MARGIN = 3;
+const LEAST_ZOOM = 10;
+
+/** With one camera, the line shows that camera's light and a little on both sides. */
+export function zoomedTo(intervals: readonly Interval[], light: number | null): Interval {
+	const ends = [...intervals.flat(), ...(light === null ? [] : [light])];
+	const [from, to] = [Math.floor(Math.min(...ends)) - MARGIN, Math.ceil(Math.max(...ends)) + MARGIN];
+	const lack = Math.max(0, LEAST_ZOOM - (to - from));
+	return [from - Math.ceil(lack / 2), to + Math.floor(lack / 2)];
+}
+
+const EDGE = 2;
+
+/** Moves the phone's window just so far that a light stands inside it. */
+export function windowAround(ev: number, current: Interval): Interval {
+	const [from, to] = current;
+	if (ev < from + EDGE) return [Math.floor(ev - EDGE), Math.floor(ev - EDGE) + PHONE_WINDOW];
+	if (ev > to - EDGE) return [Math.ceil(ev + EDGE) - PHONE_WINDOW, Math.ceil(ev + EDGE)];
+	return current;
+}

@@ -1,0 +1,45 @@
+import { v4 as uuid } from 'uuid';
+import type { CameraKind } from '$core/camera';
+import type { Film, FilmType } from '$core/film';
+import { create } from '$lib/records/client';
+
+/** The first camera, its film and the load, from a kind and the number on the box. */
+export interface FirstBag {
+	kind: CameraKind;
+	filmType: FilmType;
+	iso: number;
+	/** Made once, so that trying again cannot make a second camera. */
+	ids: { camera: string; film: string; load: string };
+}
+
+export const newIds = () => ({ camera: uuid(), film: uuid(), load: uuid() });
+
+const filmWord: Readonly<Record<FilmType, string>> = {
+	'colour-negative': 'Colour print',
+	'bw-negative': 'Black-and-white',
+	reversal: 'Slide',
+	instant: 'Instant',
+	'peel-apart': 'Peel-apart'
+};
+
+/**
+ * Stores a first camera with a film in it.
+ *
+ * @returns an empty text, or what went wrong
+ */
+export async function storeFirstBag({ kind, filmType, iso, ids }: FirstBag): Promise<string> {
+	const film: Film = { name: `${filmWord[filmType]} ${iso}`, type: filmType, iso };
+	const camera = { name: kind.name, kind: kind.id, ...kind.camera };
+	const load = { cameraId: ids.camera, filmId: ids.film, frames: kind.frames, loadedAt: new Date().toISOString() };
+	for (const write of [
+		() => create('cameras', ids.camera, camera),
+		() => create('films', ids.film, film),
+		() => create('loads', ids.load, load)
+	]) {
+		const { result, ...rest } = await write();
+		if (result === 'unreachable') return 'Not saved: the server does not answer. Try again in a moment.';
+		if (result === 'invalid' && 'issues' in rest) return rest.issues.map(({ path, message }) => `${path} ${message}`).join('; ');
+		if (result !== 'saved') return 'Not saved.';
+	}
+	return '';
+}

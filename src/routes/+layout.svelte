@@ -1,0 +1,101 @@
+<script lang="ts">
+	import '$lib/themes/app.css';
+	import { resolve } from '$app/paths';
+	import { page } from '$app/state';
+	import DisplaySwitch from '$lib/display/DisplaySwitch.svelte';
+	import Mark from '$lib/parts/Mark.svelte';
+
+	let { data, children } = $props();
+
+	const views = [
+		{ path: '/', name: 'Shoot' },
+		{ path: '/bag', name: 'Bag' },
+		{ path: '/frames', name: 'Frames' }
+	] as const;
+	const isHere = (path: string) =>
+		path === '/' ? page.url.pathname === '/' : page.url.pathname.startsWith(path);
+</script>
+
+<a class="skip" href="#main">To the main part</a>
+<header>
+	<a class="mark figure" href={resolve('/')}><Mark /> <span>just enough</span></a>
+	<nav aria-label="Views">
+		{#each views as view (view.path)}
+			<a href={resolve(view.path)} aria-current={isHere(view.path) ? 'page' : undefined}>{view.name}</a>
+		{/each}
+	</nav>
+	<DisplaySwitch initial={data.display} />
+</header>
+<main id="main" tabindex="-1">{@render children()}</main>
+
+<style>
+	header {
+		display: flex;
+		align-items: center;
+		gap: 1.5rem;
+		min-height: 3.75rem;
+		padding: 0.25rem 1.25rem;
+		border-bottom: 1px solid var(--line);
+	}
+	.mark {
+		display: inline-flex;
+		align-items: center;
+		gap: 0.6rem;
+		font-size: 1.375rem;
+		font-weight: 700;
+		text-decoration: none;
+		min-height: 2.75rem;
+	}
+	nav {
+		display: flex;
+		gap: 0.25rem;
+		flex: 1;
+	}
+	nav a {
+		display: inline-flex;
+		align-items: center;
+		justify-content: center;
+		min-height: 2.75rem;
+		padding: 0 0.9rem;
+		text-decoration: none;
+		border-bottom: 3px solid transparent;
+	}
+	nav a[aria-current] {
+		font-weight: var(--heavy);
+		border-color: var(--ink);
+	}
+	.skip {
+		position: absolute;
+		left: -100rem;
+		z-index: 50;
+		padding: 0.75rem 1rem;
+		background: var(--paper);
+	}
+	.skip:focus {
+		left: 0.5rem;
+		top: 0.5rem;
+	}
+	main:focus {
+		outline: none;
+	}
+	@media (max-width: 820px) {
+		header {
+			gap: 0.25rem;
+			padding: 0 0.5rem;
+			min-height: 3.5rem;
+		}
+		.mark span {
+			display: none;
+		}
+		nav {
+			gap: 0;
+		}
+		nav a {
+			padding: 0 0.55rem;
+		}
+		header :global(.switch-item) {
+			padding: 0 0.4rem;
+			font-size: 0.8125rem;
+		}
+	}
+</style>

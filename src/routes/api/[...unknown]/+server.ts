@@ -1,0 +1,3 @@
+import { notFound } from '$server/api/answers';
+
+export const fallback = () => notFound('address');

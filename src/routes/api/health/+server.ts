@@ -1,0 +1,7 @@
+import { json } from '@sveltejs/kit';
+import { onlyAllow, problem } from '$server/api/answers';
+import { storeAnswers } from '$server/store';
+
+export const GET = () => (storeAnswers() ? json({ ok: true }) : problem(503, 'The database does not answer'));
+
+export const fallback = onlyAllow('GET');

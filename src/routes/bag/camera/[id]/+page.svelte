@@ -1,0 +1,7 @@
+<script lang="ts">
+	import CameraForm from '$lib/bag/CameraForm.svelte';
+
+	let { data } = $props();
+</script>
+
+<CameraForm stored={data.camera} />

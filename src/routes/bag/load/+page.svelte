@@ -1,0 +1,7 @@
+<script lang="ts">
+	import LoadForm from '$lib/bag/LoadForm.svelte';
+
+	let { data } = $props();
+</script>
+
+<LoadForm records={data.records} cameraId={data.cameraId} filmId={data.filmId} />

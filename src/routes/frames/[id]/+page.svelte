@@ -1,0 +1,7 @@
+<script lang="ts">
+	import FrameForm from '$lib/frames/FrameForm.svelte';
+
+	let { data } = $props();
+</script>
+
+<FrameForm frame={data.frame} camera={data.camera} film={data.film} />

@@ -1,0 +1,38 @@
+import {
+	cameraRecordSchema,
+	filmRecordSchema,
+	frameRecordSchema,
+	loadRecordSchema,
+	readingRecordSchema,
+	type CameraRecord,
+	type FilmRecord,
+	type FrameRecord,
+	type LoadRecord,
+	type ReadingRecord
+} from '$contract/records';
+import { store } from '../store';
+import type { Collection } from './collection';
+
+/** Every kind of record that the API offers. */
+
+export const cameras: Collection<CameraRecord> = {
+	what: 'camera',
+	table: () => store().cameras,
+	schema: cameraRecordSchema
+};
+
+export const films: Collection<FilmRecord> = { what: 'film', table: () => store().films, schema: filmRecordSchema };
+
+export const loads: Collection<LoadRecord> = { what: 'load', table: () => store().loads, schema: loadRecordSchema };
+
+export const frames: Collection<FrameRecord> = {
+	what: 'frame',
+	table: () => store().frames,
+	schema: frameRecordSchema
+};
+
+export const readings: Collection<ReadingRecord> = {
+	what: 'reading',
+	table: () => store().readings,
+	schema: readingRecordSchema
+};

@@ -1,0 +1,146 @@
+import Database from 'better-sqlite3';
+import { isDeepStrictEqual } from 'node:util';
+import type { Stored } from '$contract/records';
+import type { Issue } from '$contract/validate';
+
+/** How a kind of record lies in its table. */
+export interface TableDescription<T> {
+	table: string;
+	/** The columns searched or joined on, from the record. */
+	columns: Readonly<Record<string, (record: T) => string | number>>;
+	orderBy: string;
+	/** Fields that name a record of another table. */
+	references?: Readonly<Record<string, { table: string; id: (record: T) => string; what: string }>>;
+	/** What is wrong when a unique index refuses the record. */
+	uniqueIssue?: (record: T) => Issue;
+}
+
+type Row = { id: string; version: number; body: string };
+export type Kept<T> = T & Stored;
+
+export type Creation<T> =
+	| { result: 'created' | 'same' | 'conflict'; record: Kept<T> }
+	| { result: 'invalid'; issues: Issue[] };
+export type Replacement<T> =
+	| { result: 'replaced' | 'stale'; record: Kept<T> }
+	| { result: 'invalid'; issues: Issue[] }
+	| { result: 'missing' };
+export type Removal = 'removed' | 'missing' | 'in-use';
+
+export interface Page<T> {
+	items: Kept<T>[];
+	total: number;
+}
+
+export interface RecordTable<T> {
+	list(limit: number, offset: number): Page<T>;
+	/** All records whose column has a value. */
+	where(column: string, value: string | number): Kept<T>[];
+	get(id: string): Kept<T> | undefined;
+	create(id: string, record: T): Creation<T>;
+	replace(id: string, version: number, record: T): Replacement<T>;
+	remove(id: string): Removal;
+}
+
+const isRefusal = (error: unknown, code: string) => error instanceof Database.SqliteError && error.code === code;
+
+/**
+ * Reads and writes one kind of record. Every write is one transaction; creating the same record
+ * twice is harmless; replacing needs the version that was read.
+ */
+export function recordTable<T extends object>(
+	database: Database.Database,
+	{ table, columns, orderBy, references = {}, uniqueIssue }: TableDescription<T>
+): RecordTable<T> {
+	const names = Object.keys(columns);
+	const find = database.prepare<[string], Row>(`SELECT id, version, body FROM ${table} WHERE id = ?`);
+	const page = database.prepare<[number, number], Row>(
+		`SELECT id, version, body FROM ${table} ORDER BY ${orderBy} LIMIT ? OFFSET ?`
+	);
+	const count = database.prepare<[], { total: number }>(`SELECT count(*) AS total FROM ${table}`);
+	const insert = database.prepare(
+		`INSERT INTO ${table} (id, version, body${names.map((name) => `, ${name}`).join('')})
+		VALUES (@id, 1, @body${names.map((name) => `, @${name}`).join('')})`
+	);
+	const update = database.prepare(
+		`UPDATE ${table} SET version = version + 1, body = @body${names.map((name) => `, ${name} = @${name}`).join('')}
+		WHERE id = @id`
+	);
+	const erase = database.prepare<[string]>(`DELETE FROM ${table} WHERE id = ?`);
+	const searches = new Map(
+		names.map((name) => [
+			name,
+			database.prepare<[string | number], Row>(
+				`SELECT id, version, body FROM ${table} WHERE ${name} = ? ORDER BY ${orderBy}`
+			)
+		])
+	);
+	const targets = Object.entries(references).map(([path, { table: other, id, what }]) => ({
+		path,
+		what,
+		id,
+		exists: database.prepare<[string], { found: 1 }>(`SELECT 1 AS found FROM ${other} WHERE id = ?`)
+	}));
+
+	const kept = ({ id, version, body }: Row): Kept<T> => ({ ...(JSON.parse(body) as T), id, version });
+	const parameters = (id: string, record: T) => ({
+		id,
+		body: JSON.stringify(record),
+		...Object.fromEntries(names.map((name) => [name, columns[name](record)]))
+	});
+	const dangling = (record: T): Issue[] =>
+		targets
+			.filter((target) => !target.exists.get(target.id(record)))
+			.map(({ path, what }) => ({ path, message: `there is no such ${what}` }));
+	const get = (id: string) => {
+		const row = find.get(id);
+		return row && kept(row);
+	};
+	const same = (row: Row, record: T) => isDeepStrictEqual(JSON.parse(row.body), JSON.parse(JSON.stringify(record)));
+
+	/** Writes, or says which field a unique index refused. */
+	const write = (statement: Database.Statement, id: string, record: T): Issue[] => {
+		try {
+			statement.run(parameters(id, record));
+			return [];
+		} catch (error) {
+			if (uniqueIssue && isRefusal(error, 'SQLITE_CONSTRAINT_UNIQUE')) return [uniqueIssue(record)];
+			throw error;
+		}
+	};
+
+	const create = database.transaction((id: string, record: T): Creation<T> => {
+		const before = find.get(id);
+		if (before) return { result: same(before, record) ? 'same' : 'conflict', record: kept(before) };
+		const issues = dangling(record);
+		if (issues.length === 0) issues.push(...write(insert, id, record));
+		return issues.length > 0 ? { result: 'invalid', issues } : { result: 'created', record: get(id)! };
+	});
+
+	const replace = database.transaction((id: string, version: number, record: T): Replacement<T> => {
+		const before = find.get(id);
+		if (!before) return { result: 'missing' };
+		if (before.version !== version) return { result: 'stale', record: kept(before) };
+		const issues = dangling(record);
+		if (issues.length === 0) issues.push(...write(update, id, record));
+		return issues.length > 0 ? { result: 'invalid', issues } : { result: 'replaced', record: get(id)! };
+	});
+
+	return {
+		list: (limit, offset) => ({ items: page.all(limit, offset).map(kept), total: count.get()!.total }),
+		where: (column, value) => (searches.get(column)?.all(value) ?? []).map(kept),
+		get,
+		create: (id, record) => create.immediate(id, record),
+		replace: (id, version, record) => replace.immediate(id, version, record),
+		remove(id) {
+			try {
+				return erase.run(id).changes > 0 ? 'removed' : 'missing';
+			} catch (error) {
+				if (isRefusal(error, 'SQLITE_CONSTRAINT_FOREIGNKEY') || isRefusal(error, 'SQLITE_CONSTRAINT_TRIGGER')) {
+					return 'in-use';
+				}
+				throw error;
+			}
+		}
+	};
+}

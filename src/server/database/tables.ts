@@ -1,0 +1,63 @@
+import type Database from 'better-sqlite3';
+import type { CameraRecord, FilmRecord, FrameRecord, LoadRecord, ReadingRecord } from '$contract/records';
+import { recordTable } from './record-table';
+
+const named = {
+	name: (record: { name: string }) => record.name,
+	archived: (record: { archived?: boolean }) => Number(record.archived ?? false)
+};
+
+/** Every kind of record that is stored; a new one is a migration and an entry here. */
+export function tablesOf(database: Database.Database) {
+	return {
+		cameras: recordTable<CameraRecord>(database, {
+			table: 'cameras',
+			columns: named,
+			orderBy: 'name COLLATE NOCASE, id'
+		}),
+		films: recordTable<FilmRecord>(database, {
+			table: 'films',
+			columns: named,
+			orderBy: 'name COLLATE NOCASE, id'
+		}),
+		loads: recordTable<LoadRecord>(database, {
+			table: 'loads',
+			columns: {
+				camera_id: (load) => load.cameraId,
+				film_id: (load) => load.filmId,
+				loaded_at: (load) => load.loadedAt,
+				in_camera: (load) => Number(load.unloadedAt === undefined)
+			},
+			orderBy: 'loaded_at DESC, id',
+			references: {
+				cameraId: { table: 'cameras', id: (load) => load.cameraId, what: 'camera' },
+				filmId: { table: 'films', id: (load) => load.filmId, what: 'film' }
+			},
+			uniqueIssue: () => ({
+				path: 'cameraId',
+				message: 'this camera holds another load: take that one out first'
+			})
+		}),
+		frames: recordTable<FrameRecord>(database, {
+			table: 'frames',
+			columns: {
+				load_id: (frame) => frame.loadId,
+				number: (frame) => frame.number,
+				taken_at: (frame) => frame.takenAt
+			},
+			orderBy: 'load_id, number',
+			references: { loadId: { table: 'loads', id: (frame) => frame.loadId, what: 'load' } },
+			uniqueIssue: (frame) => ({
+				path: 'number',
+				message: `frame ${frame.number} of this load is already logged`
+			})
+		}),
+		readings: recordTable<ReadingRecord>(database, {
+			table: 'readings',
+			columns: { taken_at: (reading) => reading.takenAt },
+			orderBy: 'taken_at DESC, id'
+		})
+	};
+}
+
+export type Tables = ReturnType<typeof tablesOf>;

@@ -1,0 +1,56 @@
+import { bestOutcome } from '$core/match';
+import type { FrameRecord } from '$contract/records';
+import type { Creation } from '../database/record-table';
+import type { Tables } from '../database/tables';
+import { cameras, films, lastReading, loads, type CameraKey, type DemoFrame, type DemoLoad, type FilmKey } from './scenario';
+
+const HOUR = 3_600_000;
+
+/** The id of a record that has just been planted. */
+function planted<T>(creation: Creation<T>): string {
+	if (creation.result === 'invalid') throw new Error(`The demo does not fit: ${JSON.stringify(creation.issues)}`);
+	return creation.record.id;
+}
+
+/**
+ * Fills an empty database with the demo; leaves one that holds anything as it is.
+ *
+ * @param now the moment that the demo is told from
+ */
+export function plantDemo(tables: Tables, now: Date): void {
+	if (tables.cameras.list(1, 0).total > 0) return;
+	const before = (hours: number) => new Date(now.getTime() - hours * HOUR).toISOString();
+	const create = <T>(table: { create(id: string, record: T): Creation<T> }, record: T) =>
+		planted(table.create(crypto.randomUUID(), record));
+
+	const cameraIds = new Map(Object.entries(cameras).map(([key, camera]) => [key, create(tables.cameras, camera)]));
+	const filmIds = new Map(Object.entries(films).map(([key, film]) => [key, create(tables.films, film)]));
+
+	const frameOf = (loadId: string, load: DemoLoad, frame: DemoFrame, index: number): FrameRecord => {
+		const predicted = bestOutcome(cameras[load.camera], films[load.film], frame.light);
+		const { f, seconds, compensation, iso, position } = predicted;
+		return {
+			loadId,
+			number: index + 1,
+			takenAt: before(frame.ago),
+			light: frame.light,
+			settings: { f, seconds, compensation, iso, position },
+			handheld: true,
+			predicted,
+			...(frame.note ? { note: frame.note } : {})
+		};
+	};
+
+	for (const load of loads) {
+		const loadId = create(tables.loads, {
+			cameraId: cameraIds.get(load.camera satisfies CameraKey)!,
+			filmId: filmIds.get(load.film satisfies FilmKey)!,
+			frames: load.frames,
+			loadedAt: before(load.ago),
+			...(load.outAgo === undefined ? {} : { unloadedAt: before(load.outAgo) }),
+			...(load.note ? { note: load.note } : {})
+		});
+		load.shot.forEach((frame, index) => create(tables.frames, frameOf(loadId, load, frame, index)));
+	}
+	create(tables.readings, { takenAt: before(lastReading.ago), light: lastReading.light });
+}

@@ -1,0 +1,116 @@
+import { cameraKind, type Camera } from '$core/camera';
+import type { Film } from '$core/film';
+import type { Light } from '$core/light';
+
+/** The demo: a weekend on the invented tidal island of Hollin Holm. */
+
+function from(kind: string, name: string, changes: Partial<Camera> = {}): Camera {
+	return { name, kind, ...cameraKind(kind)!.camera, ...changes };
+}
+
+export const cameras = {
+	paddle: from('plastic-medium-format', 'Paddle 66'),
+	tinBox: from('box', 'Tin Box'),
+	pebble: from('point-and-shoot', 'Pebble'),
+	clockwork: from('cine', 'Clockwork 8'),
+	sweep: from('swing-lens', 'Sweep')
+} satisfies Record<string, Camera>;
+
+export const films = {
+	marram: { name: 'Marram 400', type: 'colour-negative', iso: 400 },
+	samphire: { name: 'Samphire 125', type: 'bw-negative', iso: 125, reciprocity: { from: 1, exponent: 1.31 } },
+	cockle100: { name: 'Cockle 100', type: 'reversal', iso: 100 },
+	cockle50: { name: 'Cockle 50', type: 'reversal', iso: 50 },
+	thrift: { name: 'Thrift 200', type: 'colour-negative', iso: 200 }
+} satisfies Record<string, Film>;
+
+export type CameraKey = keyof typeof cameras;
+export type FilmKey = keyof typeof films;
+
+export interface DemoFrame {
+	/** Hours before now. */
+	ago: number;
+	light: Light;
+	note?: string;
+}
+
+export interface DemoLoad {
+	camera: CameraKey;
+	film: FilmKey;
+	frames: number;
+	/** Hours before now. */
+	ago: number;
+	/** Hours before now at which it was taken out. */
+	outAgo?: number;
+	note?: string;
+	shot: DemoFrame[];
+}
+
+const edge = (condition: 'sharp' | 'soft' | 'faint' | 'none', backlit?: boolean): Light => ({
+	method: 'shadows',
+	school: 'shadow-edge',
+	condition,
+	...(backlit ? { backlit } : {})
+});
+const sand: Light = { method: 'shadows', school: 'exposure-guide', condition: 'snow-or-sand' };
+
+export const loads: DemoLoad[] = [
+	{
+		camera: 'paddle',
+		film: 'marram',
+		frames: 12,
+		ago: 27,
+		note: 'Kite morning and the boatyard',
+		shot: [
+			{ ago: 26.4, light: sand, note: 'First kite up, whole beach behind it' },
+			{ ago: 26.1, light: sand, note: 'The long tail over the groyne' },
+			{ ago: 25.7, light: edge('sharp'), note: 'Two reels, one knot' },
+			{ ago: 22.5, light: edge('soft'), note: 'Boatyard gate, red lead on the door' },
+			{ ago: 22.2, light: edge('faint'), note: 'Keel blocks in the shade of the shed' }
+		]
+	},
+	{
+		camera: 'tinBox',
+		film: 'samphire',
+		frames: 8,
+		ago: 25,
+		note: 'Boatyard open day',
+		shot: [
+			{ ago: 22.8, light: edge('soft'), note: 'Caulking mallets on the bench' },
+			{ ago: 22.6, light: edge('sharp', true), note: 'Ribs against the sun' },
+			{
+				ago: 21.9,
+				light: { method: 'meter', kind: 'incident', iso: 125, f: 8, seconds: 1 / 60 },
+				note: 'Under the slip, metered'
+			}
+		]
+	},
+	{
+		camera: 'pebble',
+		film: 'cockle100',
+		frames: 36,
+		ago: 30,
+		shot: [
+			{ ago: 26.2, light: edge('sharp'), note: 'Tide line with kites' },
+			{ ago: 20.1, light: edge('none'), note: 'Ferry queue, in the open' }
+		]
+	},
+	{ camera: 'clockwork', film: 'cockle50', frames: 24, ago: 24, note: 'Shots of about five seconds', shot: [] },
+	{ camera: 'sweep', film: 'thrift', frames: 20, ago: 23, shot: [{ ago: 20, light: edge('none'), note: 'Tin roof, whole queue' }] },
+	{
+		camera: 'pebble',
+		film: 'thrift',
+		frames: 3,
+		ago: 200,
+		outAgo: 31,
+		note: 'Rest of a roll, walked off on the causeway',
+		shot: [
+			{ ago: 199, light: edge('soft'), note: 'Causeway marker posts' },
+			{ ago: 198, light: edge('soft') },
+			{ ago: 197.5, light: edge('faint'), note: 'Last one, wading' }
+		]
+	}
+];
+
+/** The light as it was read last, hours before now. */
+export const lastReading = { ago: 0.05, light: edge('faint') };
