@@ -20,7 +20,8 @@ function optionsFrom(args, defaultFolder) {
 		}
 	});
 	const port = Number(values.port);
-	if (!Number.isInteger(port) || port < 0 || port > 65535) throw new Error(`--port must be 0 to 65535, not ${values.port}`);
+	if (!Number.isInteger(port) || port < 0 || port > 65535)
+		throw new Error(`--port must be 0 to 65535, not ${values.port}`);
 	return { ...values, port, data: isAbsolute(values.data) ? values.data : join(root, values.data) };
 }
 
@@ -37,7 +38,9 @@ function moveAside(folder) {
 }
 
 const explain = (error, { host, port }) =>
-	error.code === 'EADDRINUSE' ? new Error(`Port ${port} on ${host} is taken. Try another one: --port ${port + 1}`) : error;
+	error.code === 'EADDRINUSE'
+		? new Error(`Port ${port} on ${host} is taken. Try another one: --port ${port + 1}`)
+		: error;
 
 function listen(server, options) {
 	return new Promise((resolve, reject) => {
@@ -70,7 +73,9 @@ export async function serve({ demo, folder }, args = process.argv.slice(2)) {
 		handler(request, response);
 	});
 	const { port } = await listen(server, options);
-	console.log(`Just Enough is at http://${options.host.includes(':') ? `[${options.host}]` : options.host}:${port}`);
+	console.log(
+		`Just Enough is at http://${options.host.includes(':') ? `[${options.host}]` : options.host}:${port}`
+	);
 	console.log(`Data: ${options.data}`);
 	for (const signal of ['SIGINT', 'SIGTERM']) process.once(signal, () => process.exit(0));
 }

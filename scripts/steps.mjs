@@ -44,6 +44,17 @@ export function build() {
 	runTool('vite', ['build', '--logLevel', 'warn']);
 }
 
+/** Flags for Chromium without a screen, on a machine without an open network. */
+export const chromiumFlags = [
+	'--no-sandbox',
+	'--disable-gpu',
+	'--disable-quic',
+	'--no-first-run',
+	'--disable-background-networking',
+	'--disable-component-update',
+	'--disable-sync'
+];
+
 const chromiumPlaces = ['/usr/bin/chromium', '/usr/bin/chromium-browser'];
 
 function tryAptInstall() {
@@ -51,7 +62,10 @@ function tryAptInstall() {
 	if (!isRoot || !existsSync('/usr/bin/apt-get')) return;
 	console.log('Installing Chromium from Debian’s packages …');
 	try {
-		const quiet = { stdio: ['ignore', 'ignore', 'inherit'], env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' } };
+		const quiet = {
+			stdio: ['ignore', 'ignore', 'inherit'],
+			env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' }
+		};
 		run('apt-get', ['update', '-qq'], quiet);
 		run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium'], quiet);
 	} catch (error) {
@@ -81,4 +95,3 @@ export async function main(steps) {
 		process.exitCode = 1;
 	}
 }
-

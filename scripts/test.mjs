@@ -27,7 +27,11 @@ function unitTests() {
 }
 
 function browserTests() {
-	const env = { ...process.env, CHROMIUM: chromium(), PLAYWRIGHT_JSON_OUTPUT_NAME: join(results, 'browser.json') };
+	const env = {
+		...process.env,
+		CHROMIUM: chromium(),
+		PLAYWRIGHT_JSON_OUTPUT_NAME: join(results, 'browser.json')
+	};
 	try {
 		runTool('playwright', ['test', '--reporter=list,json'], { env });
 	} finally {

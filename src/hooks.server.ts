@@ -9,7 +9,9 @@ export const init: ServerInit = () => {
 
 export const handle: Handle = ({ event, resolve }) => {
 	event.locals.display = displayOf(event.cookies.get(DISPLAY_COOKIE));
-	return resolve(event, { transformPageChunk: ({ html }) => html.replace('%display%', event.locals.display) });
+	return resolve(event, {
+		transformPageChunk: ({ html }) => html.replace('%display%', event.locals.display)
+	});
 };
 
 /** What went wrong stays on the server; the person gets a sentence. */

@@ -45,16 +45,15 @@ const notBefore = (field: string, message: string) => ({
 });
 
 const aperture = oneOfKinds<Aperture>('kind', {
-	fixed: (): ObjectSchema<Kind<Aperture, 'fixed'>> => object({ kind: kind('fixed'), f: fNumber().required() }),
+	fixed: (): ObjectSchema<Kind<Aperture, 'fixed'>> =>
+		object({ kind: kind('fixed'), f: fNumber().required() }),
 	stops: (): ObjectSchema<Kind<Aperture, 'stops'>> =>
 		object({ kind: kind('stops'), f: marks(fNumber), labels: labelsFor('f') }),
 	range: (): ObjectSchema<Kind<Aperture, 'range'>> =>
 		object({
 			kind: kind('range'),
 			widest: fNumber().required(),
-			smallest: fNumber()
-				.required()
-				.test(notBefore('widest', 'must be the larger f-number of the two'))
+			smallest: fNumber().required().test(notBefore('widest', 'must be the larger f-number of the two'))
 		})
 });
 
@@ -67,9 +66,7 @@ const shutter = oneOfKinds<Shutter>('kind', {
 		object({
 			kind: kind('range'),
 			fastest: exposureTime().required(),
-			slowest: exposureTime()
-				.required()
-				.test(notBefore('fastest', 'must be the longer time of the two'))
+			slowest: exposureTime().required().test(notBefore('fastest', 'must be the longer time of the two'))
 		})
 });
 

@@ -94,22 +94,31 @@ export const marks = (each: () => ReturnType<typeof finite>) =>
 		.required()
 		.min(1)
 		.max(MOST_VALUES)
-		.test('distinct', 'has the same value twice', (values) => !values || new Set(values).size === values.length);
+		.test(
+			'distinct',
+			'has the same value twice',
+			(values) => !values || new Set(values).size === values.length
+		);
 
 /** As many labels as there are marks. */
 export const labelsFor = (markField: string) =>
 	array(label())
 		.max(MOST_VALUES)
-		.test('one-each', 'must have one label for each mark', (value, { parent }) =>
-			value === undefined || !Array.isArray(parent[markField]) || value.length === parent[markField].length
+		.test(
+			'one-each',
+			'must have one label for each mark',
+			(value, { parent }) =>
+				value === undefined || !Array.isArray(parent[markField]) || value.length === parent[markField].length
 		)
 		.optional();
 
 type Branches<T extends object> = Readonly<Record<string, () => ObjectSchema<T>>>;
 
-/** An object whose shape depends on one of its fields. */
 // eslint-disable-next-line @typescript-eslint/no-explicit-any -- each branch is held to its own member of the union where it is declared
-export function oneOfKinds<T extends object>(field: string, branches: Record<string, () => ObjectSchema<any>>): Lazy<T> {
+type AnyBranches = Readonly<Record<string, () => ObjectSchema<any>>>;
+
+/** An object whose shape depends on one of its fields. */
+export function oneOfKinds<T extends object>(field: string, branches: AnyBranches): Lazy<T> {
 	return lazy((value: unknown) => {
 		const kind = (value as Record<string, unknown> | null | undefined)?.[field];
 		if (typeof kind === 'string' && Object.hasOwn(branches, kind)) return (branches as Branches<T>)[kind]();
@@ -117,4 +126,3 @@ export function oneOfKinds<T extends object>(field: string, branches: Record<str
 		return unknownKind.required() as unknown as ObjectSchema<T>;
 	}) as unknown as Lazy<T>;
 }
-

@@ -31,6 +31,8 @@ export const filmSchema: ObjectSchema<Film> = object({
 	pushRange: rangeOf(() => stops(10)),
 	speedSd: doubtInStops(),
 	latitude: object(latitudeFields).default(undefined),
-	reciprocity: object({ from: exposureTime().required(), exponent: between(1, 3).required() }).default(undefined),
+	reciprocity: object({ from: exposureTime().required(), exponent: between(1, 3).required() }).default(
+		undefined
+	),
 	balance: between(1000, 40_000)
 });

@@ -1,6 +1,23 @@
 import { boolean, lazy, object, string, type AnyObject, type Lazy, type ObjectSchema } from 'yup';
-import { schools, type Light, type MeterReading, type PlainLight, type Reading, type ShadowsReading } from '../core/light';
-import { doubtInStops, exposureTime, exposureValue, filmSpeed, fNumber, oneOfKinds, positive, stops, between } from './fields';
+import {
+	schools,
+	type Light,
+	type MeterReading,
+	type PlainLight,
+	type Reading,
+	type ShadowsReading
+} from '../core/light';
+import {
+	doubtInStops,
+	exposureTime,
+	exposureValue,
+	filmSpeed,
+	fNumber,
+	oneOfKinds,
+	positive,
+	stops,
+	between
+} from './fields';
 
 const extras = { sd: doubtInStops(), meterEv: exposureValue() };
 
@@ -29,9 +46,12 @@ const schoolSchemas = Object.fromEntries(
 	(Object.keys(schools) as ShadowsReading['school'][]).map((school) => [school, () => shadows(school)])
 );
 
-const toneOfSpot = () => stops(10).test('reflected-only', 'belongs to a reflected reading', (value, { parent }) =>
-	value === undefined || value === 0 || parent.kind === 'reflected'
-);
+const toneOfSpot = () =>
+	stops(10).test(
+		'reflected-only',
+		'belongs to a reflected reading',
+		(value, { parent }) => value === undefined || value === 0 || parent.kind === 'reflected'
+	);
 const meterCommon = {
 	method: string<'meter'>().required(),
 	kind: string<MeterReading['kind']>().required().oneOf(['incident', 'reflected']),
@@ -72,12 +92,15 @@ const eye = () =>
 	});
 
 const readings = oneOfKinds<Reading>('method', {
-	shadows: () => oneOfKinds<ShadowsReading>('school', schoolSchemas) as unknown as ObjectSchema<ShadowsReading>,
+	shadows: () =>
+		oneOfKinds<ShadowsReading>('school', schoolSchemas) as unknown as ObjectSchema<ShadowsReading>,
 	meter: () => meter as unknown as ObjectSchema<MeterReading>,
 	eye
 });
 
 /** A light: plain numbers, or a reading by any way that the core knows. */
 export const lightSchema = lazy((value: AnyObject | undefined) =>
-	value && typeof value === 'object' && 'method' in value ? (readings as unknown as typeof plainLight) : plainLight.required()
+	value && typeof value === 'object' && 'method' in value
+		? (readings as unknown as typeof plainLight)
+		: plainLight.required()
 ) as unknown as Lazy<Light>;

@@ -123,4 +123,3 @@ export const readingRecordSchema = object({
 	takenAt: instant().required(),
 	light: lightSchema
 }) as unknown as ObjectSchema<ReadingRecord>;
-

@@ -10,7 +10,11 @@ export interface Issue {
 export type Checked<T> = { ok: true; value: T } | { ok: false; issues: Issue[] };
 
 /** Yup writes indices as [0] and odd keys as ["…"]; the contract's paths are dotted. */
-const dotted = (path: string) => path.replace(/\[(\d+)\]/g, '.$1').replace(/\["?(.*?)"?\]/g, '.$1').replace(/^\./, '');
+const dotted = (path: string) =>
+	path
+		.replace(/\[(\d+)\]/g, '.$1')
+		.replace(/\["?(.*?)"?\]/g, '.$1')
+		.replace(/^\./, '');
 
 function issuesOf(error: ValidationError): Issue[] {
 	const each = error.inner.length > 0 ? error.inner : [error];
@@ -28,7 +32,11 @@ function issuesOf(error: ValidationError): Issue[] {
  * @returns the value, or all its issues
  * @example check(filmSchema, { name: 'Any', type: 'instant' }) // { ok: false, issues: [{ path: 'iso', message: 'is needed' }] }
  */
-export function check<T>(schema: AnySchema, value: unknown, unknownFields: 'ignore' | 'refuse' = 'ignore'): Checked<T> {
+export function check<T>(
+	schema: AnySchema,
+	value: unknown,
+	unknownFields: 'ignore' | 'refuse' = 'ignore'
+): Checked<T> {
 	try {
 		const checked = schema.validateSync(value, { strict: true, abortEarly: false }) as T;
 		const known = schema.cast(checked, { stripUnknown: true, assert: false }) as T;

@@ -18,7 +18,7 @@
 
 <a class="skip" href="#main">To the main part</a>
 <header>
-	<a class="mark figure" href={resolve('/')}><Mark /> <span>just enough</span></a>
+	<a class="home figure" href={resolve('/')}><Mark /> <span>just enough</span></a>
 	<nav aria-label="Views">
 		{#each views as view (view.path)}
 			<a href={resolve(view.path)} aria-current={isHere(view.path) ? 'page' : undefined}>{view.name}</a>
@@ -37,7 +37,7 @@
 		padding: 0.25rem 1.25rem;
 		border-bottom: 1px solid var(--line);
 	}
-	.mark {
+	.home {
 		display: inline-flex;
 		align-items: center;
 		gap: 0.6rem;
@@ -84,7 +84,7 @@
 			padding: 0 0.5rem;
 			min-height: 3.5rem;
 		}
-		.mark span {
+		.home span {
 			display: none;
 		}
 		nav {

@@ -2,8 +2,7 @@ import type { Camera, Position } from './types';
 
 /** One thing that can be set: values in a list, or anything in a range. */
 export type Axis =
-	| { kind: 'listed'; values: readonly number[] }
-	| { kind: 'range'; from: number; to: number };
+	{ kind: 'listed'; values: readonly number[] } | { kind: 'range'; from: number; to: number };
 
 /** Settings that a camera reaches without changing its lever or taking to bulb. */
 export interface Control {

@@ -32,7 +32,12 @@ export function hyperfocal(focalLength: number, f: number, circle: number): numb
  * @param distance focused distance s, m; null = infinity
  * @example sharpZone(28, 11, 0.05, null).from // 1.45
  */
-export function sharpZone(focalLength: number, f: number, circle: number, distance: number | null): SharpZone {
+export function sharpZone(
+	focalLength: number,
+	f: number,
+	circle: number,
+	distance: number | null
+): SharpZone {
 	const h = hyperfocal(focalLength, f, circle);
 	if (distance === null) return { from: h, to: null };
 	const lens = focalLength / MM_PER_M;

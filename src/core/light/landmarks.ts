@@ -7,15 +7,16 @@ export interface Landmark {
 	words: string;
 }
 
+/** The most telling first: where the line is short, the later ones are left out. */
 export const landmarks: readonly Landmark[] = [
-	{ ev: -2.5, words: 'moonlight' },
-	{ ev: 2, words: 'far city lights' },
+	{ ev: 14 + 2 / 3, words: 'sun' },
+	{ ev: 12, words: 'grey day' },
 	{ ev: 6, words: 'room' },
 	{ ev: 8, words: 'lit street' },
+	{ ev: -2.5, words: 'moonlight' },
 	{ ev: 10, words: 'dusk' },
-	{ ev: 12, words: 'grey day' },
-	{ ev: 14 + 2 / 3, words: 'sun' },
-	{ ev: 16, words: 'sun on snow' }
+	{ ev: 16, words: 'snow' },
+	{ ev: 2, words: 'far city lights' }
 ];
 
 /**

@@ -29,12 +29,7 @@ interface SunSide {
 export type ShadowEdgeCondition = 'sharp' | 'soft' | 'faint' | 'none';
 export type SkyCoverCondition = 'clear' | 'few-clouds' | 'mostly-cloudy' | 'overcast' | 'deep-shade';
 export type ExposureGuideCondition =
-	| 'snow-or-sand'
-	| 'distinct-shadows'
-	| 'soft-shadows'
-	| 'cloudy-bright'
-	| 'heavy-overcast'
-	| 'open-shade';
+	'snow-or-sand' | 'distinct-shadows' | 'soft-shadows' | 'cloudy-bright' | 'heavy-overcast' | 'open-shade';
 
 export type ShadowsReading = ReadingExtras &
 	SunSide & { method: 'shadows' } & (

@@ -25,7 +25,10 @@ function judge(camera: Camera, film: Film, light: ResolvedLight, intent: Intent,
 		position,
 		error,
 		verdict: verdictOf(latitude, error),
-		chances: { good: chanceWithin(latitude.good, error, sd), usable: chanceWithin(latitude.usable, error, sd) },
+		chances: {
+			good: chanceWithin(latitude.good, error, sd),
+			usable: chanceWithin(latitude.usable, error, sd)
+		},
 		clamped: null,
 		secondsRange: [seconds, seconds],
 		spoilers: spoilersOf(camera, intent, seconds, focused),
@@ -47,7 +50,12 @@ export function outcomeAt(
 	setting: { f: number; seconds: number; position?: string | null }
 ): Outcome {
 	const { f, seconds, position = null } = setting;
-	return judge(camera, film, resolveLight(light), intent, { f, seconds, position, handTimed: isHandTimed(camera, seconds) });
+	return judge(camera, film, resolveLight(light), intent, {
+		f,
+		seconds,
+		position,
+		handTimed: isHandTimed(camera, seconds)
+	});
 }
 
 /** Stops by which a time misses a wanted range; 0 inside. */

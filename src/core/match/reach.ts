@@ -21,8 +21,7 @@ export interface Reach {
 	lanes: Lane[];
 }
 
-const spansOf = (axis: Axis): Span[] =>
-	axis.kind === 'listed' ? [...axis.values] : [[axis.from, axis.to]];
+const spansOf = (axis: Axis): Span[] => (axis.kind === 'listed' ? [...axis.values] : [[axis.from, axis.to]]);
 
 const lower = (span: Span) => (typeof span === 'number' ? span : span[0]);
 const upper = (span: Span) => (typeof span === 'number' ? span : span[1]);

@@ -36,7 +36,9 @@ export function isoFromDegrees(degrees: number): number {
  * @example parseFilmSpeed('27°') // 400
  */
 export function parseFilmSpeed(text: string): number | null {
-	const match = /^\s*(?:iso|asa)?\s*(?:(\d+(?:[.,]\d+)?)(?:\s*\/\s*\d+\s*°?)?|(\d+)\s*(?:°|din))\s*$/i.exec(text);
+	const match = /^\s*(?:iso|asa)?\s*(?:(\d+(?:[.,]\d+)?)(?:\s*\/\s*\d+\s*°?)?|(\d+)\s*(?:°|din))\s*$/i.exec(
+		text
+	);
 	if (!match) return null;
 	const [, arithmetic, degrees] = match;
 	return arithmetic ? Number(arithmetic.replace(',', '.')) : isoFromDegrees(Number(degrees));

@@ -1,5 +1,5 @@
 import type { Interval } from '../match';
-import { nearestLandmark } from '../light';
+import { nearestLandmark, schools, type Rival } from '../light';
 import { formatEv, formatStops } from '../units';
 
 /**
@@ -10,6 +10,23 @@ import { formatEv, formatStops } from '../units';
  */
 export function lightInWords(ev: number, sd: number): string {
 	return `about ${formatEv(ev)}, give or take ${formatStops(Math.max(sd, 1 / 3))}`;
+}
+
+/**
+ * What the rival schools would say, one after the other.
+ *
+ * @returns an empty text where nobody differs
+ * @example rivalsInWords([{ school: 'sky-cover', condition: 'clear', ev: 14.64 }]) // 'Sky cover would say 14⅔ (clear sky).'
+ */
+export function rivalsInWords(rivals: readonly Rival[]): string {
+	const bySchool = new Map<Rival['school'], string[]>();
+	for (const { school, condition, ev } of rivals) {
+		const { words } = schools[school].conditions[condition];
+		bySchool.set(school, [...(bySchool.get(school) ?? []), `${formatEv(ev)} (${words.toLowerCase()})`]);
+	}
+	return [...bySchool]
+		.map(([school, says]) => `${schools[school].name} would say ${says.join(' or ')}.`)
+		.join(' ');
 }
 
 /**

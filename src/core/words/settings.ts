@@ -1,6 +1,6 @@
 import { controlsOf, isHandTimed, markLabel, slowestByHand, type Camera } from '../camera';
 import type { Lane, Outcome, Span } from '../match';
-import { formatAperture, formatDistance, formatTime } from '../units';
+import { formatAperture, formatDistance, formatTime, fullStopApertures } from '../units';
 
 /** How settings are said, as they are marked on the camera. */
 
@@ -18,19 +18,25 @@ export interface SettingRow {
  */
 export function nothingToSet(camera: Camera): boolean {
 	const [control, ...others] = controlsOf(camera);
-	const single = [control.aperture, control.shutter].every((axis) => axis.kind === 'listed' && axis.values.length === 1);
+	const single = [control.aperture, control.shutter].every(
+		(axis) => axis.kind === 'listed' && axis.values.length === 1
+	);
 	return single && others.length === 0 && camera.focus.kind === 'fixed';
 }
 
 function shutterNote(camera: Camera, outcome: Outcome): string {
 	const timed = controlsOf(camera).filter((control) => !control.handTimed);
 	if (isHandTimed(camera, outcome.seconds)) return 'bulb, count it';
-	return timed.every((control) => control.shutter.kind === 'listed' && control.shutter.values.length === 1) ? 'fixed' : '';
+	return timed.every((control) => control.shutter.kind === 'listed' && control.shutter.values.length === 1)
+		? 'fixed'
+		: '';
 }
 
 /** The zone that comes out sharp, in words. */
 export function sharpInWords({ from, to }: Outcome['sharp']): string {
-	return to === null ? `sharp from ${formatDistance(from)} on` : `sharp ${formatDistance(from)} to ${formatDistance(to)}`;
+	return to === null
+		? `sharp from ${formatDistance(from)} on`
+		: `sharp ${formatDistance(from)} to ${formatDistance(to)}`;
 }
 
 function focusRow(outcome: Outcome): SettingRow {
@@ -47,6 +53,24 @@ function holdRow(camera: Camera, outcome: Outcome, handheld: boolean): SettingRo
 	return { name: 'Hold', value: shakes ? 'needs a support' : 'by hand', note: limit };
 }
 
+/** Rings are marked in full stops; an eighth of a stop is as near as a hand sets them. */
+const NEAR_ENOUGH = 1 / 8;
+
+/** Where an f-number lies on a ring that turns freely: on a full stop, or between two. */
+function placeOnRing(f: number): string {
+	const stopsFrom = (mark: number) => 2 * Math.log2(f / mark);
+	if (fullStopApertures.some((mark) => Math.abs(stopsFrom(mark)) <= NEAR_ENOUGH)) return '';
+	const above = fullStopApertures.findIndex((mark) => mark > f);
+	return above > 0 ? `between ${fullStopApertures[above - 1]} and ${fullStopApertures[above]}` : '';
+}
+
+function apertureNote(camera: Camera, outcome: Outcome): string {
+	const label = markLabel(camera, outcome.f, outcome.position);
+	if (label) return `${label} mark`;
+	if (camera.aperture.kind === 'range') return placeOnRing(outcome.f);
+	return camera.aperture.kind === 'fixed' && !camera.positions?.length ? 'fixed' : '';
+}
+
 /**
  * What to set for an outcome, in the order in which hands do it.
  *
@@ -54,10 +78,8 @@ function holdRow(camera: Camera, outcome: Outcome, handheld: boolean): SettingRo
  * @example settingRows(a plastic camera, at f/11, true)[0] // { name: 'Aperture', value: 'f/11', note: 'sun mark' }
  */
 export function settingRows(camera: Camera, outcome: Outcome, handheld: boolean): SettingRow[] {
-	const label = markLabel(camera, outcome.f, outcome.position);
-	const fixed = camera.aperture.kind === 'fixed' && !camera.positions?.length;
 	return [
-		{ name: 'Aperture', value: formatAperture(outcome.f), note: label ? `${label} mark` : fixed ? 'fixed' : '' },
+		{ name: 'Aperture', value: formatAperture(outcome.f), note: apertureNote(camera, outcome) },
 		{ name: 'Shutter', value: formatTime(outcome.seconds), note: shutterNote(camera, outcome) },
 		focusRow(outcome),
 		holdRow(camera, outcome, handheld)
@@ -92,7 +114,9 @@ export function laneName(camera: Camera, lane: Lane, lanes: readonly Lane[]): st
 	const aperture = `${spanInWords(f, formatAperture)}${label ? ` ${label}` : ''}`;
 	const time = lane.handTimed ? 'bulb' : spanInWords(seconds, formatTime);
 	const oneAperture = lanes.every((other) => String(other.settings.f) === String(f));
-	const oneTime = lanes.filter((other) => !other.handTimed).every((other) => String(other.settings.seconds) === String(seconds));
+	const oneTime = lanes
+		.filter((other) => !other.handTimed)
+		.every((other) => String(other.settings.seconds) === String(seconds));
 	if (oneAperture) return time;
 	return oneTime && !lane.handTimed ? aperture : `${aperture}, ${time}`;
 }

@@ -31,11 +31,51 @@
 	onchange={(kind) => onchange(blank[kind])}
 />
 {#if value.kind === 'fixed'}
-	<QuantityField {form} path="aperture.f" label="f-number" placeholder="f/11" value={value.f} quantity={fNumberQuantity} onchange={(f) => onchange({ kind: 'fixed', f: f as number })} />
+	<QuantityField
+		{form}
+		path="aperture.f"
+		label="f-number"
+		placeholder="f/11"
+		value={value.f}
+		quantity={fNumberQuantity}
+		onchange={(f) => onchange({ kind: 'fixed', f: f as number })}
+	/>
 {:else if value.kind === 'stops'}
-	<QuantityField {form} path="aperture.f" label="f-numbers" hint="with commas between: 8, 11" value={value.f} quantity={list} onchange={(f) => onchange({ ...value, f })} />
-	<QuantityField {form} path="aperture.labels" label="Their marks (if they have names)" hint="in the same order: cloud, sun" value={value.labels} quantity={labelList} onchange={(labels) => onchange({ kind: 'stops', f: value.f, ...(labels ? { labels } : {}) })} />
+	<QuantityField
+		{form}
+		path="aperture.f"
+		label="f-numbers"
+		hint="with commas between: 8, 11"
+		value={value.f}
+		quantity={list}
+		onchange={(f) => onchange({ ...value, f })}
+	/>
+	<QuantityField
+		{form}
+		path="aperture.labels"
+		label="Their marks (if they have names)"
+		hint="in the same order: cloud, sun"
+		value={value.labels}
+		quantity={labelList}
+		onchange={(labels) => onchange({ kind: 'stops', f: value.f, ...(labels ? { labels } : {}) })}
+	/>
 {:else}
-	<QuantityField {form} path="aperture.widest" label="Widest" placeholder="f/2.8" value={value.widest} quantity={fNumberQuantity} onchange={(widest) => onchange({ ...value, widest: widest as number })} />
-	<QuantityField {form} path="aperture.smallest" label="Smallest" placeholder="f/22" value={value.smallest} quantity={fNumberQuantity} onchange={(smallest) => onchange({ ...value, smallest: smallest as number })} />
+	<QuantityField
+		{form}
+		path="aperture.widest"
+		label="Widest"
+		placeholder="f/2.8"
+		value={value.widest}
+		quantity={fNumberQuantity}
+		onchange={(widest) => onchange({ ...value, widest: widest as number })}
+	/>
+	<QuantityField
+		{form}
+		path="aperture.smallest"
+		label="Smallest"
+		placeholder="f/22"
+		value={value.smallest}
+		quantity={fNumberQuantity}
+		onchange={(smallest) => onchange({ ...value, smallest: smallest as number })}
+	/>
 {/if}

@@ -15,15 +15,16 @@
 	const here = $derived(records.cameras.filter((camera) => !camera.archived));
 	const films = $derived(records.films.filter((film) => !film.archived));
 	const archived = $derived([
-		...records.cameras.filter((camera) => camera.archived).map((record) => ({ kind: 'cameras' as const, record })),
+		...records.cameras
+			.filter((camera) => camera.archived)
+			.map((record) => ({ kind: 'cameras' as const, record })),
 		...records.films.filter((film) => film.archived).map((record) => ({ kind: 'films' as const, record }))
 	]);
 	let message = $state('');
 	let undo = $state<(() => Promise<void>) | null>(null);
 
 	type Archivable =
-		| { kind: 'cameras'; record: Kept<CameraRecord> }
-		| { kind: 'films'; record: Kept<FilmRecord> };
+		{ kind: 'cameras'; record: Kept<CameraRecord> } | { kind: 'films'; record: Kept<FilmRecord> };
 
 	async function setArchived(item: Archivable, to: boolean) {
 		const written =
@@ -54,13 +55,18 @@
 	</div>
 	<div role="status">
 		{#if message}
-			<p class="notice">{message} {#if undo}<button class="plain-link" onclick={() => undo?.()}>Undo</button>{/if}</p>
+			<p class="notice">
+				{message}
+				{#if undo}<button class="plain-link" onclick={() => undo?.()}>Undo</button>{/if}
+			</p>
 		{/if}
 	</div>
 
 	<h2>Cameras</h2>
 	{#if here.length === 0}
-		<p class="soft">No camera yet. Start from a kind, a box camera for example, and its usual values are filled in.</p>
+		<p class="soft">
+			No camera yet. Start from a kind, a box camera for example, and its usual values are filled in.
+		</p>
 	{/if}
 	<ul>
 		{#each here as camera (camera.id)}
@@ -74,14 +80,22 @@
 				<div class="with">
 					{#if load}
 						<span><strong>{load.film.name}</strong></span>
-						<span class="soft small figures">{load.finished ? 'roll finished' : `${load.left} of ${load.load.frames} left`}</span>
+						<span class="soft small figures"
+							>{load.finished ? 'roll finished' : `${load.left} of ${load.load.frames} left`}</span
+						>
 					{:else}
 						<span class="soft">no film in it</span>
 					{/if}
 				</div>
 				<div class="acts">
-					<a class="quiet" href={resolve(`/bag/load?camera=${camera.id}`)}>{load ? 'Change film' : 'Load a film'}</a>
-					<button class="quiet" onclick={() => setArchived({ kind: 'cameras', record: camera }, true)} aria-label="Archive {camera.name}">Archive</button>
+					<a class="quiet" href={resolve(`/bag/load?camera=${camera.id}`)}
+						>{load ? 'Change film' : 'Load a film'}</a
+					>
+					<button
+						class="quiet"
+						onclick={() => setArchived({ kind: 'cameras', record: camera }, true)}
+						aria-label="Archive {camera.name}">Archive</button
+					>
 				</div>
 			</li>
 		{/each}
@@ -101,7 +115,11 @@
 				<span class="figures">ISO {film.iso}/{degreesFromIso(film.iso)}°</span>
 				<div class="acts">
 					<a class="quiet" href={resolve(`/bag/load?film=${film.id}`)}>Load it</a>
-					<button class="quiet" onclick={() => setArchived({ kind: 'films', record: film }, true)} aria-label="Archive {film.name}">Archive</button>
+					<button
+						class="quiet"
+						onclick={() => setArchived({ kind: 'films', record: film }, true)}
+						aria-label="Archive {film.name}">Archive</button
+					>
 				</div>
 			</li>
 		{/each}
@@ -114,7 +132,11 @@
 				{#each archived as item (item.record.id)}
 					<li class="film">
 						<span class="what">{item.record.name}</span>
-						<button class="quiet" onclick={() => setArchived(item, false)} aria-label="Bring {item.record.name} back">Bring back</button>
+						<button
+							class="quiet"
+							onclick={() => setArchived(item, false)}
+							aria-label="Bring {item.record.name} back">Bring back</button
+						>
 					</li>
 				{/each}
 			</ul>

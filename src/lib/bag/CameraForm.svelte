@@ -49,7 +49,12 @@
 	<p><a class="plain-link" href={resolve('/bag')}>Bag</a></p>
 	<h1>{stored ? stored.name : 'New camera'}</h1>
 	{#if editor.theirs}
-		<StaleEdit mine={form.draft} theirs={editor.theirs} onmine={() => save(editor.saveMine())} ontheirs={() => editor.takeTheirs()} />
+		<StaleEdit
+			mine={form.draft}
+			theirs={editor.theirs}
+			onmine={() => save(editor.saveMine())}
+			ontheirs={() => editor.takeTheirs()}
+		/>
 	{/if}
 	<form onsubmit={submit} novalidate>
 		<div class="first">
@@ -64,11 +69,19 @@
 				]}
 				onchange={(id) => (stored ? set({ kind: id }) : editor.begin(blank(id, form.draft.name)))}
 			/>
-			<TextField {form} path="name" label="Your name for it" value={form.draft.name} onchange={(name) => set({ name })} />
+			<TextField
+				{form}
+				path="name"
+				label="Your name for it"
+				value={form.draft.name}
+				onchange={(name) => set({ name })}
+			/>
 		</div>
 		{#key editor.generation}
 			<fieldset>
-				<legend>What it can be set to {#if typical}<span class="typical">{typical}</span>{/if}</legend>
+				<legend
+					>What it can be set to {#if typical}<span class="typical">{typical}</span>{/if}</legend
+				>
 				<div class="grid">
 					<ApertureFields {form} value={form.draft.aperture} onchange={(aperture) => set({ aperture })} />
 				</div>
@@ -83,21 +96,73 @@
 				</div>
 			</fieldset>
 			<details>
-				<summary>Focus, frame and lens {#if typical}<span class="typical">{typical}</span>{/if}</summary>
+				<summary
+					>Focus, frame and lens {#if typical}<span class="typical">{typical}</span>{/if}</summary
+				>
 				<div class="grid">
 					<FocusFields {form} value={form.draft.focus} onchange={(focus) => set({ focus })} />
 				</div>
 				<div class="grid">
-					<QuantityField {form} path="frame.width" label="Frame width, mm" value={form.draft.frame.width} quantity={plainNumber} onchange={(width) => set({ frame: { ...form.draft.frame, width: width as number } })} />
-					<QuantityField {form} path="frame.height" label="Frame height, mm" value={form.draft.frame.height} quantity={plainNumber} onchange={(height) => set({ frame: { ...form.draft.frame, height: height as number } })} />
-					<QuantityField {form} path="focalLength" label="Focal length, mm" value={form.draft.focalLength} quantity={plainNumber} onchange={(focalLength) => set({ focalLength: focalLength as number })} />
-					<QuantityField {form} path="circleOfConfusion" label="Blur that passes for sharp, mm" hint="empty: frame diagonal / 1500" value={form.draft.circleOfConfusion} quantity={plainNumber} onchange={(circleOfConfusion) => set({ circleOfConfusion })} />
-					<QuantityField {form} path="handHold" label="Slowest time by hand, s" hint="empty: from the focal length" value={form.draft.handHold} quantity={timeQuantity} onchange={(handHold) => set({ handHold })} />
-					<QuantityField {form} path="framesPerSecond" label="Frames per second" hint="cine only" value={form.draft.framesPerSecond} quantity={plainNumber} onchange={(framesPerSecond) => set({ framesPerSecond })} />
+					<QuantityField
+						{form}
+						path="frame.width"
+						label="Frame width, mm"
+						value={form.draft.frame.width}
+						quantity={plainNumber}
+						onchange={(width) => set({ frame: { ...form.draft.frame, width: width as number } })}
+					/>
+					<QuantityField
+						{form}
+						path="frame.height"
+						label="Frame height, mm"
+						value={form.draft.frame.height}
+						quantity={plainNumber}
+						onchange={(height) => set({ frame: { ...form.draft.frame, height: height as number } })}
+					/>
+					<QuantityField
+						{form}
+						path="focalLength"
+						label="Focal length, mm"
+						value={form.draft.focalLength}
+						quantity={plainNumber}
+						onchange={(focalLength) => set({ focalLength: focalLength as number })}
+					/>
+					<QuantityField
+						{form}
+						path="circleOfConfusion"
+						label="Blur that passes for sharp, mm"
+						hint="empty: frame diagonal / 1500"
+						value={form.draft.circleOfConfusion}
+						quantity={plainNumber}
+						onchange={(circleOfConfusion) => set({ circleOfConfusion })}
+					/>
+					<QuantityField
+						{form}
+						path="handHold"
+						label="Slowest time by hand, s"
+						hint="empty: from the focal length"
+						value={form.draft.handHold}
+						quantity={timeQuantity}
+						onchange={(handHold) => set({ handHold })}
+					/>
+					<QuantityField
+						{form}
+						path="framesPerSecond"
+						label="Frames per second"
+						hint="cine only"
+						value={form.draft.framesPerSecond}
+						quantity={plainNumber}
+						onchange={(framesPerSecond) => set({ framesPerSecond })}
+					/>
 				</div>
 			</details>
 		{/key}
-		<FormEnd {form} action={stored ? 'Save' : 'Save and load a film'} busy={editor.busy} message={editor.message}>
+		<FormEnd
+			{form}
+			action={stored ? 'Save' : 'Save and load a film'}
+			busy={editor.busy}
+			message={editor.message}
+		>
 			{#snippet more()}<a class="quiet" href={resolve('/bag')}>Leave it</a>{/snippet}
 		</FormEnd>
 	</form>

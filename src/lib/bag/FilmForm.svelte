@@ -38,17 +38,21 @@
 		set({ latitude });
 	}
 
-	const inWords = (stops: number) =>
-		`${formatStops(stops)} ${stops < 0 ? 'darker' : 'lighter'}`;
+	const inWords = (stops: number) => `${formatStops(stops)} ${stops < 0 ? 'darker' : 'lighter'}`;
 	const typical = $derived.by(() => {
 		const { good, usable } = typicalLatitude[form.draft.type];
 		return `Good from ${inWords(good[0])} to ${inWords(good[1])}, usable from ${inWords(usable[0])} to ${inWords(usable[1])} than it asks for.`;
 	});
-	const degrees = $derived(form.draft.iso > 0 ? `ISO ${form.draft.iso}/${degreesFromIso(form.draft.iso)}°` : 'the number on the box, such as 400 or 27°');
+	const degrees = $derived(
+		form.draft.iso > 0
+			? `ISO ${form.draft.iso}/${degreesFromIso(form.draft.iso)}°`
+			: 'the number on the box, such as 400 or 27°'
+	);
 
 	function backToTypical() {
-		const { latitude: _own, ...rest } = $state.snapshot(form.draft) as FilmRecord;
-		editor.begin(rest);
+		const typicalAgain = $state.snapshot(form.draft) as FilmRecord;
+		delete typicalAgain.latitude;
+		editor.begin(typicalAgain);
 	}
 
 	async function save(writing: Promise<Kept<FilmRecord> | undefined>) {
@@ -67,13 +71,32 @@
 	<p><a class="plain-link" href={resolve('/bag')}>Bag</a></p>
 	<h1>{stored ? stored.name : 'New film'}</h1>
 	{#if editor.theirs}
-		<StaleEdit mine={form.draft} theirs={editor.theirs} onmine={() => save(editor.saveMine())} ontheirs={() => editor.takeTheirs()} />
+		<StaleEdit
+			mine={form.draft}
+			theirs={editor.theirs}
+			onmine={() => save(editor.saveMine())}
+			ontheirs={() => editor.takeTheirs()}
+		/>
 	{/if}
 	<form onsubmit={submit} novalidate>
 		{#key editor.generation}
 			<div class="grid">
-				<TextField {form} path="name" label="Name" value={form.draft.name} onchange={(name) => set({ name })} />
-				<QuantityField {form} path="iso" label="Speed" hint={degrees} value={form.draft.iso as number | undefined} quantity={filmSpeedQuantity} onchange={(iso) => set({ iso: iso as number })} />
+				<TextField
+					{form}
+					path="name"
+					label="Name"
+					value={form.draft.name}
+					onchange={(name) => set({ name })}
+				/>
+				<QuantityField
+					{form}
+					path="iso"
+					label="Speed"
+					hint={degrees}
+					value={form.draft.iso as number | undefined}
+					quantity={filmSpeedQuantity}
+					onchange={(iso) => set({ iso: iso as number })}
+				/>
 				<ChoiceField
 					label="Type"
 					value={form.draft.type}
@@ -82,11 +105,22 @@
 				/>
 			</div>
 			<details>
-				<summary>What it forgives <span class="soft small">{form.draft.latitude ? 'your own values' : 'typical for its type'}</span></summary>
+				<summary
+					>What it forgives <span class="soft small"
+						>{form.draft.latitude ? 'your own values' : 'typical for its type'}</span
+					></summary
+				>
 				<p class="soft">{typical} Less light is written with a minus here.</p>
 				<div class="grid">
 					{#each ends as { range, end, label } (label)}
-						<QuantityField {form} path="latitude.{range}" {label} value={latitudeOf(form.draft)[range][end] as number | undefined} quantity={stopsQuantity} onchange={(value) => setEnd(range, end, value)} />
+						<QuantityField
+							{form}
+							path="latitude.{range}"
+							{label}
+							value={latitudeOf(form.draft)[range][end] as number | undefined}
+							quantity={stopsQuantity}
+							onchange={(value) => setEnd(range, end, value)}
+						/>
 					{/each}
 				</div>
 				{#if form.draft.latitude}
@@ -96,11 +130,48 @@
 			<details>
 				<summary>Age, development and long times</summary>
 				<div class="grid">
-					<QuantityField {form} path="processStops" label="Speed gained or lost, stops" hint="by age and development; a loss with a minus" value={form.draft.processStops} quantity={stopsQuantity} onchange={(processStops) => set({ processStops })} />
-					<QuantityField {form} path="speedSd" label="Doubt of its speed, stops" hint="fresh film about ⅙; expired film much more" value={form.draft.speedSd} quantity={stopsQuantity} onchange={(speedSd) => set({ speedSd })} />
-					<QuantityField {form} path="reciprocity.from" label="Loses speed from, s" hint="reciprocity failure" value={form.draft.reciprocity?.from} quantity={timeQuantity} onchange={(from) => set({ reciprocity: from === undefined ? undefined : { exponent: 1.3, ...form.draft.reciprocity, from } })} />
+					<QuantityField
+						{form}
+						path="processStops"
+						label="Speed gained or lost, stops"
+						hint="by age and development; a loss with a minus"
+						value={form.draft.processStops}
+						quantity={stopsQuantity}
+						onchange={(processStops) => set({ processStops })}
+					/>
+					<QuantityField
+						{form}
+						path="speedSd"
+						label="Doubt of its speed, stops"
+						hint="fresh film about ⅙; expired film much more"
+						value={form.draft.speedSd}
+						quantity={stopsQuantity}
+						onchange={(speedSd) => set({ speedSd })}
+					/>
+					<QuantityField
+						{form}
+						path="reciprocity.from"
+						label="Loses speed from, s"
+						hint="reciprocity failure"
+						value={form.draft.reciprocity?.from}
+						quantity={timeQuantity}
+						onchange={(from) =>
+							set({
+								reciprocity:
+									from === undefined ? undefined : { exponent: 1.3, ...form.draft.reciprocity, from }
+							})}
+					/>
 					{#if form.draft.reciprocity}
-						<QuantityField {form} path="reciprocity.exponent" label="Exponent" hint="1.1 to 1.5, from its data sheet" value={form.draft.reciprocity.exponent as number | undefined} quantity={plainNumber} onchange={(exponent) => set({ reciprocity: { ...form.draft.reciprocity!, exponent: exponent as number } })} />
+						<QuantityField
+							{form}
+							path="reciprocity.exponent"
+							label="Exponent"
+							hint="1.1 to 1.5, from its data sheet"
+							value={form.draft.reciprocity.exponent as number | undefined}
+							quantity={plainNumber}
+							onchange={(exponent) =>
+								set({ reciprocity: { ...form.draft.reciprocity!, exponent: exponent as number } })}
+						/>
 					{/if}
 				</div>
 			</details>

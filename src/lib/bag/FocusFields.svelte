@@ -35,10 +35,42 @@
 	onchange={(kind) => onchange(blank[kind])}
 />
 {#if value.kind === 'fixed'}
-	<QuantityField {form} path="focus.distance" label="Focused at, m" hint="empty: infinity" value={value.distance} quantity={oneDistance} onchange={(distance) => onchange({ kind: 'fixed', distance })} />
+	<QuantityField
+		{form}
+		path="focus.distance"
+		label="Focused at, m"
+		hint="empty: infinity"
+		value={value.distance}
+		quantity={oneDistance}
+		onchange={(distance) => onchange({ kind: 'fixed', distance })}
+	/>
 {:else if value.kind === 'zones'}
-	<QuantityField {form} path="focus.distances" label="Distances, m" hint="with commas between; ∞ for the far one" value={value.distances} quantity={distanceList} onchange={(distances) => onchange({ ...value, distances })} />
-	<QuantityField {form} path="focus.labels" label="Their marks (if they have names)" hint="in the same order: person, group, hills" value={value.labels} quantity={labelList} onchange={(labels) => onchange({ kind: 'zones', distances: value.distances, ...(labels ? { labels } : {}) })} />
+	<QuantityField
+		{form}
+		path="focus.distances"
+		label="Distances, m"
+		hint="with commas between; ∞ for the far one"
+		value={value.distances}
+		quantity={distanceList}
+		onchange={(distances) => onchange({ ...value, distances })}
+	/>
+	<QuantityField
+		{form}
+		path="focus.labels"
+		label="Their marks (if they have names)"
+		hint="in the same order: person, group, hills"
+		value={value.labels}
+		quantity={labelList}
+		onchange={(labels) =>
+			onchange({ kind: 'zones', distances: value.distances, ...(labels ? { labels } : {}) })}
+	/>
 {:else}
-	<QuantityField {form} path="focus.nearest" label="Nearest, m" value={value.nearest} quantity={plainNumber} onchange={(nearest) => onchange({ kind: 'continuous', nearest: nearest as number })} />
+	<QuantityField
+		{form}
+		path="focus.nearest"
+		label="Nearest, m"
+		value={value.nearest}
+		quantity={plainNumber}
+		onchange={(nearest) => onchange({ kind: 'continuous', nearest: nearest as number })}
+	/>
 {/if}

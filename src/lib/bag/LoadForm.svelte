@@ -13,11 +13,13 @@
 	import { replace } from '$lib/records/client';
 	import { loadedCameras, type BagRecords } from '$lib/shoot/bag';
 
-	let { records, cameraId, filmId }: { records: BagRecords; cameraId: string | null; filmId: string | null } = $props();
+	let { records, cameraId, filmId }: { records: BagRecords; cameraId: string | null; filmId: string | null } =
+		$props();
 
 	const cameras = $derived(records.cameras.filter((camera) => !camera.archived));
 	const films = $derived(records.films.filter((film) => !film.archived));
-	const typicalFrames = (id: string) => cameraKind(records.cameras.find((camera) => camera.id === id)?.kind)?.frames ?? 12;
+	const typicalFrames = (id: string) =>
+		cameraKind(records.cameras.find((camera) => camera.id === id)?.kind)?.frames ?? 12;
 
 	// svelte-ignore state_referenced_locally -- a form begins with what the address asks for
 	const chosenCamera = cameras.find(({ id }) => id === cameraId)?.id ?? cameras[0]?.id ?? '';
@@ -85,14 +87,28 @@
 					problem={form.problemAt('filmId')}
 				/>
 				{#key editor.generation}
-					<QuantityField {form} path="frames" label="Frames" inputmode="decimal" value={form.draft.frames as number | undefined} quantity={plainNumber} onchange={(frames) => editor.set({ frames: frames as number })} />
+					<QuantityField
+						{form}
+						path="frames"
+						label="Frames"
+						inputmode="decimal"
+						value={form.draft.frames as number | undefined}
+						quantity={plainNumber}
+						onchange={(frames) => editor.set({ frames: frames as number })}
+					/>
 				{/key}
-				<TextField {form} path="note" label="Note" value={form.draft.note} onchange={(note) => editor.set({ note: note || undefined })} />
+				<TextField
+					{form}
+					path="note"
+					label="Note"
+					value={form.draft.note}
+					onchange={(note) => editor.set({ note: note || undefined })}
+				/>
 			</div>
 			{#if inside}
 				<p class="notice">
-					{inside.camera.name} holds {inside.film.name} with {inside.left} of {inside.load.frames} left. Loading takes it out;
-					its frames stay in Frames.
+					{inside.camera.name} holds {inside.film.name} with {inside.left} of {inside.load.frames} left. Loading
+					takes it out; its frames stay in Frames.
 				</p>
 			{/if}
 			<FormEnd {form} action="Load it" busy={editor.busy} message={editor.message}>

@@ -33,15 +33,51 @@
 	onchange={(kind) => onchange(blank[kind])}
 />
 {#if value.kind === 'fixed'}
-	<QuantityField {form} path="shutter.seconds" label="Time, s" placeholder="1/100" value={value.seconds} quantity={timeQuantity} onchange={(seconds) => onchange({ kind: 'fixed', seconds: seconds as number })} />
+	<QuantityField
+		{form}
+		path="shutter.seconds"
+		label="Time, s"
+		placeholder="1/100"
+		value={value.seconds}
+		quantity={timeQuantity}
+		onchange={(seconds) => onchange({ kind: 'fixed', seconds: seconds as number })}
+	/>
 {:else if value.kind === 'speeds'}
-	<QuantityField {form} path="shutter.seconds" label="Times, s" hint="with commas between: 1/125, 1/60, ½" value={value.seconds} quantity={list} onchange={(seconds) => onchange({ kind: 'speeds', seconds })} />
+	<QuantityField
+		{form}
+		path="shutter.seconds"
+		label="Times, s"
+		hint="with commas between: 1/125, 1/60, ½"
+		value={value.seconds}
+		quantity={list}
+		onchange={(seconds) => onchange({ kind: 'speeds', seconds })}
+	/>
 {:else}
-	<QuantityField {form} path="shutter.fastest" label="Fastest, s" placeholder="1/500" value={value.fastest} quantity={timeQuantity} onchange={(fastest) => onchange({ ...value, fastest: fastest as number })} />
-	<QuantityField {form} path="shutter.slowest" label="Slowest, s" placeholder="1" value={value.slowest} quantity={timeQuantity} onchange={(slowest) => onchange({ ...value, slowest: slowest as number })} />
+	<QuantityField
+		{form}
+		path="shutter.fastest"
+		label="Fastest, s"
+		placeholder="1/500"
+		value={value.fastest}
+		quantity={timeQuantity}
+		onchange={(fastest) => onchange({ ...value, fastest: fastest as number })}
+	/>
+	<QuantityField
+		{form}
+		path="shutter.slowest"
+		label="Slowest, s"
+		placeholder="1"
+		value={value.slowest}
+		quantity={timeQuantity}
+		onchange={(slowest) => onchange({ ...value, slowest: slowest as number })}
+	/>
 {/if}
 <label class="tick">
-	<input type="checkbox" checked={Boolean(bulb)} onchange={(event) => onbulb(event.currentTarget.checked || undefined)} />
+	<input
+		type="checkbox"
+		checked={Boolean(bulb)}
+		onchange={(event) => onbulb(event.currentTarget.checked || undefined)}
+	/>
 	It has bulb (B): open as long as one holds it
 </label>
 

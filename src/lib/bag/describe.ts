@@ -3,7 +3,11 @@ import { formatAperture, formatDistance, formatTime } from '$core/units';
 
 /** What a camera can do, in one line. */
 export function cameraInShort({ aperture, shutter, bulb, focus }: Camera): string {
-	return [describeAperture(aperture), `${describeShutter(shutter)}${bulb ? ' and bulb' : ''}`, describeFocus(focus)].join(' · ');
+	return [
+		describeAperture(aperture),
+		`${describeShutter(shutter)}${bulb ? ' and bulb' : ''}`,
+		describeFocus(focus)
+	].join(' · ');
 }
 
 function describeAperture(aperture: Camera['aperture']): string {

@@ -6,11 +6,15 @@
 		label: string;
 		hint?: string;
 		problem?: string;
-		control: Snippet<[attributes: { id: string; 'aria-invalid': boolean; 'aria-describedby': string | undefined }]>;
+		control: Snippet<
+			[attributes: { id: string; 'aria-invalid': boolean; 'aria-describedby': string | undefined }]
+		>;
 	}
 	let { label, hint = '', problem = '', control }: Props = $props();
 	const id = $props.id();
-	const described = $derived([hint && `${id}-hint`, problem && `${id}-problem`].filter(Boolean).join(' ') || undefined);
+	const described = $derived(
+		[hint && `${id}-hint`, problem && `${id}-problem`].filter(Boolean).join(' ') || undefined
+	);
 </script>
 
 <div class="field">

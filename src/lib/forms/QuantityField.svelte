@@ -14,7 +14,17 @@
 		placeholder?: string;
 		onchange: (value: T) => void;
 	}
-	let { form, path, label, hint, value, quantity, inputmode = 'text', placeholder, onchange }: Props = $props();
+	let {
+		form,
+		path,
+		label,
+		hint,
+		value,
+		quantity,
+		inputmode = 'text',
+		placeholder,
+		onchange
+	}: Props = $props();
 
 	const shown = (given: T) => (given === undefined || given === null ? '' : quantity.show(given));
 	// svelte-ignore state_referenced_locally -- the text is the person's own once it is typed
@@ -28,6 +38,14 @@
 
 <Field {label} {hint} problem={form.problemAt(path)}>
 	{#snippet control(attributes)}
-		<input {...attributes} type="text" {inputmode} {placeholder} autocomplete="off" bind:value={text} oninput={typed} />
+		<input
+			{...attributes}
+			type="text"
+			{inputmode}
+			{placeholder}
+			autocomplete="off"
+			bind:value={text}
+			oninput={typed}
+		/>
 	{/snippet}
 </Field>

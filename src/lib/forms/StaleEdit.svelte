@@ -16,7 +16,9 @@
 	const bookkeeping = ['id', 'version'];
 	const differences = $derived.by(() => {
 		const [own, other] = [new Map(flat(mine)), new Map(flat(theirs))];
-		const paths = [...new Set([...own.keys(), ...other.keys()])].filter((path) => !bookkeeping.includes(path));
+		const paths = [...new Set([...own.keys(), ...other.keys()])].filter(
+			(path) => !bookkeeping.includes(path)
+		);
 		return paths
 			.map((path) => ({ path, mine: own.get(path) ?? '–', theirs: other.get(path) ?? '–' }))
 			.filter((row) => row.mine !== row.theirs);
@@ -24,7 +26,9 @@
 </script>
 
 <section class="notice" role="alert" aria-label="Changed elsewhere">
-	<p><strong>This was changed elsewhere while you were editing.</strong> Nothing is saved yet. Whose version is right?</p>
+	<p>
+		<strong>This was changed elsewhere while you were editing.</strong> Nothing is saved yet. Whose version is right?
+	</p>
 	{#if differences.length > 0}
 		<table>
 			<thead><tr><th>What differs</th><th>Yours</th><th>Stored</th></tr></thead>

@@ -51,7 +51,9 @@ export const stopsQuantity: Quantity = {
 		return (sign ? -1 : 1) * (Number(whole || 0) + (glyph ? glyphs[glyph] : 0));
 	}),
 	show: (value) => {
-		const fraction = Object.entries(glyphs).find(([, part]) => Math.abs(Math.abs(value % 1) - part) < 1e-9)?.[0];
+		const fraction = Object.entries(glyphs).find(
+			([, part]) => Math.abs(Math.abs(value % 1) - part) < 1e-9
+		)?.[0];
 		const whole = Math.trunc(Math.abs(value));
 		return fraction ? `${value < 0 ? '−' : ''}${whole || ''}${fraction}` : plainNumber.show(value);
 	}
@@ -67,7 +69,8 @@ export const filmSpeedQuantity: Quantity = {
 export const distanceList = {
 	parse: (text: string): (number | null)[] =>
 		pieces(text).map((piece) => (/^(∞|inf(inity)?)$/i.test(piece) ? null : decimal(piece))),
-	show: (values: readonly (number | null)[]) => values.map((value) => (value === null ? '∞' : plainNumber.show(value))).join(', ')
+	show: (values: readonly (number | null)[]) =>
+		values.map((value) => (value === null ? '∞' : plainNumber.show(value))).join(', ')
 };
 
 const pieces = (text: string) =>
@@ -86,6 +89,7 @@ export function listOf(quantity: Quantity) {
 
 /** Labels with commas between; an empty text is no labels. */
 export const labelList = {
-	parse: (text: string): string[] | undefined => (text.trim() === '' ? undefined : text.split(',').map((piece) => piece.trim())),
+	parse: (text: string): string[] | undefined =>
+		text.trim() === '' ? undefined : text.split(',').map((piece) => piece.trim()),
 	show: (values: readonly string[] | undefined) => (values ?? []).join(', ')
 };

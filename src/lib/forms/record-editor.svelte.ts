@@ -28,7 +28,9 @@ export class RecordEditor<K extends Kind> {
 
 	constructor(kind: K, schema: AnySchema, stored: Kept<RecordKinds[K]> | null, blank: RecordKinds[K]) {
 		this.#kind = kind;
-		const begun = stored ? apart<RecordKinds[K]>(stored) : { record: blank, stamp: { id: uuid(), version: UNSAVED } };
+		const begun = stored
+			? apart<RecordKinds[K]>(stored)
+			: { record: blank, stamp: { id: uuid(), version: UNSAVED } };
 		this.#stamp = begun.stamp;
 		this.form = new FormState(schema, begun.record);
 	}

@@ -20,7 +20,8 @@
 	import { remove, type Kept } from '$lib/records/client';
 	import { frameLight } from './frame-words';
 
-	let { frame, camera, film }: { frame: Kept<FrameRecord>; camera: CameraRecord; film: FilmRecord } = $props();
+	let { frame, camera, film }: { frame: Kept<FrameRecord>; camera: CameraRecord; film: FilmRecord } =
+		$props();
 
 	// svelte-ignore state_referenced_locally -- a form begins with what was stored and is the person's from then on
 	const editor = new RecordEditor('frames', frameRecordSchema, frame, frame);
@@ -35,7 +36,13 @@
 		editor.set({ predicted: outcomeAt(camera, film, light, { handheld, filters, exposures }, settings) });
 	}
 
-	const ev = $derived('method' in form.draft.light ? (valid ? roundToThird(resolveLight(form.draft.light).ev) : undefined) : form.draft.light.ev);
+	const ev = $derived(
+		'method' in form.draft.light
+			? valid
+				? roundToThird(resolveLight(form.draft.light).ev)
+				: undefined
+			: form.draft.light.ev
+	);
 
 	function setEv(next: number | undefined) {
 		const sd = valid ? resolveLight(form.draft.light).sd : 0.5;
@@ -53,7 +60,8 @@
 
 	async function drop() {
 		const removed = await remove('frames', frame.id);
-		if (removed.result === 'saved') await goto(resolve(`/frames?load=${frame.loadId}`), { invalidateAll: true });
+		if (removed.result === 'saved')
+			await goto(resolve(`/frames?load=${frame.loadId}`), { invalidateAll: true });
 		else editor.message = 'Not deleted: the server does not answer.';
 	}
 	const anyForm = form as unknown as FormState<object>;
@@ -72,21 +80,66 @@
 	</p>
 	{#if valid}<p class="soft">{frameLight(form.draft.light)}</p>{/if}
 	{#if editor.theirs}
-		<StaleEdit mine={form.draft} theirs={editor.theirs} onmine={() => leave(editor.saveMine())} ontheirs={() => editor.takeTheirs()} />
+		<StaleEdit
+			mine={form.draft}
+			theirs={editor.theirs}
+			onmine={() => leave(editor.saveMine())}
+			ontheirs={() => editor.takeTheirs()}
+		/>
 	{/if}
 	<form onsubmit={submit} novalidate>
 		{#key editor.generation}
 			<div class="grid">
-				<QuantityField form={anyForm} path="number" label="Frame" value={form.draft.number as number | undefined} quantity={plainNumber} onchange={(number) => set({ number: number as number })} />
-				<QuantityField form={anyForm} path="light.ev" label="Light, EV" hint="at ISO 100" value={ev} quantity={stopsQuantity} onchange={setEv} />
-				<QuantityField form={anyForm} path="settings.f" label="f-number" value={form.draft.settings.f as number | undefined} quantity={fNumberQuantity} onchange={(f) => set({ settings: { ...form.draft.settings, f: f as number } })} />
-				<QuantityField form={anyForm} path="settings.seconds" label="Time, s" value={form.draft.settings.seconds as number | undefined} quantity={timeQuantity} onchange={(seconds) => set({ settings: { ...form.draft.settings, seconds: seconds as number } })} />
+				<QuantityField
+					form={anyForm}
+					path="number"
+					label="Frame"
+					value={form.draft.number as number | undefined}
+					quantity={plainNumber}
+					onchange={(number) => set({ number: number as number })}
+				/>
+				<QuantityField
+					form={anyForm}
+					path="light.ev"
+					label="Light, EV"
+					hint="at ISO 100"
+					value={ev}
+					quantity={stopsQuantity}
+					onchange={setEv}
+				/>
+				<QuantityField
+					form={anyForm}
+					path="settings.f"
+					label="f-number"
+					value={form.draft.settings.f as number | undefined}
+					quantity={fNumberQuantity}
+					onchange={(f) => set({ settings: { ...form.draft.settings, f: f as number } })}
+				/>
+				<QuantityField
+					form={anyForm}
+					path="settings.seconds"
+					label="Time, s"
+					value={form.draft.settings.seconds as number | undefined}
+					quantity={timeQuantity}
+					onchange={(seconds) => set({ settings: { ...form.draft.settings, seconds: seconds as number } })}
+				/>
 			</div>
 			<label class="tick">
-				<input type="checkbox" checked={form.draft.handheld === false} onchange={(event) => set({ handheld: !event.currentTarget.checked })} />
+				<input
+					type="checkbox"
+					checked={form.draft.handheld === false}
+					onchange={(event) => set({ handheld: !event.currentTarget.checked })}
+				/>
 				It stood on a support
 			</label>
-			<TextField form={anyForm} path="note" label="Note" long value={form.draft.note} onchange={(note) => set({ note: note || undefined })} />
+			<TextField
+				form={anyForm}
+				path="note"
+				label="Note"
+				long
+				value={form.draft.note}
+				onchange={(note) => set({ note: note || undefined })}
+			/>
 		{/key}
 		<FormEnd form={anyForm} action="Save" busy={editor.busy} message={editor.message}>
 			{#snippet more()}<button class="quiet" type="button" onclick={drop}>Delete this frame</button>{/snippet}

@@ -13,7 +13,11 @@
 		camera: Kept<CameraRecord>;
 		film: Kept<FilmRecord>;
 	}
-	let { loads, chosen, frames }: { loads: LoadShown[]; chosen: LoadShown | null; frames: Kept<FrameRecord>[] } = $props();
+	let {
+		loads,
+		chosen,
+		frames
+	}: { loads: LoadShown[]; chosen: LoadShown | null; frames: Kept<FrameRecord>[] } = $props();
 </script>
 
 <svelte:head><title>Frames · Just Enough</title></svelte:head>
@@ -21,8 +25,8 @@
 	<h1>Frames</h1>
 	{#if !chosen}
 		<p class="soft">
-			No film has been loaded yet. Once one is, each frame you take stands here with its light and settings: frame 1, grey
-			day, f/11, just enough.
+			No film has been loaded yet. Once one is, each frame you take stands here with its light and settings:
+			frame 1, grey day, f/11, just enough.
 		</p>
 		<p><a class="action" href={resolve('/bag/load')}>Load a film</a></p>
 	{:else}
@@ -31,9 +35,13 @@
 				<ul>
 					{#each loads as { load, camera, film } (load.id)}
 						<li>
-							<a href={resolve(`/frames?load=${load.id}`)} aria-current={load.id === chosen.load.id ? 'true' : undefined}>
+							<a
+								href={resolve(`/frames?load=${load.id}`)}
+								aria-current={load.id === chosen.load.id ? 'true' : undefined}
+							>
 								<strong>{camera.name}</strong>
-								<span class="soft small">{film.name} · {load.unloadedAt ? 'taken out' : 'in the camera'}</span>
+								<span class="soft small">{film.name} · {load.unloadedAt ? 'taken out' : 'in the camera'}</span
+								>
 								<span class="soft small">{atMoment(load.loadedAt)}</span>
 							</a>
 						</li>
@@ -47,24 +55,40 @@
 					{#if chosen.load.note}{chosen.load.note}.{/if}
 				</p>
 				{#if frames.length === 0}
-					<p class="notice">Nothing taken on this load yet. On Shoot, one key logs a frame with all that the screen shows.</p>
+					<p class="notice">
+						Nothing taken on this load yet. On Shoot, one key logs a frame with all that the screen shows.
+					</p>
 				{:else}
 					<div class="table-box">
 						<table class="figures">
 							<thead>
-								<tr><th scope="col">Frame</th><th scope="col">Predicted</th><th scope="col">Settings</th><th scope="col">Light</th><th scope="col">Taken</th><th scope="col">Note</th></tr>
+								<tr
+									><th scope="col">Frame</th><th scope="col">Predicted</th><th scope="col">Settings</th><th
+										scope="col">Light</th
+									><th scope="col">Taken</th><th scope="col">Note</th></tr
+								>
 							</thead>
 							<tbody>
 								{#each frames as frame (frame.id)}
 									<tr>
-										<th scope="row"><a class="number figure" href={resolve(`/frames/${frame.id}`)} aria-label="Edit frame {frame.number}">{frame.number}</a></th>
+										<th scope="row"
+											><a
+												class="number figure"
+												href={resolve(`/frames/${frame.id}`)}
+												aria-label="Edit frame {frame.number}">{frame.number}</a
+											></th
+										>
 										<td data-name="Predicted">
 											<span class="verdict" style:color={verdictColour[frame.predicted.verdict]}>
 												<VerdictMark verdict={frame.predicted.verdict} />
 												{verdictInShort(frame.predicted)}
 											</span>
 										</td>
-										<td data-name="Settings">{settingsInShort(chosen.camera, frame.settings)}{frame.handheld === false ? ', on a support' : ''}</td>
+										<td data-name="Settings"
+											>{settingsInShort(chosen.camera, frame.settings)}{frame.handheld === false
+												? ', on a support'
+												: ''}</td
+										>
 										<td data-name="Light">{frameLight(frame.light)}</td>
 										<td data-name="Taken">{atMoment(frame.takenAt)}</td>
 										<td data-name="Note" class="note">{frame.note ?? ''}</td>

@@ -7,7 +7,12 @@ export function frameLight(light: Light): string {
 	return `EV ${formatEv(ev)} ± ${formatStops(Math.max(sd, 1 / 3))}, ${lightNote(light)}`;
 }
 
-const moment = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' });
+const moment = new Intl.DateTimeFormat('en-GB', {
+	day: 'numeric',
+	month: 'short',
+	hour: '2-digit',
+	minute: '2-digit'
+});
 
 /** When something was, in the person's own time zone. */
 export function atMoment(at: string): string {

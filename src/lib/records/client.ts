@@ -1,4 +1,11 @@
-import type { CameraRecord, FilmRecord, FrameRecord, LoadRecord, ReadingRecord, Stored } from '$contract/records';
+import type {
+	CameraRecord,
+	FilmRecord,
+	FrameRecord,
+	LoadRecord,
+	ReadingRecord,
+	Stored
+} from '$contract/records';
 import type { Issue } from '$contract/validate';
 
 /** The one place through which the interface writes. */
@@ -44,12 +51,19 @@ async function write<T>(method: string, path: string, body?: unknown): Promise<W
 }
 
 /** Creates a record under an id made here; sending it again is harmless. */
-export function create<K extends Kind>(kind: K, id: string, record: RecordKinds[K]): Promise<Written<RecordKinds[K]>> {
+export function create<K extends Kind>(
+	kind: K,
+	id: string,
+	record: RecordKinds[K]
+): Promise<Written<RecordKinds[K]>> {
 	return write('POST', `/api/${kind}`, { ...record, id });
 }
 
 /** Replaces a record, naming the version that was read. */
-export function replace<K extends Kind>(kind: K, record: Kept<RecordKinds[K]>): Promise<Written<RecordKinds[K]>> {
+export function replace<K extends Kind>(
+	kind: K,
+	record: Kept<RecordKinds[K]>
+): Promise<Written<RecordKinds[K]>> {
 	return write('PUT', `/api/${kind}/${record.id}`, record);
 }
 

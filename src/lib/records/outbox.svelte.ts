@@ -5,7 +5,9 @@ import type { Issue } from '$contract/validate';
 import { create, type Kind, type RecordKinds } from './client';
 
 /** A new record that the server has not acknowledged yet, and why it would not, where it said so. */
-export type Waiting = { [K in Kind]: { kind: K; id: string; record: RecordKinds[K]; problem?: string } }[Kind];
+export type Waiting = {
+	[K in Kind]: { kind: K; id: string; record: RecordKinds[K]; problem?: string };
+}[Kind];
 
 type Sent<T> = { result: 'saved'; record: T } | { result: 'kept' } | { result: 'refused'; problem: string };
 
@@ -21,7 +23,11 @@ function stored(): Waiting[] {
 }
 
 /** A frame whose number another page took meanwhile takes the next one. */
-function renumbered<K extends Kind>(kind: K, record: RecordKinds[K], issues: Issue[]): RecordKinds[K] | undefined {
+function renumbered<K extends Kind>(
+	kind: K,
+	record: RecordKinds[K],
+	issues: Issue[]
+): RecordKinds[K] | undefined {
 	const taken = kind === 'frames' && issues.length > 0 && issues.every((issue) => issue.path === 'number');
 	return taken ? { ...record, number: (record as RecordKinds['frames']).number + 1 } : undefined;
 }
@@ -40,7 +46,11 @@ class Outbox {
 			.map((item) => ({ ...(item.record as RecordKinds[K]), id: item.id }));
 	}
 
-	async send<K extends Kind>(kind: K, record: RecordKinds[K], id: string = uuid()): Promise<Sent<RecordKinds[K]>> {
+	async send<K extends Kind>(
+		kind: K,
+		record: RecordKinds[K],
+		id: string = uuid()
+	): Promise<Sent<RecordKinds[K]>> {
 		this.keep({ kind, id, record } as Waiting);
 		const written = await create(kind, id, record);
 		if (written.result === 'unreachable') return { result: 'kept' };

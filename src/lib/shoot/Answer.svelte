@@ -1,7 +1,15 @@
 <!-- What to do: the verdict first, then the settings as they are marked on the camera. -->
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import { chanceSentence, exposureSentence, nothingToSet, settingRows, spoilerInWords, verdictTitle, worksInWords } from '$core/words';
+	import {
+		chanceSentence,
+		exposureSentence,
+		nothingToSet,
+		settingRows,
+		spoilerInWords,
+		verdictTitle,
+		worksInWords
+	} from '$core/words';
 	import { verdictColour } from '$lib/parts/verdict-colour';
 	import VerdictMark from '$lib/parts/VerdictMark.svelte';
 	import type { ShootState } from './shoot-state.svelte';
@@ -13,7 +21,10 @@
 	const fails = $derived(outcome?.verdict === 'too-dark' || outcome?.verdict === 'too-light');
 	const rows = $derived(chosen && outcome ? settingRows(chosen.camera, outcome, shoot.handheld) : []);
 	const others = $derived(
-		shoot.loaded.filter(({ id }) => id !== chosen?.id && ['just-enough', 'usable'].includes(shoot.outcomes.get(id)?.verdict ?? ''))
+		shoot.loaded.filter(
+			({ id }) =>
+				id !== chosen?.id && ['just-enough', 'usable'].includes(shoot.outcomes.get(id)?.verdict ?? '')
+		)
 	);
 </script>
 
@@ -21,7 +32,9 @@
 	<div class="head">
 		<strong>{chosen.camera.name}</strong>
 		<span class="soft figures">
-			{chosen.finished ? `all ${chosen.load.frames} frames taken` : `frame ${chosen.next} of ${chosen.load.frames}`}
+			{chosen.finished
+				? `all ${chosen.load.frames} frames taken`
+				: `frame ${chosen.next} of ${chosen.load.frames}`}
 		</span>
 	</div>
 	{#if chosen.finished}
@@ -33,8 +46,8 @@
 	{:else if !outcome}
 		<h2 class="verdict figure">Read the light</h2>
 		<p class="soft">
-			Look at the shadow of a post or of yourself. Sharp and dark? That is the first picture: pick it, and every camera
-			here answers.
+			Look at the shadow of a post or of yourself. Sharp and dark? That is the first picture: pick it, and
+			every camera here answers.
 		</p>
 	{:else}
 		<h2 class="verdict figure" style:color={verdictColour[outcome.verdict]}>
@@ -42,7 +55,10 @@
 			{verdictTitle(outcome)}
 		</h2>
 		{#each outcome.spoilers as spoiler (spoiler)}
-			<p class="spoiler">{outcome.verdict === 'just-enough' || outcome.verdict === 'usable' ? 'But' : 'And'} {spoilerInWords(spoiler, outcome)}.</p>
+			<p class="spoiler">
+				{outcome.verdict === 'just-enough' || outcome.verdict === 'usable' ? 'But' : 'And'}
+				{spoilerInWords(spoiler, outcome)}.
+			</p>
 		{/each}
 		<p class="soft">
 			{exposureSentence(outcome, chosen.film)}
@@ -73,7 +89,11 @@
 			{/each}
 		</dl>
 		<label class="support">
-			<input type="checkbox" checked={!shoot.handheld} onchange={(event) => (shoot.handheld = !event.currentTarget.checked)} />
+			<input
+				type="checkbox"
+				checked={!shoot.handheld}
+				onchange={(event) => (shoot.handheld = !event.currentTarget.checked)}
+			/>
 			It stands on a support
 		</label>
 	{/if}

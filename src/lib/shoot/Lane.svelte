@@ -18,8 +18,11 @@
 	const visible = (intervals: readonly Interval[]) =>
 		intervals.filter(([from, to]) => to > axis.from && from < axis.to);
 	const ends = $derived(loaded.reach.usable);
-	const roomLeft = $derived(axis.at(ends[0][0]) > 12);
-	const roomRight = $derived(axis.at(ends[ends.length - 1][1]) < 88);
+	/** Pixels that "too light" needs beside a bar. */
+	const END_LABEL = 76;
+	let width = $state(0);
+	const roomLeft = $derived((axis.at(ends[0][0]) / 100) * width > END_LABEL);
+	const roomRight = $derived((1 - axis.at(ends[ends.length - 1][1]) / 100) * width > END_LABEL);
 </script>
 
 {#snippet bars(good: readonly Interval[], usable: readonly Interval[])}
@@ -40,10 +43,13 @@
 		</span>
 	</button>
 	<div class="track">
-		<div class="bar" aria-hidden="true">
+		<div class="bar" aria-hidden="true" bind:clientWidth={width}>
 			{@render bars(loaded.reach.good, loaded.reach.usable)}
-			{#if chosen && roomLeft}<span class="end left" style:right="{100 - axis.at(ends[0][0])}%">too dark</span>{/if}
-			{#if chosen && roomRight}<span class="end right" style:left="{axis.at(ends[ends.length - 1][1])}%">too light</span>{/if}
+			{#if chosen && roomLeft}<span class="end left" style:right="{100 - axis.at(ends[0][0])}%">too dark</span
+				>{/if}
+			{#if chosen && roomRight}<span class="end right" style:left="{axis.at(ends[ends.length - 1][1])}%"
+					>too light</span
+				>{/if}
 		</div>
 		<p class="says">
 			{#if outcome}
@@ -191,6 +197,12 @@
 		}
 		.name .film:nth-of-type(2) {
 			display: none;
+		}
+		.camera {
+			font-size: 1rem;
+			white-space: nowrap;
+			overflow: hidden;
+			text-overflow: ellipsis;
 		}
 		.says {
 			font-size: 0.8125rem;

@@ -1,6 +1,6 @@
 <!-- One light, every camera: the line of stops, a lane for each loaded camera, and the line of the light. -->
 <script lang="ts">
-	import { landmarks } from '$core/light';
+	import { landmarksThatFit } from './axis';
 	import { dragsStops, type StopsDrag } from './drag';
 	import Lane from './Lane.svelte';
 	import LightHandle from './LightHandle.svelte';
@@ -11,7 +11,8 @@
 	const { axis } = $derived(shoot);
 	const ev = $derived(shoot.resolved?.ev);
 	const sd = $derived(shoot.resolved?.sd ?? 0);
-	const words = $derived(landmarks.filter((mark) => mark.ev > axis.from + 0.5 && mark.ev < axis.to - 0.5));
+	let rulerWidth = $state(560);
+	const words = $derived(landmarksThatFit(axis, rulerWidth));
 	const beyond = $derived(ev === undefined ? null : ev < axis.from ? 'left' : ev > axis.to ? 'right' : null);
 
 	const evAt = (event: PointerEvent, element: HTMLElement) => {
@@ -28,7 +29,7 @@
 <div class="board">
 	<div class="ruler-row">
 		<span class="soft small ev-label">EV</span>
-		<div class="ruler" data-ruler {@attach dragsStops(drag)}>
+		<div class="ruler" data-ruler bind:clientWidth={rulerWidth} {@attach dragsStops(drag)}>
 			{#each words as mark (mark.words)}
 				<span class="word" style:left="{axis.at(mark.ev)}%">{mark.words}</span>
 			{/each}
@@ -44,9 +45,15 @@
 	</ul>
 	{#if ev !== undefined}
 		<div class="over" aria-hidden="true">
-			<span class="doubt" style:left="{axis.at(ev - sd)}%" style:width="{axis.at(ev + sd) - axis.at(ev - sd)}%"></span>
+			<span
+				class="doubt"
+				style:left="{axis.at(ev - sd)}%"
+				style:width="{axis.at(ev + sd) - axis.at(ev - sd)}%"
+			></span>
 			<span class="line" style:left="{axis.at(ev)}%"></span>
-			{#if beyond}<span class="beyond {beyond}">{beyond === 'left' ? '◂ darker than this line' : 'lighter than this line ▸'}</span>{/if}
+			{#if beyond}<span class="beyond {beyond}"
+					>{beyond === 'left' ? '◂ darker than this line' : 'lighter than this line ▸'}</span
+				>{/if}
 		</div>
 	{/if}
 	{#if !shoot.narrow}
@@ -133,14 +140,11 @@
 	}
 	@media (max-width: 820px) {
 		.board {
-			--names: 6.25rem;
+			--names: 6.75rem;
 			padding-right: 0.5rem;
 		}
 		.over {
 			right: 0.5rem;
-		}
-		.word:nth-of-type(even) {
-			display: none;
 		}
 	}
 </style>

@@ -15,12 +15,15 @@
 	const ev = $derived(shoot.resolved?.ev);
 	const sd = $derived(shoot.resolved?.sd ?? 0);
 	const place = $derived(ev === undefined ? 50 : shoot.axis.at(ev));
-	const words = $derived(ev === undefined ? 'not read yet' : `${lightInWords(ev, sd)}, ${nearestLandmark(ev).words}`);
+	const words = $derived(
+		ev === undefined ? 'not read yet' : `${lightInWords(ev, sd)}, ${nearestLandmark(ev).words}`
+	);
 
 	const lineWidth = (element: HTMLElement) => element.parentElement!.getBoundingClientRect().width;
 	const drag = (): StopsDrag => ({
 		start: () => ev ?? nearestToMiddle(),
-		gear: (element) => (form === 'strip' ? 1 / STRIP_PIXELS : (shoot.axis.to - shoot.axis.from) / lineWidth(element)),
+		gear: (element) =>
+			form === 'strip' ? 1 / STRIP_PIXELS : (shoot.axis.to - shoot.axis.from) / lineWidth(element),
 		move: (to) => shoot.tryLight(to)
 	});
 	const nearestToMiddle = () => (shoot.axis.from + shoot.axis.to) / 2;
@@ -42,9 +45,17 @@
 >
 	{#if form === 'strip'}
 		<span class="grooves" style:background-position-x="{(ev ?? 0) * -STRIP_PIXELS}px"></span>
-		<span class="label figures">◂ {ev === undefined ? 'drag to try a light' : `EV ${formatEv(ev)}, ± ${formatStops(Math.max(sd, 1 / 3))}`} ▸</span>
+		<span class="strip-words figures"
+			>◂ {ev === undefined
+				? 'drag to try a light'
+				: `EV ${formatEv(ev)}, ± ${formatStops(Math.max(sd, 1 / 3))}`} ▸</span
+		>
 	{:else}
-		<span class="figures">{ev === undefined ? 'drag me to the light' : `about ${formatEv(ev)}, ± ${formatStops(Math.max(sd, 1 / 3))}`}</span>
+		<span class="figures"
+			>{ev === undefined
+				? 'drag me to the light'
+				: `about ${formatEv(ev)}, ± ${formatStops(Math.max(sd, 1 / 3))}`}</span
+		>
 	{/if}
 </div>
 
@@ -91,15 +102,11 @@
 	.grooves {
 		position: absolute;
 		inset: 0;
-		background-image: repeating-linear-gradient(
-			to right,
-			var(--edge) 0 1px,
-			transparent 1px calc(44px / 3)
-		);
+		background-image: repeating-linear-gradient(to right, var(--edge) 0 1px, transparent 1px calc(44px / 3));
 		background-size: 44px 100%;
 		opacity: 0.55;
 	}
-	.label {
+	.strip-words {
 		position: relative;
 		background: var(--paper);
 		padding: 0.125rem 0.75rem;

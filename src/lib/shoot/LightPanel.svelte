@@ -16,7 +16,9 @@
 
 	const light = $derived(shoot.reading?.light ?? null);
 	let picked = $state<Way | null>(null);
-	const way = $derived<Way>(picked ?? (light && 'method' in light && light.method === 'meter' ? 'meter' : 'shadows'));
+	const way = $derived<Way>(
+		picked ?? (light && 'method' in light && light.method === 'meter' ? 'meter' : 'shadows')
+	);
 
 	function read(next: Light) {
 		void shoot.keepReading(next);
@@ -25,7 +27,11 @@
 </script>
 
 <div class="panel">
-	<SegmentedControl value={way} onValueChange={(details) => (picked = details.value as Way)} aria-label="Way of reading">
+	<SegmentedControl
+		value={way}
+		onValueChange={(details) => (picked = details.value as Way)}
+		aria-label="Way of reading"
+	>
 		<SegmentedControl.Control class="switch">
 			{#each ways as { id, name } (id)}
 				<SegmentedControl.Item value={id} class="switch-item">

@@ -24,8 +24,13 @@
 	{/if}
 	<div role="status" class="status">
 		{#if logged && fresh}
-			<span>{logged.saved ? `Frame ${logged.number} of ${logged.camera} saved` : `Saving frame ${logged.number} …`}</span>
-			{#if logged.saved}<button class="plain-link" onclick={() => shoot.undo(invalidateAll)}>Undo</button>{/if}
+			<span
+				>{logged.saved
+					? `Frame ${logged.number} of ${logged.camera} saved`
+					: `Saving frame ${logged.number} …`}</span
+			>
+			{#if logged.saved}<button class="plain-link" onclick={() => shoot.undo(invalidateAll)}>Undo</button
+				>{/if}
 		{/if}
 		{#if logged?.problem}<span>{logged.problem}</span>{/if}
 		{#if waiting > 0 && !(logged && logged.saved === null)}
@@ -65,5 +70,12 @@
 	}
 	.plain-link {
 		font-weight: var(--heavy);
+	}
+	/* Above the button, which must not move under a thumb. */
+	@media (max-width: 820px) {
+		.status {
+			order: -1;
+			min-height: 0;
+		}
 	}
 </style>

@@ -38,7 +38,14 @@
 		shows = next;
 		const { method, kind, iso, tone } = form.draft;
 		if (next === 'lux') form.draft = { method, kind: 'incident', lux: undefined };
-		else form.draft = { method, kind, iso: iso ?? 100, ...(tone === undefined ? {} : { tone }), ...(next === 'ev' ? { ev: undefined } : {}) };
+		else
+			form.draft = {
+				method,
+				kind,
+				iso: iso ?? 100,
+				...(tone === undefined ? {} : { tone }),
+				...(next === 'ev' ? { ev: undefined } : {})
+			};
 	}
 
 	function setKind(kind: MeterReading['kind']) {
@@ -86,20 +93,61 @@
 	{#key shows}
 		<div class="pair">
 			{#if shows !== 'lux'}
-				<QuantityField {form} path="iso" label="Set to ISO" value={form.draft.iso as number | undefined} quantity={filmSpeedQuantity} onchange={(iso) => change({ iso })} />
+				<QuantityField
+					{form}
+					path="iso"
+					label="Set to ISO"
+					value={form.draft.iso as number | undefined}
+					quantity={filmSpeedQuantity}
+					onchange={(iso) => change({ iso })}
+				/>
 			{/if}
 			{#if shows === 'settings'}
-				<QuantityField {form} path="f" label="f-number" placeholder="8" value={form.draft.f as number | undefined} quantity={fNumberQuantity} onchange={(f) => change({ f })} />
-				<QuantityField {form} path="seconds" label="Time, s" placeholder="1/125" value={form.draft.seconds as number | undefined} quantity={timeQuantity} onchange={(seconds) => change({ seconds })} />
+				<QuantityField
+					{form}
+					path="f"
+					label="f-number"
+					placeholder="8"
+					value={form.draft.f as number | undefined}
+					quantity={fNumberQuantity}
+					onchange={(f) => change({ f })}
+				/>
+				<QuantityField
+					{form}
+					path="seconds"
+					label="Time, s"
+					placeholder="1/125"
+					value={form.draft.seconds as number | undefined}
+					quantity={timeQuantity}
+					onchange={(seconds) => change({ seconds })}
+				/>
 			{:else if shows === 'ev'}
-				<QuantityField {form} path="ev" label="EV" placeholder="12" value={form.draft.ev as number | undefined} quantity={plainNumber} onchange={(ev) => change({ ev })} />
+				<QuantityField
+					{form}
+					path="ev"
+					label="EV"
+					placeholder="12"
+					value={form.draft.ev as number | undefined}
+					quantity={plainNumber}
+					onchange={(ev) => change({ ev })}
+				/>
 			{:else}
-				<QuantityField {form} path="lux" label="lux" placeholder="5000" value={form.draft.lux as number | undefined} quantity={plainNumber} onchange={(lux) => change({ lux })} />
+				<QuantityField
+					{form}
+					path="lux"
+					label="lux"
+					placeholder="5000"
+					value={form.draft.lux as number | undefined}
+					quantity={plainNumber}
+					onchange={(lux) => change({ lux })}
+				/>
 			{/if}
 		</div>
 	{/key}
 	<button class="action" type="submit">Use this reading</button>
-	<p class="soft" role="status">{preview ? `That is ${lightInWords(preview.ev, preview.sd)}.` : 'Type what the meter shows.'}</p>
+	<p class="soft" role="status">
+		{preview ? `That is ${lightInWords(preview.ev, preview.sd)}.` : 'Type what the meter shows.'}
+	</p>
 </form>
 
 <style>

@@ -3,13 +3,18 @@
 	import { SegmentedControl } from '@skeletonlabs/skeleton-svelte';
 	import { resolveLight, rivalsOf, schools, type Light, type ShadowsReading } from '$core/light';
 	import { formatEv } from '$core/units';
+	import { rivalsInWords } from '$core/words';
 	import ShadowPicture from './ShadowPicture.svelte';
 	import { scenes } from './scenes';
 
 	let { light, onread }: { light: Light | null; onread: (light: Light) => void } = $props();
 
 	type SchoolId = ShadowsReading['school'];
-	const shown: Record<SchoolId, string> = { 'shadow-edge': 'Shadow', 'sky-cover': 'Sky', 'exposure-guide': 'Guide' };
+	const shown: Record<SchoolId, string> = {
+		'shadow-edge': 'Shadow',
+		'sky-cover': 'Sky',
+		'exposure-guide': 'Guide'
+	};
 	const sides = [
 		{ id: 'front', name: 'behind me' },
 		{ id: 'side', name: 'beside' },
@@ -20,22 +25,31 @@
 	const current = $derived(light && 'method' in light && light.method === 'shadows' ? light : null);
 	let pickedSchool = $state<SchoolId | null>(null);
 	const school = $derived(pickedSchool ?? current?.school ?? 'shadow-edge');
-	const conditions = $derived(Object.entries(schools[school].conditions) as [ShadowsReading['condition'], (typeof schools)[SchoolId]['conditions'][string]][]);
+	const conditions = $derived(
+		Object.entries(schools[school].conditions) as [
+			ShadowsReading['condition'],
+			(typeof schools)[SchoolId]['conditions'][string]
+		][]
+	);
 	const side = $derived<Side>(current?.backlit ? 'back' : current?.sidelit ? 'side' : 'front');
 
 	function readingOf(condition: ShadowsReading['condition'], from: Side): Light {
-		const corrections = { ...(from === 'back' ? { backlit: true } : {}), ...(from === 'side' ? { sidelit: true } : {}) };
+		const corrections = {
+			...(from === 'back' ? { backlit: true } : {}),
+			...(from === 'side' ? { sidelit: true } : {})
+		};
 		return { method: 'shadows', school, condition, ...corrections } as Light;
 	}
 
-	const rivals = $derived(light ? rivalsOf(light) : []);
-	const rivalWords = $derived(
-		rivals.map((rival) => `${schools[rival.school].name.toLowerCase()} would say ${formatEv(rival.ev)} (${schools[rival.school].conditions[rival.condition].words.toLowerCase()})`)
-	);
+	const rivals = $derived(light ? rivalsInWords(rivalsOf(light)) : '');
 </script>
 
 <div class="panel">
-	<SegmentedControl value={school} onValueChange={(details) => (pickedSchool = details.value as SchoolId)} aria-label="School of reading">
+	<SegmentedControl
+		value={school}
+		onValueChange={(details) => (pickedSchool = details.value as SchoolId)}
+		aria-label="School of reading"
+	>
 		<SegmentedControl.Control class="switch">
 			{#each Object.keys(schools) as id (id)}
 				<SegmentedControl.Item value={id} class="switch-item">
@@ -78,9 +92,7 @@
 		</div>
 	</fieldset>
 
-	{#if rivalWords.length > 0}
-		<p class="soft small rivals">Elsewhere: {rivalWords.join('; ')}.</p>
-	{/if}
+	{#if rivals}<p class="soft small rivals">{rivals}</p>{/if}
 </div>
 
 <style>

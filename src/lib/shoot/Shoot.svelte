@@ -39,13 +39,33 @@
 	const keys: Key[] = [
 		{ press: ['Enter'], shown: 'Enter', does: 'log the frame as shown', run: () => shoot.logFrame() },
 		{ press: ['u'], shown: 'U', does: 'undo what was just logged', run: () => shoot.undo(invalidateAll) },
-		{ press: ['ArrowLeft'], shown: '←', does: 'try a light a third of a stop darker', run: () => shoot.moveLight(-1 / 3) },
-		{ press: ['ArrowRight'], shown: '→', does: 'try a light a third of a stop lighter', run: () => shoot.moveLight(1 / 3) },
-		{ press: ['Escape'], shown: 'Esc', does: 'back to the light that was read', run: () => shoot.dropTried() },
+		{
+			press: ['ArrowLeft'],
+			shown: '←',
+			does: 'try a light a third of a stop darker',
+			run: () => shoot.moveLight(-1 / 3)
+		},
+		{
+			press: ['ArrowRight'],
+			shown: '→',
+			does: 'try a light a third of a stop lighter',
+			run: () => shoot.moveLight(1 / 3)
+		},
+		{
+			press: ['Escape'],
+			shown: 'Esc',
+			does: 'back to the light that was read',
+			run: () => shoot.dropTried()
+		},
 		{ press: ['k'], shown: 'K', does: 'keep the tried light as a reading', run: keepTried },
 		{ press: ['ArrowUp'], shown: '↑', does: 'the camera above', run: () => shoot.chooseNext(-1) },
 		{ press: ['ArrowDown'], shown: '↓', does: 'the camera below', run: () => shoot.chooseNext(1) },
-		{ press: ['s'], shown: 'S', does: 'by hand or on a support', run: () => (shoot.handheld = !shoot.handheld) },
+		{
+			press: ['s'],
+			shown: 'S',
+			does: 'by hand or on a support',
+			run: () => (shoot.handheld = !shoot.handheld)
+		},
 		{ press: ['?', 'Shift+?'], shown: '?', does: 'these keys', run: () => (keysOpen = true) }
 	];
 
@@ -70,7 +90,9 @@
 	<div class="tried" role="status">
 		{#if tried}
 			<span>Trying another light.</span>
-			{#if shoot.reading}<button class="plain-link" onclick={() => shoot.dropTried()}>Back to the reading</button>{/if}
+			{#if shoot.reading}<button class="plain-link" onclick={() => shoot.dropTried()}
+					>Back to the reading</button
+				>{/if}
 			<button class="plain-link" onclick={keepTried}>Keep it</button>
 		{:else}
 			<span class="soft">{shoot.loaded.length} loaded · drag the light to try another</span>
@@ -83,9 +105,13 @@
 	{#if shoot.narrow}
 		<section class="light-bar" aria-label="Light">
 			<div>
-				<strong class="figures">{resolved ? lightInWords(resolved.ev, resolved.sd) : 'Light not read yet'}</strong>
+				<strong class="figures"
+					>{resolved ? lightInWords(resolved.ev, resolved.sd) : 'Light not read yet'}</strong
+				>
 				<p class="soft small">
-					{#if tried}tried by hand{:else if light && shoot.reading}{lightNote(light)} · {agoInWords(shoot.reading.takenAt)}{:else}pick what your shadow looks like{/if}
+					{#if tried}tried by hand{:else if light && shoot.reading}{lightNote(light)} · {agoInWords(
+							shoot.reading.takenAt
+						)}{:else}pick what your shadow looks like{/if}
 				</p>
 			</div>
 			<button class="quiet" aria-expanded={readingOpen} onclick={() => (readingOpen = !readingOpen)}>
@@ -93,7 +119,9 @@
 			</button>
 		</section>
 		{#if readingOpen}
-			<section class="sheet" aria-label="Read the light"><LightPanel {shoot} onread={() => (readingOpen = false)} /></section>
+			<section class="sheet" aria-label="Read the light">
+				<LightPanel {shoot} onread={() => (readingOpen = false)} />
+			</section>
 		{:else}
 			<section class="bag" aria-label="In the bag"><Lanes {shoot} /></section>
 			<section class="do" aria-label="Do">
@@ -107,17 +135,25 @@
 		</div>
 	{:else}
 		<section class="light" aria-labelledby="light-title">
-			<div class="title"><h2 id="light-title">Light</h2><span class="soft">on the subject</span></div>
+			<div class="title">
+				<h2 id="light-title">Light</h2>
+				<span class="soft">on the subject</span>
+			</div>
 			<LightPanel {shoot} />
 			{#if light && resolved && shoot.reading && !tried}
 				<p class="small">
-					{lightNote(light)[0].toUpperCase()}{lightNote(light).slice(1)}: {lightInWords(resolved.ev, resolved.sd)} stop, {nearestLandmark(resolved.ev).words}.
-					Read {agoInWords(shoot.reading.takenAt)}.
+					{lightNote(light)[0].toUpperCase()}{lightNote(light).slice(1)}: {lightInWords(
+						resolved.ev,
+						resolved.sd
+					)} stop, {nearestLandmark(resolved.ev).words}. Read {agoInWords(shoot.reading.takenAt)}.
 				</p>
 			{/if}
 		</section>
 		<section class="bag" aria-labelledby="bag-title">
-			<div class="title"><h2 id="bag-title">In the bag</h2>{@render triedNotice()}</div>
+			<div class="title">
+				<h2 id="bag-title">In the bag</h2>
+				{@render triedNotice()}
+			</div>
 			<Lanes {shoot} />
 		</section>
 		<section class="do" aria-label="Do">

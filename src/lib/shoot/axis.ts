@@ -1,4 +1,5 @@
 import { scaleLinear } from 'd3-scale';
+import { landmarks, type Landmark } from '$core/light';
 import type { Interval } from '$core/match';
 
 /** The line of stops: EV to per cent of its width. */
@@ -11,6 +12,27 @@ export interface Axis {
 	ticks: number[];
 }
 
+const LETTER_PIXELS = 7;
+const GAP_PIXELS = 10;
+
+/**
+ * The landmarks that can be written on a line without touching each other, the most telling first.
+ *
+ * @param width of the line, pixels
+ */
+export function landmarksThatFit(axis: Axis, width: number): Landmark[] {
+	const placed: { mark: Landmark; left: number; right: number }[] = [];
+	for (const mark of landmarks) {
+		if (mark.ev <= axis.from || mark.ev >= axis.to) continue;
+		const middle = (axis.at(mark.ev) / 100) * width;
+		const half = (mark.words.length * LETTER_PIXELS + GAP_PIXELS) / 2;
+		const box = { mark, left: middle - half, right: middle + half };
+		const free = placed.every((other) => box.right < other.left || box.left > other.right);
+		if (free && box.left > -GAP_PIXELS && box.right < width + GAP_PIXELS) placed.push(box);
+	}
+	return placed.map(({ mark }) => mark);
+}
+
 /** The whole line: moonlight to sun on snow, with room at both ends. */
 export const wholeLine: Interval = [-4, 18];
 
@@ -19,7 +41,7 @@ export const PHONE_WINDOW = 10;
 
 export function axisOver([from, to]: Interval): Axis {
 	const at = scaleLinear([from, to], [0, 100]).clamp(true);
-	const ticks = at.ticks(to - from).filter(Number.isInteger);
+	const ticks = at.ticks(to - from).filter((ev) => Number.isInteger(ev) && ev > from && ev < to);
 	return { from, to, at, ticks };
 }
 

@@ -18,7 +18,10 @@ function takes(lane: Lane, outcome: Outcome): boolean {
  * The thin lanes to draw: all of them, or the seven around the one taken, from the dimmest light it
  * serves to the brightest.
  */
-export function lanesToShow(lanes: readonly Lane[], outcome: Outcome | undefined): (Lane & { taken: boolean })[] {
+export function lanesToShow(
+	lanes: readonly Lane[],
+	outcome: Outcome | undefined
+): (Lane & { taken: boolean })[] {
 	const byLight = [...lanes].sort((a, b) => a.usable[0][0] - b.usable[0][0]);
 	const taken = outcome ? byLight.findIndex((lane) => takes(lane, outcome)) : -1;
 	const marked = byLight.map((lane, index) => ({ ...lane, taken: index === taken }));

@@ -11,7 +11,10 @@
 <svelte:head><title>Nothing loaded · Just Enough</title></svelte:head>
 <div class="page">
 	<h1>Nothing is loaded</h1>
-	<p>Put a film into a camera, and it answers here in any light: a solid bar where it works, say, from a grey day to full sun.</p>
+	<p>
+		Put a film into a camera, and it answers here in any light: a solid bar where it works, say, from a grey
+		day to full sun.
+	</p>
 	<ul>
 		{#each cameras as camera (camera.id)}
 			<li>

@@ -44,7 +44,9 @@
 <svelte:head><title>Begin · Just Enough</title></svelte:head>
 <div class="page">
 	<h1>Will the picture come out?</h1>
-	<p class="lead">Two facts are enough to begin: what kind of camera it is, and the number on the film box.</p>
+	<p class="lead">
+		Two facts are enough to begin: what kind of camera it is, and the number on the film box.
+	</p>
 	<form onsubmit={begin} novalidate>
 		<fieldset>
 			<legend>Your camera is most like</legend>
@@ -53,14 +55,19 @@
 					<label class="kind">
 						<input type="radio" name="kind" value={each.id} bind:group={kindId} class="sr-only" />
 						<CameraGlyph kind={each.id} size={72} />
-						<span class="words"><strong>{each.name}</strong><span class="soft small">{each.looks}</span></span>
+						<span class="words"><strong>{each.name}</strong><span class="soft small">{each.looks}</span></span
+						>
 					</label>
 				{/each}
 			</div>
 			{#if tried && !kind}<p class="problem" role="alert">Pick the camera that looks most like yours</p>{/if}
 		</fieldset>
 		<div class="film">
-			<Field label="Number on the film box" problem={speedProblem} hint={isoFits && iso ? `ISO ${iso}/${degreesFromIso(iso)}°` : 'for example 400'}>
+			<Field
+				label="Number on the film box"
+				problem={speedProblem}
+				hint={isoFits && iso ? `ISO ${iso}/${degreesFromIso(iso)}°` : 'for example 400'}
+			>
 				{#snippet control(attributes)}
 					<input {...attributes} type="text" inputmode="numeric" autocomplete="off" bind:value={speed} />
 				{/snippet}
@@ -75,7 +82,9 @@
 		</div>
 		{#if message}<p class="notice" role="alert">{message}</p>{/if}
 		<div class="act">
-			<button class="action" type="submit" disabled={busy}>{busy ? 'Saving …' : 'Load it and read the light'}</button>
+			<button class="action" type="submit" disabled={busy}
+				>{busy ? 'Saving …' : 'Load it and read the light'}</button
+			>
 			<a class="plain-link" href={resolve('/bag/camera/new')}>Mine is none of these</a>
 		</div>
 	</form>

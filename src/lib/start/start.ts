@@ -30,7 +30,12 @@ const filmWord: Readonly<Record<FilmType, string>> = {
 export async function storeFirstBag({ kind, filmType, iso, ids }: FirstBag): Promise<string> {
 	const film: Film = { name: `${filmWord[filmType]} ${iso}`, type: filmType, iso };
 	const camera = { name: kind.name, kind: kind.id, ...kind.camera };
-	const load = { cameraId: ids.camera, filmId: ids.film, frames: kind.frames, loadedAt: new Date().toISOString() };
+	const load = {
+		cameraId: ids.camera,
+		filmId: ids.film,
+		frames: kind.frames,
+		loadedAt: new Date().toISOString()
+	};
 	for (const write of [
 		() => create('cameras', ids.camera, camera),
 		() => create('films', ids.film, film),
@@ -38,7 +43,8 @@ export async function storeFirstBag({ kind, filmType, iso, ids }: FirstBag): Pro
 	]) {
 		const { result, ...rest } = await write();
 		if (result === 'unreachable') return 'Not saved: the server does not answer. Try again in a moment.';
-		if (result === 'invalid' && 'issues' in rest) return rest.issues.map(({ path, message }) => `${path} ${message}`).join('; ');
+		if (result === 'invalid' && 'issues' in rest)
+			return rest.issues.map(({ path, message }) => `${path} ${message}`).join('; ');
 		if (result !== 'saved') return 'Not saved.';
 	}
 	return '';

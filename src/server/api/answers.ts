@@ -4,7 +4,13 @@ import type { Issue } from '$contract/validate';
 /** The answers of the API that are not a plain record. */
 
 export const invalid = (issues: Issue[]) =>
-	json({ message: issues.length === 1 ? 'One thing needs mending' : `${issues.length} things need mending`, issues }, { status: 422 });
+	json(
+		{
+			message: issues.length === 1 ? 'One thing needs mending' : `${issues.length} things need mending`,
+			issues
+		},
+		{ status: 422 }
+	);
 
 export const problem = (status: number, message: string) => json({ message }, { status });
 
@@ -13,5 +19,7 @@ export const stale = (message: string, current: unknown) => json({ message, curr
 export const notFound = (what: string) => problem(404, `There is no such ${what}`);
 
 /** Answers 405 to every verb that a route does not have. */
-export const onlyAllow = (...verbs: string[]) => () =>
-	json({ message: `Only ${verbs.join(', ')} here` }, { status: 405, headers: { allow: verbs.join(', ') } });
+export const onlyAllow =
+	(...verbs: string[]) =>
+	() =>
+		json({ message: `Only ${verbs.join(', ')} here` }, { status: 405, headers: { allow: verbs.join(', ') } });

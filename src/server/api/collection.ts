@@ -71,7 +71,10 @@ export function collectionHandlers<T extends object>(collection: Collection<T>) 
 			return stale(`Another ${collection.what} has this id`, creation.record);
 		}
 		if (creation.result === 'same') return json(creation.record);
-		return json(creation.record, { status: 201, headers: { location: `${url.pathname}/${creation.record.id}` } });
+		return json(creation.record, {
+			status: 201,
+			headers: { location: `${url.pathname}/${creation.record.id}` }
+		});
 	};
 
 	return { GET, POST, fallback: onlyAllow('GET', 'POST') };
@@ -91,7 +94,11 @@ export function recordHandlers<T extends object>(collection: Collection<T>) {
 		if ('answer' in read) return read.answer;
 		const here = idOf(params);
 		const sameId = identity.shape({
-			id: string().test('same', 'must be the id in the address', (id) => id === undefined || id.toLowerCase() === here)
+			id: string().test(
+				'same',
+				'must be the id in the address',
+				(id) => id === undefined || id.toLowerCase() === here
+			)
 		});
 		const opened = open(collection, read.body, replacement.concat(sameId));
 		if (!opened.ok) return invalid(opened.issues);

@@ -21,9 +21,17 @@ export const cameras: Collection<CameraRecord> = {
 	schema: cameraRecordSchema
 };
 
-export const films: Collection<FilmRecord> = { what: 'film', table: () => store().films, schema: filmRecordSchema };
+export const films: Collection<FilmRecord> = {
+	what: 'film',
+	table: () => store().films,
+	schema: filmRecordSchema
+};
 
-export const loads: Collection<LoadRecord> = { what: 'load', table: () => store().loads, schema: loadRecordSchema };
+export const loads: Collection<LoadRecord> = {
+	what: 'load',
+	table: () => store().loads,
+	schema: loadRecordSchema
+};
 
 export const frames: Collection<FrameRecord> = {
 	what: 'frame',

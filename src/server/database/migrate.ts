@@ -1,6 +1,10 @@
 import type Database from 'better-sqlite3';
 
-const files = import.meta.glob<string>('./migrations/*.sql', { query: '?raw', import: 'default', eager: true });
+const files = import.meta.glob<string>('./migrations/*.sql', {
+	query: '?raw',
+	import: 'default',
+	eager: true
+});
 
 /** The migrations in order: number and SQL. */
 const migrations = Object.entries(files)
@@ -16,7 +20,9 @@ export function migrate(database: Database.Database): void {
 	const newest = migrations.at(-1)?.number ?? 0;
 	const seen = database.pragma('user_version', { simple: true }) as number;
 	if (seen > newest) {
-		throw new Error(`This database was made by a newer version (tables ${seen}; this program knows ${newest}).`);
+		throw new Error(
+			`This database was made by a newer version (tables ${seen}; this program knows ${newest}).`
+		);
 	}
 	database.transaction(() => {
 		for (const { number, sql } of migrations) {

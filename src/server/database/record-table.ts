@@ -19,8 +19,7 @@ type Row = { id: string; version: number; body: string };
 export type Kept<T> = T & Stored;
 
 export type Creation<T> =
-	| { result: 'created' | 'same' | 'conflict'; record: Kept<T> }
-	| { result: 'invalid'; issues: Issue[] };
+	{ result: 'created' | 'same' | 'conflict'; record: Kept<T> } | { result: 'invalid'; issues: Issue[] };
 export type Replacement<T> =
 	| { result: 'replaced' | 'stale'; record: Kept<T> }
 	| { result: 'invalid'; issues: Issue[] }
@@ -42,16 +41,29 @@ export interface RecordTable<T> {
 	remove(id: string): Removal;
 }
 
-const isRefusal = (error: unknown, code: string) => error instanceof Database.SqliteError && error.code === code;
+const isRefusal = (error: unknown, code: string) =>
+	error instanceof Database.SqliteError && error.code === code;
 
-/**
- * Reads and writes one kind of record. Every write is one transaction; creating the same record
- * twice is harmless; replacing needs the version that was read.
- */
-export function recordTable<T extends object>(
+const kept = <T>({ id, version, body }: Row): Kept<T> => ({ ...(JSON.parse(body) as T), id, version });
+
+const same = <T>(row: Row, record: T) =>
+	isDeepStrictEqual(JSON.parse(row.body), JSON.parse(JSON.stringify(record)));
+
+function removal(erase: () => number): Removal {
+	try {
+		return erase() > 0 ? 'removed' : 'missing';
+	} catch (error) {
+		const inUse = ['SQLITE_CONSTRAINT_FOREIGNKEY', 'SQLITE_CONSTRAINT_TRIGGER'];
+		if (inUse.some((code) => isRefusal(error, code))) return 'in-use';
+		throw error;
+	}
+}
+
+/** Prepares everything that is ever asked of a table. */
+function statementsOf<T>(
 	database: Database.Database,
-	{ table, columns, orderBy, references = {}, uniqueIssue }: TableDescription<T>
-): RecordTable<T> {
+	{ table, columns, orderBy, references = {} }: TableDescription<T>
+) {
 	const names = Object.keys(columns);
 	const find = database.prepare<[string], Row>(`SELECT id, version, body FROM ${table} WHERE id = ?`);
 	const page = database.prepare<[number, number], Row>(
@@ -81,12 +93,24 @@ export function recordTable<T extends object>(
 		id,
 		exists: database.prepare<[string], { found: 1 }>(`SELECT 1 AS found FROM ${other} WHERE id = ?`)
 	}));
+	return { find, page, count, insert, update, erase, searches, targets };
+}
 
-	const kept = ({ id, version, body }: Row): Kept<T> => ({ ...(JSON.parse(body) as T), id, version });
+/**
+ * Reads and writes one kind of record. Every write is one transaction; creating the same record
+ * twice is harmless; replacing needs the version that was read.
+ */
+export function recordTable<T extends object>(
+	database: Database.Database,
+	description: TableDescription<T>
+): RecordTable<T> {
+	const { find, page, count, insert, update, erase, searches, targets } = statementsOf(database, description);
+	const { columns, uniqueIssue } = description;
+
 	const parameters = (id: string, record: T) => ({
 		id,
 		body: JSON.stringify(record),
-		...Object.fromEntries(names.map((name) => [name, columns[name](record)]))
+		...Object.fromEntries(Object.entries(columns).map(([name, of]) => [name, of(record)]))
 	});
 	const dangling = (record: T): Issue[] =>
 		targets
@@ -94,10 +118,8 @@ export function recordTable<T extends object>(
 			.map(({ path, what }) => ({ path, message: `there is no such ${what}` }));
 	const get = (id: string) => {
 		const row = find.get(id);
-		return row && kept(row);
+		return row && kept<T>(row);
 	};
-	const same = (row: Row, record: T) => isDeepStrictEqual(JSON.parse(row.body), JSON.parse(JSON.stringify(record)));
-
 	/** Writes, or says which field a unique index refused. */
 	const write = (statement: Database.Statement, id: string, record: T): Issue[] => {
 		try {
@@ -111,7 +133,7 @@ export function recordTable<T extends object>(
 
 	const create = database.transaction((id: string, record: T): Creation<T> => {
 		const before = find.get(id);
-		if (before) return { result: same(before, record) ? 'same' : 'conflict', record: kept(before) };
+		if (before) return { result: same(before, record) ? 'same' : 'conflict', record: kept<T>(before) };
 		const issues = dangling(record);
 		if (issues.length === 0) issues.push(...write(insert, id, record));
 		return issues.length > 0 ? { result: 'invalid', issues } : { result: 'created', record: get(id)! };
@@ -120,27 +142,18 @@ export function recordTable<T extends object>(
 	const replace = database.transaction((id: string, version: number, record: T): Replacement<T> => {
 		const before = find.get(id);
 		if (!before) return { result: 'missing' };
-		if (before.version !== version) return { result: 'stale', record: kept(before) };
+		if (before.version !== version) return { result: 'stale', record: kept<T>(before) };
 		const issues = dangling(record);
 		if (issues.length === 0) issues.push(...write(update, id, record));
 		return issues.length > 0 ? { result: 'invalid', issues } : { result: 'replaced', record: get(id)! };
 	});
 
 	return {
-		list: (limit, offset) => ({ items: page.all(limit, offset).map(kept), total: count.get()!.total }),
-		where: (column, value) => (searches.get(column)?.all(value) ?? []).map(kept),
+		list: (limit, offset) => ({ items: page.all(limit, offset).map(kept<T>), total: count.get()!.total }),
+		where: (column, value) => (searches.get(column)?.all(value) ?? []).map(kept<T>),
 		get,
 		create: (id, record) => create.immediate(id, record),
 		replace: (id, version, record) => replace.immediate(id, version, record),
-		remove(id) {
-			try {
-				return erase.run(id).changes > 0 ? 'removed' : 'missing';
-			} catch (error) {
-				if (isRefusal(error, 'SQLITE_CONSTRAINT_FOREIGNKEY') || isRefusal(error, 'SQLITE_CONSTRAINT_TRIGGER')) {
-					return 'in-use';
-				}
-				throw error;
-			}
-		}
+		remove: (id) => removal(() => erase.run(id).changes)
 	};
 }

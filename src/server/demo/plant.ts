@@ -2,13 +2,23 @@ import { bestOutcome } from '$core/match';
 import type { FrameRecord } from '$contract/records';
 import type { Creation } from '../database/record-table';
 import type { Tables } from '../database/tables';
-import { cameras, films, lastReading, loads, type CameraKey, type DemoFrame, type DemoLoad, type FilmKey } from './scenario';
+import {
+	cameras,
+	films,
+	lastReading,
+	loads,
+	type CameraKey,
+	type DemoFrame,
+	type DemoLoad,
+	type FilmKey
+} from './scenario';
 
 const HOUR = 3_600_000;
 
 /** The id of a record that has just been planted. */
 function planted<T>(creation: Creation<T>): string {
-	if (creation.result === 'invalid') throw new Error(`The demo does not fit: ${JSON.stringify(creation.issues)}`);
+	if (creation.result === 'invalid')
+		throw new Error(`The demo does not fit: ${JSON.stringify(creation.issues)}`);
 	return creation.record.id;
 }
 
@@ -23,7 +33,9 @@ export function plantDemo(tables: Tables, now: Date): void {
 	const create = <T>(table: { create(id: string, record: T): Creation<T> }, record: T) =>
 		planted(table.create(crypto.randomUUID(), record));
 
-	const cameraIds = new Map(Object.entries(cameras).map(([key, camera]) => [key, create(tables.cameras, camera)]));
+	const cameraIds = new Map(
+		Object.entries(cameras).map(([key, camera]) => [key, create(tables.cameras, camera)])
+	);
 	const filmIds = new Map(Object.entries(films).map(([key, film]) => [key, create(tables.films, film)]));
 
 	const frameOf = (loadId: string, load: DemoLoad, frame: DemoFrame, index: number): FrameRecord => {

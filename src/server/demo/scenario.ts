@@ -95,8 +95,21 @@ export const loads: DemoLoad[] = [
 			{ ago: 20.1, light: edge('none'), note: 'Ferry queue, in the open' }
 		]
 	},
-	{ camera: 'clockwork', film: 'cockle50', frames: 24, ago: 24, note: 'Shots of about five seconds', shot: [] },
-	{ camera: 'sweep', film: 'thrift', frames: 20, ago: 23, shot: [{ ago: 20, light: edge('none'), note: 'Tin roof, whole queue' }] },
+	{
+		camera: 'clockwork',
+		film: 'cockle50',
+		frames: 24,
+		ago: 24,
+		note: 'Shots of about five seconds',
+		shot: []
+	},
+	{
+		camera: 'sweep',
+		film: 'thrift',
+		frames: 20,
+		ago: 23,
+		shot: [{ ago: 20, light: edge('none'), note: 'Tin roof, whole queue' }]
+	},
 	{
 		camera: 'pebble',
 		film: 'thrift',

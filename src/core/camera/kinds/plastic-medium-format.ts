@@ -8,7 +8,11 @@ export const plasticMediumFormat: CameraKind = {
 	camera: {
 		frame: { width: 56, height: 56 },
 		focalLength: 60,
-		focus: { kind: 'zones', distances: [1, 2, 6, null], labels: ['one person', 'three people', 'group', 'hills'] },
+		focus: {
+			kind: 'zones',
+			distances: [1, 2, 6, null],
+			labels: ['one person', 'three people', 'group', 'hills']
+		},
 		circleOfConfusion: 0.1,
 		aperture: { kind: 'stops', f: [8, 11], labels: ['cloud', 'sun'] },
 		shutter: { kind: 'fixed', seconds: 1 / 100 },

@@ -1,0 +1,64 @@
+/** The rooms and their one-way arrows: routes, lib, workers → contract → core; routes → server → contract, core. */
+const purePackages = ['@stdlib/stats-base-dists-normal-cdf'].map((name) => `^node_modules/${name}/`);
+const room = (name) => `^src/${name}/`;
+const tests = '[.]test[.]ts$';
+
+const only = (name, from, allowed, comment) => ({
+	name,
+	comment,
+	severity: 'error',
+	from: { path: from, pathNot: tests },
+	to: { pathNot: allowed }
+});
+
+module.exports = {
+	forbidden: [
+		{
+			name: 'no-circles',
+			severity: 'error',
+			from: {},
+			to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } }
+		},
+		{
+			name: 'resolvable',
+			severity: 'error',
+			from: {},
+			to: { couldNotResolve: true, pathNot: '^[$]app/|[.]css$' }
+		},
+		only(
+			'core-is-pure',
+			room('core'),
+			[room('core'), ...purePackages],
+			'The core knows computing packages and itself.'
+		),
+		only('contract-knows-core', room('contract'), [room('contract'), room('core'), '^node_modules/yup/']),
+		{
+			name: 'server-knows-no-interface',
+			severity: 'error',
+			from: { path: room('server') },
+			to: { path: [room('lib'), room('routes'), room('workers')] }
+		},
+		{
+			name: 'interface-knows-no-server',
+			severity: 'error',
+			from: { path: [room('lib'), room('workers')] },
+			to: { path: [room('server'), room('routes')], dependencyTypesNot: ['type-only'] }
+		},
+		{
+			name: 'nobody-knows-routes',
+			severity: 'error',
+			from: { pathNot: room('routes') },
+			to: { path: room('routes') }
+		}
+	],
+	options: {
+		doNotFollow: { path: 'node_modules' },
+		tsPreCompilationDeps: 'specify',
+		tsConfig: { fileName: 'tsconfig.json' },
+		enhancedResolveOptions: {
+			exportsFields: ['exports'],
+			conditionNames: ['svelte', 'browser', 'import', 'node', 'types', 'default']
+		},
+		exclude: { path: '^[$]app/' }
+	}
+};

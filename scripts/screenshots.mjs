@@ -1,0 +1,92 @@
+// Takes the pictures of docs/screenshots from the demo data, in an own server and an own database.
+import { spawn } from 'node:child_process';
+import { mkdirSync, mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { parseArgs } from 'node:util';
+import { chromium as browserType } from '@playwright/test';
+import { build, chromium, chromiumFlags, install, main, root } from './steps.mjs';
+
+const DESK = { width: 1280, height: 800 };
+const PHONE = { width: 390, height: 844 };
+
+const openLink = (name) => (page) => page.getByRole('link', { name }).first().click();
+const chooseLane = (name) => (page) => page.getByRole('button', { name, pressed: false }).click();
+
+/** Each view: its name, where it is, how large, and what is done before the picture. */
+const views = [
+	{ name: 'shoot-desk', path: '/', size: DESK, act: chooseLane(/^Paddle 66/) },
+	{ name: 'shoot-phone', path: '/', size: PHONE, act: chooseLane(/^Paddle 66/) },
+	{ name: 'shoot-phone-dark', path: '/', size: PHONE, display: 'dark', act: chooseLane(/^Paddle 66/) },
+	{ name: 'shoot-desk-dark', path: '/', size: DESK, display: 'dark' },
+	{ name: 'shoot-desk-sunlit', path: '/', size: DESK, display: 'sunlit' },
+	{ name: 'bag', path: '/bag', size: DESK },
+	{ name: 'bag-phone', path: '/bag', size: PHONE },
+	{ name: 'camera', path: '/bag', size: DESK, act: openLink(/^Paddle 66/), whole: true },
+	{ name: 'film', path: '/bag', size: DESK, act: openLink(/^Marram 400/), whole: true },
+	{ name: 'load', path: '/bag/load', size: DESK },
+	{ name: 'frames', path: '/frames', size: DESK },
+	{ name: 'frames-phone', path: '/frames', size: PHONE },
+	{ name: 'frame', path: '/frames', size: DESK, act: openLink(/^Edit frame 1$/), whole: true },
+	{ name: 'start', path: '/', size: DESK, empty: true },
+	{ name: 'start-phone', path: '/', size: PHONE, empty: true }
+];
+
+/** Starts the application on a free port with its own data, and says where it is. */
+function serveFrom(script, data) {
+	const server = spawn(process.execPath, [join(root, 'scripts', script), '--port', '0', '--data', data], {
+		stdio: ['ignore', 'pipe', 'inherit']
+	});
+	return new Promise((resolve, reject) => {
+		let printed = '';
+		server.once('exit', (code) => reject(new Error(`The server ended with ${code}`)));
+		server.stdout.on('data', (chunk) => {
+			printed += chunk;
+			const address = /http:\/\/\S+/.exec(printed)?.[0];
+			if (address) resolve({ address, stop: () => server.kill() });
+		});
+	});
+}
+
+async function take(browser, address, view, out) {
+	const context = await browser.newContext({
+		viewport: view.size,
+		baseURL: address,
+		reducedMotion: 'reduce'
+	});
+	if (view.display) await context.addCookies([{ name: 'display', value: view.display, url: address }]);
+	const page = await context.newPage();
+	await page.goto(view.path, { waitUntil: 'networkidle' });
+	if (view.act) {
+		await view.act(page);
+		await page.waitForLoadState('networkidle');
+	}
+	await page.evaluate(() => document.fonts.ready);
+	await page.screenshot({ path: join(out, `${view.name}.png`), fullPage: view.whole ?? false });
+	await context.close();
+}
+
+await main(async () => {
+	const { values, positionals } = parseArgs({
+		options: { out: { type: 'string', default: join(root, 'docs', 'screenshots') } },
+		allowPositionals: true
+	});
+	install();
+	build();
+	mkdirSync(values.out, { recursive: true });
+	const wanted = views.filter(({ name }) => positionals.length === 0 || positionals.includes(name));
+	const data = mkdtempSync(join(tmpdir(), 'just-enough-pictures-'));
+	const servers = [];
+	const browser = await browserType.launch({ executablePath: chromium(), args: chromiumFlags });
+	try {
+		const demo = await serveFrom('demo.mjs', join(data, 'demo'));
+		const empty = await serveFrom('start.mjs', join(data, 'empty'));
+		servers.push(demo, empty);
+		for (const view of wanted) await take(browser, (view.empty ? empty : demo).address, view, values.out);
+		console.log(`${wanted.length} pictures in ${values.out}`);
+	} finally {
+		await browser.close();
+		for (const server of servers) server.stop();
+		rmSync(data, { recursive: true, force: true });
+	}
+});
