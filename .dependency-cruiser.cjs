@@ -23,7 +23,7 @@ module.exports = {
 			name: 'resolvable',
 			severity: 'error',
 			from: {},
-			to: { couldNotResolve: true, pathNot: '^[$]app/|[.]css$' }
+			to: { couldNotResolve: true, pathNot: '^[$]app/|[.]css$|/[$]types$' }
 		},
 		only(
 			'core-is-pure',
@@ -54,7 +54,7 @@ module.exports = {
 	options: {
 		doNotFollow: { path: 'node_modules' },
 		tsPreCompilationDeps: 'specify',
-		tsConfig: { fileName: 'tsconfig.json' },
+		webpackConfig: { fileName: '.dependency-cruiser.aliases.cjs' },
 		enhancedResolveOptions: {
 			exportsFields: ['exports'],
 			conditionNames: ['svelte', 'browser', 'import', 'node', 'types', 'default']

@@ -1,4 +1,4 @@
-import { ValidationError, type AnySchema } from 'yup';
+import { ValidationError, type ISchema } from 'yup';
 
 /** One problem at one field. */
 export interface Issue {
@@ -33,13 +33,15 @@ function issuesOf(error: ValidationError): Issue[] {
  * @example check(filmSchema, { name: 'Any', type: 'instant' }) // { ok: false, issues: [{ path: 'iso', message: 'is needed' }] }
  */
 export function check<T>(
-	schema: AnySchema,
+	schema: ISchema<unknown>,
 	value: unknown,
 	unknownFields: 'ignore' | 'refuse' = 'ignore'
 ): Checked<T> {
 	try {
-		const checked = schema.validateSync(value, { strict: true, abortEarly: false }) as T;
-		const known = schema.cast(checked, { stripUnknown: true, assert: false }) as T;
+		// A choice inside a choice is only found when the outer one is resolved with the value at hand.
+		const chosen = schema.resolve({ value });
+		const checked = chosen.validateSync(value, { strict: true, abortEarly: false }) as T;
+		const known = chosen.cast(checked, { stripUnknown: true, assert: false }) as T;
 		const unknown = unknownFields === 'refuse' ? unknownPaths(checked, known) : [];
 		if (unknown.length === 0) return { ok: true, value: known };
 		return { ok: false, issues: unknown.map((path) => ({ path, message: 'is not a field that is kept' })) };

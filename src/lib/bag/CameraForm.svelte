@@ -176,7 +176,7 @@
 	}
 	.first {
 		display: grid;
-		grid-template-columns: auto minmax(12rem, 20rem) minmax(12rem, 20rem);
+		grid-template-columns: 6rem repeat(2, minmax(0, 20rem));
 		gap: 1.25rem;
 		align-items: start;
 	}

@@ -165,9 +165,4 @@
 		min-height: 2.75rem;
 		cursor: pointer;
 	}
-	.tick input {
-		width: 1.25rem;
-		height: 1.25rem;
-		accent-color: var(--ink);
-	}
 </style>

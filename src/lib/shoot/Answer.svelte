@@ -156,9 +156,4 @@
 		border-top: 1px solid var(--line);
 		cursor: pointer;
 	}
-	.support input {
-		width: 1.25rem;
-		height: 1.25rem;
-		accent-color: var(--ink);
-	}
 </style>

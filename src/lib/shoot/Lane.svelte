@@ -193,13 +193,13 @@
 			padding: 0.15rem 0;
 		}
 		.name {
-			padding: 0 0.25rem 0 0.5rem;
+			padding: 0 0.2rem 0 0.4rem;
 		}
 		.name .film:nth-of-type(2) {
 			display: none;
 		}
 		.camera {
-			font-size: 1rem;
+			font-size: 0.9375rem;
 			white-space: nowrap;
 			overflow: hidden;
 			text-overflow: ellipsis;

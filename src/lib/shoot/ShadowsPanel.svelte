@@ -139,9 +139,4 @@
 		min-height: 2.75rem;
 		cursor: pointer;
 	}
-	.side input {
-		width: 1.25rem;
-		height: 1.25rem;
-		accent-color: var(--ink);
-	}
 </style>

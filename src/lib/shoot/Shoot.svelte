@@ -243,6 +243,6 @@
 		padding: 0.4rem 0.9rem 0;
 	}
 	.thumb :global(.strip) {
-		margin-inline: -0.9rem;
+		margin: 0.5rem -0.9rem 0;
 	}
 </style>

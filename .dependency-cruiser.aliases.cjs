@@ -1,0 +1,14 @@
+const { resolve } = require('node:path');
+
+/** The short names of the rooms, as in svelte.config.js. */
+module.exports = {
+	resolve: {
+		alias: {
+			$core: resolve(__dirname, 'src/core'),
+			$contract: resolve(__dirname, 'src/contract'),
+			$server: resolve(__dirname, 'src/server'),
+			$lib: resolve(__dirname, 'src/lib')
+		},
+		extensions: ['.ts', '.js', '.svelte', '.svelte.ts']
+	}
+};

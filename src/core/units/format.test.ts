@@ -1,0 +1,85 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { real } from '../../../tests/fixtures/arbitraries';
+import { formatAperture, formatDistance, formatTime, stopsInWords } from './format';
+import { formatEv, formatStops, roundToThird } from './stops';
+
+describe('stops', () => {
+	it.each([
+		[0, '0'],
+		[0.1, '0'],
+		[1 / 3, '⅓'],
+		[-2 / 3, '⅔'],
+		[1, '1'],
+		[1.3, '1⅓'],
+		[-2.7, '2⅔'],
+		[4.19, '4⅓']
+	])('%s stops are written %s', (stops, written) => {
+		expect(formatStops(stops)).toBe(written);
+	});
+
+	it.each([
+		[14.64, '14⅔'],
+		[0, '0'],
+		[-0.1, '0'],
+		[-2.5, '−2⅓'],
+		[-3, '−3']
+	])('EV %s is written %s', (ev, written) => {
+		expect(formatEv(ev)).toBe(written);
+	});
+
+	it('rounds to the nearest third and never to minus zero', () => {
+		fc.assert(
+			fc.property(real(-30, 30), (stops) => {
+				expect(Math.abs(roundToThird(stops) - stops)).toBeLessThanOrEqual(1 / 6 + 1e-9);
+				expect(Object.is(roundToThird(stops), -0)).toBe(false);
+			})
+		);
+	});
+
+	it('says stop and stops', () => {
+		expect(stopsInWords(0.3)).toBe('⅓ stop');
+		expect(stopsInWords(-1)).toBe('1 stop');
+		expect(stopsInWords(1.3)).toBe('1⅓ stops');
+	});
+});
+
+describe('settings as they are said', () => {
+	it.each([
+		[1.4, 'f/1.4'],
+		[5.6, 'f/5.6'],
+		[8, 'f/8'],
+		[11, 'f/11'],
+		[10.3, 'f/10.3'],
+		[167, 'f/167']
+	])('f-number %s', (f, written) => expect(formatAperture(f)).toBe(written));
+
+	it.each([
+		[1 / 4000, '1/4000 s'],
+		[1 / 125, '1/125 s'],
+		[1 / 60, '1/60 s'],
+		[0.25, '1/4 s'],
+		[0.5, '½ s'],
+		[1, '1 s'],
+		[5.04, '5 s'],
+		[60, '1 min'],
+		[95, '1 min 35 s'],
+		[119.7, '2 min'],
+		[3600, '60 min']
+	])('time of %s s', (seconds, written) => expect(formatTime(seconds)).toBe(written));
+
+	it.each([
+		[null, '∞'],
+		[0.42, '42 cm'],
+		[1.425, '1.4 m'],
+		[12.4, '12 m']
+	])('distance of %s m', (metres, written) => expect(formatDistance(metres)).toBe(written));
+
+	it('never writes a number that is none', () => {
+		fc.assert(
+			fc.property(real(1e-6, 86_400), (seconds) => {
+				expect(formatTime(seconds)).not.toMatch(/NaN|Infinity|e[+-]/);
+			})
+		);
+	});
+});
