@@ -28,6 +28,10 @@ export default typescript.config(
 		languageOptions: { parserOptions: { parser: typescript.parser, svelteConfig } }
 	},
 	{
+		files: ['**/*.cjs'],
+		rules: { '@typescript-eslint/no-require-imports': 'off' }
+	},
+	{
 		files: ['**/*.test.ts', 'tests/**'],
 		rules: { 'max-lines-per-function': 'off' }
 	},

@@ -3,6 +3,7 @@ import { chromiumFlags } from './scripts/steps.mjs';
 
 export default defineConfig({
 	testDir: 'tests/e2e',
+	globalSetup: './tests/e2e/build-once.ts',
 	fullyParallel: true,
 	workers: 2,
 	forbidOnly: true,

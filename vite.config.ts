@@ -4,5 +4,6 @@ import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
 	plugins: [tailwindcss(), sveltekit()],
+	build: { rolldownOptions: { checks: { pluginTimings: false } } },
 	test: { include: ['src/**/*.test.ts', 'scripts/**/*.test.ts'] }
 });

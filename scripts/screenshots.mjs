@@ -1,10 +1,10 @@
 // Takes the pictures of docs/screenshots from the demo data, in an own server and an own database.
-import { spawn } from 'node:child_process';
 import { mkdirSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { parseArgs } from 'node:util';
 import { chromium as browserType } from '@playwright/test';
+import { serveApart } from './serve-apart.mjs';
 import { build, chromium, chromiumFlags, install, main, root } from './steps.mjs';
 
 const DESK = { width: 1280, height: 800 };
@@ -31,22 +31,6 @@ const views = [
 	{ name: 'start', path: '/', size: DESK, empty: true },
 	{ name: 'start-phone', path: '/', size: PHONE, empty: true }
 ];
-
-/** Starts the application on a free port with its own data, and says where it is. */
-function serveFrom(script, data) {
-	const server = spawn(process.execPath, [join(root, 'scripts', script), '--port', '0', '--data', data], {
-		stdio: ['ignore', 'pipe', 'inherit']
-	});
-	return new Promise((resolve, reject) => {
-		let printed = '';
-		server.once('exit', (code) => reject(new Error(`The server ended with ${code}`)));
-		server.stdout.on('data', (chunk) => {
-			printed += chunk;
-			const address = /http:\/\/\S+/.exec(printed)?.[0];
-			if (address) resolve({ address, stop: () => server.kill() });
-		});
-	});
-}
 
 async function take(browser, address, view, out) {
 	const context = await browser.newContext({
@@ -79,14 +63,14 @@ await main(async () => {
 	const servers = [];
 	const browser = await browserType.launch({ executablePath: chromium(), args: chromiumFlags });
 	try {
-		const demo = await serveFrom('demo.mjs', join(data, 'demo'));
-		const empty = await serveFrom('start.mjs', join(data, 'empty'));
+		const demo = await serveApart({ data: join(data, 'demo'), demo: true });
+		const empty = await serveApart({ data: join(data, 'empty') });
 		servers.push(demo, empty);
 		for (const view of wanted) await take(browser, (view.empty ? empty : demo).address, view, values.out);
 		console.log(`${wanted.length} pictures in ${values.out}`);
 	} finally {
 		await browser.close();
-		for (const server of servers) server.stop();
+		for (const server of servers) await server.stop();
 		rmSync(data, { recursive: true, force: true });
 	}
 });

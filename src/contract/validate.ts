@@ -1,4 +1,4 @@
-import { ValidationError, type ISchema } from 'yup';
+import { ValidationError, type AnySchema, type ISchema } from 'yup';
 
 /** One problem at one field. */
 export interface Issue {
@@ -39,7 +39,7 @@ export function check<T>(
 ): Checked<T> {
 	try {
 		// A choice inside a choice is only found when the outer one is resolved with the value at hand.
-		const chosen = schema.resolve({ value });
+		const chosen = schema.resolve({ value }) as AnySchema;
 		const checked = chosen.validateSync(value, { strict: true, abortEarly: false }) as T;
 		const known = chosen.cast(checked, { stripUnknown: true, assert: false }) as T;
 		const unknown = unknownFields === 'refuse' ? unknownPaths(checked, known) : [];

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { real } from '../../../tests/fixtures/arbitraries';
 import { formatAperture, formatDistance, formatTime, stopsInWords } from './format';
-import { formatEv, formatStops, roundToThird } from './stops';
+import { formatDoubt, formatEv, formatStops, roundToThird } from './stops';
 
 describe('stops', () => {
 	it.each([
@@ -35,6 +35,17 @@ describe('stops', () => {
 				expect(Object.is(roundToThird(stops), -0)).toBe(false);
 			})
 		);
+	});
+
+	it.each([
+		[0.1, '⅓'],
+		[1 / 3, '⅓'],
+		[0.5, '½'],
+		[2 / 3, '⅔'],
+		[1, '1'],
+		[1.5, '1½']
+	])('a doubt of %s is written %s', (sd, written) => {
+		expect(formatDoubt(sd)).toBe(written);
 	});
 
 	it('says stop and stops', () => {

@@ -28,6 +28,23 @@ export function formatStops(stops: number): string {
 	return whole === 0 && fraction ? fraction : `${whole}${fraction}`;
 }
 
+/** Doubts nearer than this to a half are a half. */
+const NEAR_HALF = 1 / 12;
+const LEAST_DOUBT = 1 / 3;
+
+/**
+ * Writes a doubt: in thirds, but a half where it is one, and never less than a third, which is as
+ * fine as light is read.
+ *
+ * @param sd stops
+ * @example formatDoubt(0.5) // '½'
+ */
+export function formatDoubt(sd: number): string {
+	const whole = Math.floor(sd);
+	if (Math.abs(sd - whole - 0.5) < NEAR_HALF) return `${whole || ''}½`;
+	return formatStops(Math.max(sd, LEAST_DOUBT));
+}
+
 /**
  * Writes an EV in thirds; below zero with a real minus sign, as an EV scale has one.
  *

@@ -1,6 +1,6 @@
 import type { Interval } from '../match';
 import { nearestLandmark, schools, type Rival } from '../light';
-import { formatEv, formatStops } from '../units';
+import { formatDoubt, formatEv } from '../units';
 
 /**
  * An EV with its doubt, as people say it.
@@ -9,7 +9,7 @@ import { formatEv, formatStops } from '../units';
  * @example lightInWords(14.64, 2 / 3) // 'about 14⅔, give or take ⅔'
  */
 export function lightInWords(ev: number, sd: number): string {
-	return `about ${formatEv(ev)}, give or take ${formatStops(Math.max(sd, 1 / 3))}`;
+	return `about ${formatEv(ev)}, give or take ${formatDoubt(sd)}`;
 }
 
 /**

@@ -1,10 +1,10 @@
 import { lightNote, resolveLight, type Light } from '$core/light';
-import { formatEv, formatStops } from '$core/units';
+import { formatDoubt, formatEv } from '$core/units';
 
 /** The light of a frame in a few words, with its doubt. */
 export function frameLight(light: Light): string {
 	const { ev, sd } = resolveLight(light);
-	return `EV ${formatEv(ev)} ± ${formatStops(Math.max(sd, 1 / 3))}, ${lightNote(light)}`;
+	return `EV ${formatEv(ev)} ± ${formatDoubt(sd)}, ${lightNote(light)}`;
 }
 
 const moment = new Intl.DateTimeFormat('en-GB', {

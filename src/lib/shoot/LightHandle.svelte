@@ -1,7 +1,7 @@
 <!-- The handle of the light: on the desk it hangs on the line, on the phone it is a geared strip. -->
 <script lang="ts">
 	import { nearestLandmark } from '$core/light';
-	import { formatEv, formatStops } from '$core/units';
+	import { formatDoubt, formatEv } from '$core/units';
 	import { lightInWords } from '$core/words';
 	import { wholeLine } from './axis';
 	import { dragsStops, slideByKey, type StopsDrag } from './drag';
@@ -46,15 +46,11 @@
 	{#if form === 'strip'}
 		<span class="grooves" style:background-position-x="{(ev ?? 0) * -STRIP_PIXELS}px"></span>
 		<span class="strip-words figures"
-			>◂ {ev === undefined
-				? 'drag to try a light'
-				: `EV ${formatEv(ev)}, ± ${formatStops(Math.max(sd, 1 / 3))}`} ▸</span
+			>◂ {ev === undefined ? 'drag to try a light' : `EV ${formatEv(ev)}, ± ${formatDoubt(sd)}`} ▸</span
 		>
 	{:else}
 		<span class="figures"
-			>{ev === undefined
-				? 'drag me to the light'
-				: `about ${formatEv(ev)}, ± ${formatStops(Math.max(sd, 1 / 3))}`}</span
+			>{ev === undefined ? 'drag me to the light' : `about ${formatEv(ev)}, ± ${formatDoubt(sd)}`}</span
 		>
 	{/if}
 </div>

@@ -1,0 +1,166 @@
+import { randomUUID } from 'node:crypto';
+import { request as httpRequest } from 'node:http';
+import { colourNegative400, fixedCamera } from '../fixtures/bag';
+import { expect, loadCamera, test } from './app';
+
+const asking = { camera: fixedCamera(), film: colourNegative400, light: { ev: 12 } };
+const id = randomUUID();
+
+test('a match is answered as the contract says', async ({ request }) => {
+	const answer = await request.post('/api/match', { data: asking });
+	expect(answer.status()).toBe(200);
+	const { light, best, settings, unmet } = await answer.json();
+	expect(light).toEqual({ ev: 12, sd: 0.5, meterEv: 12, meterSd: 0.5 });
+	// Source: hand arithmetic: 12 + 2 − log2(121·100) = 0.44.
+	expect(best.error).toBeCloseTo(0.44, 2);
+	expect(best).toMatchObject({
+		f: 11,
+		seconds: 0.01,
+		compensation: null,
+		iso: null,
+		position: null,
+		verdict: 'just-enough',
+		clamped: null,
+		spoilers: []
+	});
+	expect(settings).toHaveLength(1);
+	expect(unmet).toEqual([]);
+});
+
+test('records live by create, list, read, replace and delete', async ({ request }) => {
+	const created = await request.post('/api/cameras', { data: { ...fixedCamera(), id } });
+	expect(created.status()).toBe(201);
+	expect(created.headers().location).toBe(`/api/cameras/${id}`);
+	expect((await request.post('/api/cameras', { data: { ...fixedCamera(), id } })).status()).toBe(200);
+	const conflict = await request.post('/api/cameras', { data: { ...fixedCamera({ name: 'Else' }), id } });
+	expect(conflict.status()).toBe(409);
+	expect((await conflict.json()).current.name).toBe('One setting');
+
+	const replaced = await request.put(`/api/cameras/${id}`, {
+		data: { ...fixedCamera({ name: 'New' }), id, version: 1 }
+	});
+	expect((await replaced.json()).version).toBe(2);
+	const stale = await request.put(`/api/cameras/${id}`, { data: { ...fixedCamera(), id, version: 1 } });
+	expect(stale.status()).toBe(409);
+	expect((await stale.json()).current).toMatchObject({ name: 'New', version: 2 });
+
+	const { items, total } = await (await request.get('/api/cameras?limit=10&offset=0')).json();
+	expect([items.length, total]).toEqual([1, 1]);
+	expect((await request.delete(`/api/cameras/${id}`)).status()).toBe(204);
+	expect((await request.get(`/api/cameras/${id}`)).status()).toBe(404);
+	expect((await request.delete(`/api/cameras/${id}`)).status()).toBe(404);
+});
+
+test('what other records refer to is not deleted', async ({ request }) => {
+	const { cameraId, filmId } = await loadCamera(request);
+	for (const path of [`/api/cameras/${cameraId}`, `/api/films/${filmId}`]) {
+		const refused = await request.delete(path);
+		expect(refused.status()).toBe(409);
+		expect((await refused.json()).message).toMatch(/Archive it instead/);
+	}
+});
+
+test('bad bodies answer at the field, all at once, and store nothing', async ({ request }) => {
+	const { loadId } = await loadCamera(request);
+	const bad: [string, unknown, string[]][] = [
+		['/api/cameras', { name: '' }, ['name', 'focalLength', 'aperture', 'shutter', 'focus', 'exposure']],
+		['/api/cameras', [], ['']],
+		['/api/cameras', 'camera', ['']],
+		['/api/cameras', null, ['']],
+		['/api/cameras', { ...fixedCamera(), id: 'mine' }, ['id']],
+		[
+			'/api/cameras',
+			{ ...fixedCamera(), colour: 'red', frame: { width: 1, height: 1, depth: 1 } },
+			['frame.depth', 'colour']
+		],
+		['/api/films', { ...colourNegative400, iso: '400' }, ['iso']],
+		['/api/films', { ...colourNegative400, name: 'x'.repeat(81) }, ['name']],
+		[
+			'/api/loads',
+			{ cameraId: id, filmId: id, frames: 12, loadedAt: '2026-05-02T10:00:00Z' },
+			['cameraId', 'filmId']
+		],
+		['/api/frames', { loadId, number: 1 }, ['takenAt', 'settings', 'predicted', 'light.ev']],
+		['/api/readings', { takenAt: 'noon', light: { method: 'shadows' } }, ['takenAt', 'light.school']],
+		['/api/match', {}, ['camera', 'film', 'light']],
+		[
+			'/api/match',
+			{ ...asking, camera: { ...fixedCamera(), frame: { width: 0, height: 24 } }, light: { ev: 99 } },
+			['camera.frame.width', 'light.ev']
+		],
+		['/api/match', { ...asking, intent: { aperture: 8 } }, ['intent.aperture']]
+	];
+	const counts = async () =>
+		Promise.all(
+			['cameras', 'films', 'loads', 'frames', 'readings'].map(
+				async (kind) => (await (await request.get(`/api/${kind}`)).json()).total
+			)
+		);
+	const before = await counts();
+	for (const [path, data, paths] of bad) {
+		const answer = await request.post(path, {
+			data: JSON.stringify(data),
+			headers: { 'content-type': 'application/json' }
+		});
+		expect(answer.status(), `${path} ${JSON.stringify(data).slice(0, 80)}`).toBe(422);
+		const { message, issues } = await answer.json();
+		expect(message).toMatch(/mending/);
+		const found: string[] = issues.map((issue: { path: string }) => issue.path);
+		for (const wanted of paths)
+			expect(
+				found.some((each) => each === wanted || each.startsWith(`${wanted}.`)),
+				`${path}: ${wanted} in ${found}`
+			).toBe(true);
+	}
+	expect(await counts()).toEqual(before);
+});
+
+test('what is not JSON, too large, unknown or the wrong verb has its own answer', async ({ request }) => {
+	const send = (data: string) =>
+		request.post('/api/match', { data, headers: { 'content-type': 'application/json' } });
+	expect((await send('{"camera":')).status()).toBe(400);
+	expect((await send('')).status()).toBe(400);
+	expect((await send('['.repeat(100_000))).status()).toBe(400);
+	expect((await send(`"${'x'.repeat(300_000)}"`)).status()).toBe(413);
+	const wrong = await request.put('/api/match', { data: asking });
+	expect([wrong.status(), wrong.headers().allow]).toEqual([405, 'POST']);
+	expect((await request.patch('/api/films', { data: {} })).status()).toBe(405);
+	expect((await request.get('/api/nothing')).status()).toBe(404);
+	expect(
+		(await request.put(`/api/films/${id}`, { data: { ...colourNegative400, version: 1 } })).status()
+	).toBe(404);
+	for (const query of ['limit=0', 'limit=x', 'offset=-1', 'limit=1e3', 'limit=99999']) {
+		const page = await request.get(`/api/films?${query}`);
+		expect(page.status(), query).toBe(422);
+	}
+	expect(await (await request.get('/api/health')).json()).toMatchObject({ status: 'ok' });
+});
+
+test('a page address that names nothing is a page, not a stack', async ({ request }) => {
+	for (const path of [
+		'/bag/camera/7',
+		`/bag/film/${id}`,
+		`/frames/${id}`,
+		'/frames?load=7',
+		'/bag/load?camera=7',
+		'/%E0%A4%A',
+		'/nowhere'
+	]) {
+		const answer = await request.get(path);
+		expect(answer.status(), path).toBeLessThan(500);
+		expect(await answer.text()).not.toMatch(/at .*\.js:\d+/);
+	}
+});
+
+test('a request from another site cannot write here', async ({ app }) => {
+	const status = await new Promise<number>((resolve, reject) => {
+		const sent = httpRequest(
+			`${app.address}/api/cameras`,
+			{ method: 'POST', headers: { 'content-type': 'text/plain', origin: 'http://elsewhere.example' } },
+			(response) => resolve(response.statusCode ?? 0)
+		);
+		sent.once('error', reject);
+		sent.end(JSON.stringify(fixedCamera()));
+	});
+	expect(status).toBe(403);
+});

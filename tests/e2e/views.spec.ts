@@ -1,0 +1,81 @@
+import AxeBuilder from '@axe-core/playwright';
+import type { APIRequestContext } from '@playwright/test';
+import { DESK, expect, open, PHONE, test } from './app';
+
+test.use({ demo: true });
+
+/** Every view, with a record of the demo where it needs one. */
+async function viewsOf(request: APIRequestContext): Promise<string[]> {
+	const first = async (kind: string) =>
+		(await (await request.get(`/api/${kind}?limit=1`)).json()).items[0].id;
+	return [
+		'/',
+		'/bag',
+		`/bag/camera/${await first('cameras')}`,
+		'/bag/camera/new',
+		`/bag/film/${await first('films')}`,
+		'/bag/load',
+		'/frames',
+		`/frames/${await first('frames')}`,
+		'/nowhere'
+	];
+}
+
+for (const display of ['sunlit', 'indoors', 'dark']) {
+	for (const [size, viewport] of [
+		['desk', DESK],
+		['phone', PHONE]
+	] as const) {
+		test.describe(`${display} on the ${size}`, () => {
+			test.use({ viewport });
+
+			test('axe finds nothing, and nothing is wider than the screen', async ({
+				page,
+				request,
+				context,
+				app
+			}) => {
+				await context.addCookies([{ name: 'display', value: display, url: app.address }]);
+				for (const path of await viewsOf(request)) {
+					await open(page, path);
+					await expect(page.locator('html')).toHaveAttribute('data-theme', display);
+					for (const details of await page.locator('details > summary').all()) await details.click();
+					const { violations } = await new AxeBuilder({ page }).analyze();
+					const found = violations.map(
+						({ id, nodes }) =>
+							`${id}: ${nodes.map(({ target, failureSummary }) => `${target} ${failureSummary}`).join(' | ')}`
+					);
+					expect(found, path).toEqual([]);
+					const beyond = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+					expect(beyond, `${path} is too wide`).toBeLessThanOrEqual(0);
+				}
+			});
+		});
+	}
+}
+
+test('the chosen display is remembered', async ({ page }) => {
+	await open(page, '/');
+	await page.getByRole('radio', { name: 'Dark' }).check({ force: true });
+	await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark');
+	await page.reload();
+	await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark');
+});
+
+test.describe('on the phone', () => {
+	test.use({ viewport: PHONE });
+
+	test('what a thumb needs is on the screen at once, and large enough', async ({ page }) => {
+		await open(page, '/');
+		for (const target of [
+			page.getByRole('button', { name: /Took frame/ }),
+			page.getByRole('slider', { name: /Light on the subject/ }),
+			page.getByRole('button', { name: 'Read the light', exact: true })
+		]) {
+			await expect(target).toBeInViewport({ ratio: 1 });
+			const box = (await target.boundingBox())!;
+			expect(Math.min(box.width, box.height)).toBeGreaterThanOrEqual(44);
+		}
+		await expect(page.getByRole('region', { name: 'Do' }).getByRole('heading')).toBeInViewport();
+	});
+});
