@@ -18,7 +18,9 @@
 
 <a class="skip" href="#main">To the main part</a>
 <header>
-	<a class="home figure" href={resolve('/')}><Mark /> <span>just enough</span></a>
+	<a class="home figure" href={resolve('/')} aria-label="Just Enough, to Shoot"
+		><Mark /> <span>just enough</span></a
+	>
 	<nav aria-label="Views">
 		{#each views as view (view.path)}
 			<a href={resolve(view.path)} aria-current={isHere(view.path) ? 'page' : undefined}>{view.name}</a>

@@ -80,7 +80,7 @@ test('bad bodies answer at the field, all at once, and store nothing', async ({ 
 			{ cameraId: id, filmId: id, frames: 12, loadedAt: '2026-05-02T10:00:00Z' },
 			['cameraId', 'filmId']
 		],
-		['/api/frames', { loadId, number: 1 }, ['takenAt', 'settings', 'predicted', 'light.ev']],
+		['/api/frames', { loadId, number: 1 }, ['takenAt', 'settings', 'predicted', 'light']],
 		['/api/readings', { takenAt: 'noon', light: { method: 'shadows' } }, ['takenAt', 'light.school']],
 		['/api/match', {}, ['camera', 'film', 'light']],
 		[
@@ -117,7 +117,7 @@ test('bad bodies answer at the field, all at once, and store nothing', async ({ 
 
 test('what is not JSON, too large, unknown or the wrong verb has its own answer', async ({ request }) => {
 	const send = (data: string) =>
-		request.post('/api/match', { data, headers: { 'content-type': 'application/json' } });
+		request.post('/api/match', { data: Buffer.from(data), headers: { 'content-type': 'application/json' } });
 	expect((await send('{"camera":')).status()).toBe(400);
 	expect((await send('')).status()).toBe(400);
 	expect((await send('['.repeat(100_000))).status()).toBe(400);
@@ -133,7 +133,7 @@ test('what is not JSON, too large, unknown or the wrong verb has its own answer'
 		const page = await request.get(`/api/films?${query}`);
 		expect(page.status(), query).toBe(422);
 	}
-	expect(await (await request.get('/api/health')).json()).toMatchObject({ status: 'ok' });
+	expect(await (await request.get('/api/health')).json()).toEqual({ ok: true });
 });
 
 test('a page address that names nothing is a page, not a stack', async ({ request }) => {

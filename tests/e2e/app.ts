@@ -52,9 +52,7 @@ export async function open(page: Page, path: string): Promise<void> {
 
 /** Keeps a picture of a state with the results of the run. */
 export async function picture(page: Page, info: TestInfo, name: string): Promise<void> {
-	const path = info.outputPath(`${name}.png`);
-	await page.screenshot({ path });
-	await info.attach(name, { path, contentType: 'image/png' });
+	await page.screenshot({ path: info.outputPath(`${name}.png`) });
 }
 
 async function stored(request: APIRequestContext, kind: string, record: object): Promise<string> {

@@ -155,6 +155,7 @@ test('a stale edit shows both versions and loses neither', async ({ page, reques
 
 test('bad forms answer at the field while one types, and store nothing', async ({ page, request }) => {
 	await open(page, '/bag/camera/new');
+	await page.getByLabel('Your name for it').fill('Tin');
 	await page.getByLabel('Your name for it').fill('');
 	const name = page.getByLabel('Your name for it');
 	await expect(name).toHaveAttribute('aria-invalid', 'true');

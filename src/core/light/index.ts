@@ -4,8 +4,7 @@ import { shadows } from './shadows';
 import type { Light, PlainLight, Reading, ResolvedLight, Rival, WayOfReading } from './types';
 
 export * from './types';
-export { conditionOf, schools } from './shadows';
-export type { Condition, School } from './shadows';
+export { schools } from './shadows';
 export * from './landmarks';
 
 /** Every way of reading light; a new one is its own file and one line here. */

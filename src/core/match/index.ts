@@ -1,4 +1,3 @@
-export { worth } from './best';
 export type { Interval } from './intervals';
 export { bestOutcome, match, outcomeAt } from './match';
 export { reach, type Lane, type Reach, type Span } from './reach';

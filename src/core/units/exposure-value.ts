@@ -1,9 +1,8 @@
 /**
  * EV always means EV at ISO 100.
- * Sources: ISO 2720:1974 (K = 12.5 cd·s/m², C = 250 lx·s); APEX as in EXIF 2.3, Annex C.
+ * Sources: ISO 2720:1974 (C = 250 lx·s); APEX as in EXIF 2.3, Annex C.
  */
 
-const REFLECTED_CONSTANT_K = 12.5;
 const INCIDENT_CONSTANT_C = 250;
 
 /**
@@ -47,15 +46,4 @@ export function evFromLux(lux: number): number {
  */
 export function luxFromEv(ev: number): number {
 	return (INCIDENT_CONSTANT_C / 100) * 2 ** ev;
-}
-
-/**
- * Luminance of an EV: L = (K/100)·2^EV, ISO 2720.
- *
- * @param ev EV at ISO 100
- * @returns cd/m²
- * @example luminanceFromEv(15) // 4096
- */
-export function luminanceFromEv(ev: number): number {
-	return (REFLECTED_CONSTANT_K / 100) * 2 ** ev;
 }

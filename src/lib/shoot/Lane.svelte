@@ -124,13 +124,13 @@
 		border-radius: 3px;
 	}
 	.good {
-		background: var(--good);
+		background: var(--bar);
 	}
 	.usable {
-		border: 1.5px solid var(--good);
+		border: 1.5px solid var(--bar);
 		background: repeating-linear-gradient(
 			-45deg,
-			color-mix(in srgb, var(--good) 38%, transparent) 0 1.5px,
+			color-mix(in srgb, var(--bar) 38%, transparent) 0 1.5px,
 			transparent 1.5px 6px
 		);
 	}
@@ -186,7 +186,7 @@
 		font-weight: var(--heavy);
 	}
 	.settings li:not(.taken) .good {
-		background: color-mix(in srgb, var(--good) 62%, var(--hollow));
+		background: color-mix(in srgb, var(--bar) 62%, var(--hollow));
 	}
 	@media (max-width: 820px) {
 		.lane {

@@ -114,7 +114,8 @@
 		gap: 0.5rem;
 	}
 	.kind {
-		display: flex;
+		display: grid;
+		grid-template-columns: 4.5rem 1fr;
 		align-items: center;
 		gap: 0.9rem;
 		padding: 0.5rem 0.75rem;

@@ -3,7 +3,12 @@ import { problem } from './answers';
 /** Largest body that a request may bring. */
 const MOST_BYTES = 256 * 1024;
 
-const tooLarge = () => problem(413, 'The body is larger than 256 KiB');
+/** The rest of the body stays unread, so the connection cannot serve another request. */
+function tooLarge(): Response {
+	const answer = problem(413, 'The body is larger than 256 KiB');
+	answer.headers.set('connection', 'close');
+	return answer;
+}
 
 async function bytesOf(request: Request): Promise<Uint8Array[] | null> {
 	const chunks: Uint8Array[] = [];

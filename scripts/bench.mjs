@@ -1,0 +1,105 @@
+// Measures what a finger feels. Times differ from machine to machine; the ratios within one run do not.
+import { randomUUID } from 'node:crypto';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { pathToFileURL } from 'node:url';
+import { chromium as browserType } from '@playwright/test';
+import { build as bundle } from 'vite';
+import { serveApart } from './serve-apart.mjs';
+import { build, chromium, chromiumFlags, install, main, root } from './steps.mjs';
+
+const FRAME_MS = 1000 / 60;
+const MICROSECONDS = 1000;
+
+/** Bundles a measurement with the core, as it is shipped, and loads it. */
+async function load(name, folder) {
+	await bundle({
+		configFile: false,
+		logLevel: 'error',
+		root,
+		build: { ssr: join(root, 'scripts', 'bench', `${name}.ts`), outDir: folder, minify: false },
+		ssr: { noExternal: true }
+	});
+	return import(pathToFileURL(join(folder, `${name}.js`)).href);
+}
+
+const row = (what, value, ratio = '') => console.log(`${what.padEnd(64)} ${value.padStart(12)}  ${ratio}`);
+const microseconds = (ms) => `${(ms * MICROSECONDS).toFixed(1)} µs`;
+
+async function core(folder) {
+	const { measureDrag } = await load('drag', folder);
+	const { lanes, settings, step, plain } = measureDrag();
+	row(`Exposure equation alone, ${settings.toFixed(0)} settings, p95`, microseconds(plain), '1');
+	row(
+		`A drag step over ${lanes} lanes in the core, p95`,
+		microseconds(step),
+		`${(step / plain).toFixed(0)} × the equation alone`
+	);
+}
+
+/** Moves the light across the whole line on the real page, third by third, and times each until it is laid out. */
+const dragOnPage = async () => {
+	const slider = document.querySelector('[role=slider]');
+	const press = (key) =>
+		slider.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true }));
+	press('Home');
+	const times = [];
+	for (let step = 0; step < 132; step++) {
+		await new Promise((resolve) => requestAnimationFrame(resolve));
+		const before = performance.now();
+		press(step < 66 ? 'ArrowRight' : 'ArrowLeft');
+		await Promise.resolve();
+		document.body.getBoundingClientRect();
+		times.push(performance.now() - before);
+	}
+	return times.sort((a, b) => a - b)[Math.floor(times.length * 0.95)];
+};
+
+async function page(folder) {
+	const server = await serveApart({ data: join(folder, 'data'), demo: true });
+	const browser = await browserType.launch({ executablePath: chromium(), args: chromiumFlags });
+	try {
+		const here = await browser.newPage({ viewport: { width: 1280, height: 800 }, baseURL: server.address });
+		const api = here.request;
+		const { items: films } = await (await api.get('/api/films')).json();
+		const { items: cameras } = await (await api.get('/api/cameras')).json();
+		const { items: loads } = await (await api.get('/api/loads')).json();
+		const loaded = loads.filter((load) => !load.unloadedAt).length;
+		for (let number = loaded; number < 8; number++) {
+			const copy = { ...cameras[number % cameras.length], name: `Body ${number}`, id: randomUUID() };
+			delete copy.version;
+			const camera = await (await api.post('/api/cameras', { data: copy })).json();
+			const load = {
+				cameraId: camera.id,
+				filmId: films[0].id,
+				frames: 12,
+				loadedAt: new Date().toISOString()
+			};
+			await api.post('/api/loads', { data: load });
+		}
+		await here.goto('/', { waitUntil: 'networkidle' });
+		const lanes = await here.locator('.lane').count();
+		const p95 = await here.evaluate(dragOnPage);
+		row(
+			`A drag step over ${lanes} lanes in Chromium, laid out, p95`,
+			`${p95.toFixed(1)} ms`,
+			`${(p95 / FRAME_MS).toFixed(2)} of a frame`
+		);
+	} finally {
+		await browser.close();
+		await server.stop();
+	}
+}
+
+await main(async () => {
+	install();
+	build();
+	const folder = mkdtempSync(join(tmpdir(), 'just-enough-bench-'));
+	try {
+		await core(folder);
+		await page(folder);
+	} finally {
+		rmSync(folder, { recursive: true, force: true });
+	}
+});
