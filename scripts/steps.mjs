@@ -26,7 +26,8 @@ export function install() {
 	const installed = modified(at('node_modules', '.package-lock.json'));
 	if (installed >= modified(at('package-lock.json')) && installed > 0) return;
 	console.log('Installing packages (better-sqlite3 may compile, which takes two minutes) …');
-	run('npm', ['ci', '--no-audit', '--no-fund']);
+	// Not `npm ci`: it refuses a lock file without the optional packages of platforms that a registry does not carry.
+	run('npm', ['install', '--no-save', '--no-audit', '--no-fund']);
 }
 
 function newest(path) {

@@ -27,7 +27,6 @@ export interface Loaded {
 	next: number;
 	left: number;
 	finished: boolean;
-	lastFrame: (FrameRecord & { id: string }) | undefined;
 }
 
 /** The loaded cameras, by name, with what is left in each. */
@@ -50,8 +49,7 @@ export function loadedCameras({ cameras, films, loads, frames }: BagRecords): Lo
 				reach: reach(camera, film),
 				next: highest + 1,
 				left,
-				finished: left === 0,
-				lastFrame: own.find((frame) => frame.number === highest)
+				finished: left === 0
 			}
 		];
 	});

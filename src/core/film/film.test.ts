@@ -1,0 +1,76 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { logarithmic, real } from '../../../tests/fixtures/arbitraries';
+import { filmOf } from '../../../tests/fixtures/bag';
+import {
+	correctedTime,
+	effectiveSpeedStops,
+	latitudeOf,
+	reciprocityLoss,
+	speedDoubt,
+	typicalLatitude
+} from '.';
+
+describe('what a film forgives', () => {
+	// Source: common practice, stops of error by type.
+	it.each([
+		['colour-negative', [-1 / 2, 2], [-1, 3]],
+		['bw-negative', [-1 / 2, 3 / 2], [-1, 3]],
+		['reversal', [-1 / 3, 1 / 3], [-1, 1 / 2]],
+		['instant', [-1 / 3, 1 / 3], [-1, 2 / 3]],
+		['peel-apart', [-1 / 3, 1 / 3], [-2 / 3, 2 / 3]]
+	] as const)('%s holds %s well and %s somehow', (type, good, usable) => {
+		expect(latitudeOf(filmOf(type, 100))).toEqual({ good, usable });
+	});
+
+	it('is the person’s own where they know better', () => {
+		const latitude = { good: [-1, 1], usable: [-2, 2] } as const;
+		expect(latitudeOf(filmOf('instant', 100, { latitude: latitude as never }))).toBe(latitude);
+	});
+
+	it('is never narrower than what is good', () => {
+		for (const { good, usable } of Object.values(typicalLatitude)) {
+			expect(usable[0]).toBeLessThanOrEqual(good[0]);
+			expect(usable[1]).toBeGreaterThanOrEqual(good[1]);
+		}
+	});
+});
+
+describe('speed', () => {
+	it('is the box speed with what development and age change', () => {
+		expect(effectiveSpeedStops(filmOf('instant', 400))).toBe(2);
+		expect(effectiveSpeedStops(filmOf('bw-negative', 400, { processStops: -1 }))).toBe(1);
+		expect(speedDoubt(filmOf('instant', 400))).toBe(0.15);
+		expect(speedDoubt(filmOf('instant', 400, { speedSd: 0.7 }))).toBe(0.7);
+	});
+});
+
+describe('reciprocity failure', () => {
+	const film = (exponent: number) => filmOf('bw-negative', 100, { reciprocity: { from: 1, exponent } });
+
+	// Source: Schwarzschild’s law with p = 1.31, as published in data sheets of the kind: 10 s becomes 20.4 s.
+	it('stretches a metered time by its exponent', () => {
+		expect(correctedTime(film(1.31), 10)).toBeCloseTo(20.4, 1);
+		expect(correctedTime(film(1.31), 0.5)).toBe(0.5);
+		expect(correctedTime(filmOf('bw-negative', 100), 10)).toBe(10);
+	});
+
+	it('loses in speed exactly what the longer time makes up for', () => {
+		fc.assert(
+			fc.property(real(1, 1.6), logarithmic(0.01, 3000), (exponent, metered) => {
+				const held = correctedTime(film(exponent), metered);
+				expect(Math.log2(held / metered)).toBeCloseTo(reciprocityLoss(film(exponent), held), 9);
+			})
+		);
+	});
+
+	it('never gains, and never loses less for longer', () => {
+		fc.assert(
+			fc.property(real(1, 1.6), logarithmic(0.01, 3000), real(1, 4), (exponent, seconds, more) => {
+				const loss = reciprocityLoss(film(exponent), seconds);
+				expect(loss).toBeGreaterThanOrEqual(0);
+				expect(reciprocityLoss(film(exponent), seconds * more)).toBeGreaterThanOrEqual(loss);
+			})
+		);
+	});
+});

@@ -1,0 +1,132 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { evs } from '../../../tests/fixtures/arbitraries';
+import { colourNegative400, fixedCamera, steppedCamera } from '../../../tests/fixtures/bag';
+import { match, reach } from '$core/match';
+import { axisOver, landmarksThatFit, PHONE_WINDOW, wholeLine, windowAround, zoomedTo } from './axis';
+import { loadedCameras, type BagRecords } from './bag';
+import { lanesToShow } from './lanes-to-show';
+
+describe('the line of stops', () => {
+	it('runs from end to end in per cent and does not leave its box', () => {
+		const axis = axisOver([0, 10]);
+		expect([axis.at(0), axis.at(5), axis.at(10), axis.at(-3), axis.at(12)]).toEqual([0, 50, 100, 0, 100]);
+		expect(axis.ticks).toEqual([1, 2, 3, 4, 5, 6, 7, 8, 9]);
+	});
+
+	it('writes the words that fit beside each other, the most telling first', () => {
+		const wide = landmarksThatFit(axisOver(wholeLine), 900).map(({ words }) => words);
+		expect(wide).toEqual(expect.arrayContaining(['moonlight', 'room', 'grey day', 'sun', 'snow']));
+		const narrow = landmarksThatFit(axisOver(wholeLine), 260).map(({ words }) => words);
+		expect(narrow.length).toBeLessThan(wide.length);
+		expect(narrow[0]).toBe('sun');
+	});
+
+	it('never lets two words touch', () => {
+		fc.assert(
+			fc.property(fc.integer({ min: 80, max: 1500 }), (width) => {
+				const axis = axisOver(wholeLine);
+				const boxes = landmarksThatFit(axis, width)
+					.map(({ ev, words }) => ({ middle: (axis.at(ev) / 100) * width, half: (words.length * 7) / 2 }))
+					.sort((a, b) => a.middle - b.middle);
+				boxes.slice(1).forEach((box, index) => {
+					expect(box.middle - box.half).toBeGreaterThan(boxes[index].middle + boxes[index].half);
+				});
+			})
+		);
+	});
+
+	it('zooms to the light of one camera, at least ten stops wide, with the reading inside', () => {
+		const [from, to] = zoomedTo([[11, 14]], 3);
+		expect(from).toBeLessThan(3);
+		expect(to).toBeGreaterThan(14);
+		const [a, b] = zoomedTo([[12, 13]], null);
+		expect(b - a).toBeGreaterThanOrEqual(10);
+	});
+
+	it('keeps the light inside the phone’s window and moves it no more than it must', () => {
+		expect(windowAround(12, [6, 16])).toEqual([6, 16]);
+		fc.assert(
+			fc.property(evs, (ev) => {
+				const [from, to] = windowAround(ev, [6, 16]);
+				expect(to - from).toBe(PHONE_WINDOW);
+				expect(ev).toBeGreaterThan(from);
+				expect(ev).toBeLessThan(to);
+			})
+		);
+	});
+});
+
+describe('the thin lanes', () => {
+	const { lanes } = reach(steppedCamera(), colourNegative400);
+
+	it('are at most seven, with the one taken among them, from dim to bright', () => {
+		fc.assert(
+			fc.property(evs, (ev) => {
+				const { best } = match(steppedCamera(), colourNegative400, { ev });
+				const shown = lanesToShow(lanes, best);
+				expect(shown).toHaveLength(7);
+				expect(shown.filter(({ taken }) => taken)).toHaveLength(1);
+				const starts = shown.map(({ usable }) => usable[0][0]);
+				expect(starts).toEqual([...starts].sort((a, b) => a - b));
+			})
+		);
+	});
+
+	it('are all there where a camera has few', () => {
+		const few = reach(fixedCamera({ bulb: true }), colourNegative400).lanes;
+		expect(lanesToShow(few, undefined).map(({ taken }) => taken)).toEqual([false, false]);
+	});
+});
+
+describe('the loaded cameras', () => {
+	const camera = (id: string, name: string, archived = false) => ({
+		...fixedCamera({ name }),
+		id,
+		version: 1,
+		archived
+	});
+	const load = (id: string, cameraId: string, frames = 8) => ({
+		id,
+		version: 1,
+		cameraId,
+		filmId: 'film',
+		frames,
+		loadedAt: '2026-05-02T10:00:00Z'
+	});
+	const frame = (loadId: string, number: number) =>
+		({ id: `${loadId}-${number}`, loadId, number }) as BagRecords['frames'][number];
+	const records = (changes: Partial<BagRecords>): BagRecords => ({
+		cameras: [camera('b', 'Buoy'), camera('a', 'Anchor')],
+		films: [{ ...colourNegative400, id: 'film', version: 1 }],
+		loads: [load('one', 'b'), load('two', 'a')],
+		frames: [],
+		reading: null,
+		...changes
+	});
+
+	it('come by name, with what is left in each', () => {
+		const loaded = loadedCameras(records({ frames: [frame('one', 1), frame('one', 2)] }));
+		expect(loaded.map((each) => [each.camera.name, each.next, each.left])).toEqual([
+			['Anchor', 1, 8],
+			['Buoy', 3, 6]
+		]);
+	});
+
+	it('count on from the highest frame, also over a gap', () => {
+		const [buoy] = loadedCameras(
+			records({ loads: [load('one', 'b')], frames: [frame('one', 1), frame('one', 5)] })
+		);
+		expect([buoy.next, buoy.left]).toEqual([6, 3]);
+	});
+
+	it('are finished when the last frame is taken, or more than fit', () => {
+		const [last] = loadedCameras(records({ loads: [load('one', 'b', 2)], frames: [frame('one', 3)] }));
+		expect([last.finished, last.left]).toEqual([true, 0]);
+	});
+
+	it('leave out what is archived', () => {
+		const loaded = loadedCameras(records({ cameras: [camera('b', 'Buoy', true), camera('a', 'Anchor')] }));
+		expect(loaded.map((each) => each.camera.name)).toEqual(['Anchor']);
+	});
+});
