@@ -5,11 +5,10 @@
 	import { cameraKind, cameraKinds } from '$core/camera';
 	import { cameraRecordSchema, type CameraRecord } from '$contract/records';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
-	import FormEnd from '$lib/forms/FormEnd.svelte';
 	import { plainNumber, timeQuantity } from '$lib/forms/quantity';
 	import QuantityField from '$lib/forms/QuantityField.svelte';
 	import { RecordEditor } from '$lib/forms/record-editor.svelte';
-	import StaleEdit from '$lib/forms/StaleEdit.svelte';
+	import RecordForm from '$lib/forms/RecordForm.svelte';
 	import TextField from '$lib/forms/TextField.svelte';
 	import CameraGlyph from '$lib/parts/CameraGlyph.svelte';
 	import type { Kept } from '$lib/records/client';
@@ -33,30 +32,18 @@
 	const kind = $derived(cameraKind(form.draft.kind));
 	const typical = $derived(stored ? '' : 'typical for this kind');
 
-	async function save(writing: Promise<Kept<CameraRecord> | undefined>) {
-		const saved = await writing;
-		if (saved) await goto(resolve(stored ? '/bag' : `/bag/load?camera=${saved.id}`), { invalidateAll: true });
-	}
-
-	function submit(event: SubmitEvent) {
-		event.preventDefault();
-		void save(editor.save());
-	}
+	const onsaved = ({ id }: Kept<CameraRecord>) =>
+		goto(resolve(stored ? '/bag' : `/bag/load?camera=${id}`), { invalidateAll: true });
 </script>
 
-<svelte:head><title>{stored ? stored.name : 'New camera'} · Just Enough</title></svelte:head>
-<div class="page">
-	<p><a class="plain-link" href={resolve('/bag')}>Bag</a></p>
-	<h1>{stored ? stored.name : 'New camera'}</h1>
-	{#if editor.theirs}
-		<StaleEdit
-			mine={form.draft}
-			theirs={editor.theirs}
-			onmine={() => save(editor.saveMine())}
-			ontheirs={() => editor.takeTheirs()}
-		/>
-	{/if}
-	<form onsubmit={submit} novalidate>
+<RecordForm
+	{editor}
+	title={stored ? stored.name : 'New camera'}
+	back={{ href: resolve('/bag'), name: 'Bag' }}
+	action={stored ? 'Save' : 'Save and load a film'}
+	{onsaved}
+>
+	{#snippet fields()}
 		<div class="first">
 			<CameraGlyph kind={form.draft.kind} size={88} />
 			<ChoiceField
@@ -77,15 +64,15 @@
 				onchange={(name) => set({ name })}
 			/>
 		</div>
-		{#key editor.generation}
-			<fieldset>
+
+		{#key editor.generation}<fieldset>
 				<legend
 					>What it can be set to {#if typical}<span class="typical">{typical}</span>{/if}</legend
 				>
-				<div class="grid">
+				<div class="fields">
 					<ApertureFields {form} value={form.draft.aperture} onchange={(aperture) => set({ aperture })} />
 				</div>
-				<div class="grid">
+				<div class="fields">
 					<ShutterFields
 						{form}
 						value={form.draft.shutter}
@@ -99,10 +86,10 @@
 				<summary
 					>Focus, frame and lens {#if typical}<span class="typical">{typical}</span>{/if}</summary
 				>
-				<div class="grid">
+				<div class="fields">
 					<FocusFields {form} value={form.draft.focus} onchange={(focus) => set({ focus })} />
 				</div>
-				<div class="grid">
+				<div class="fields">
 					<QuantityField
 						{form}
 						path="frame.width"
@@ -156,51 +143,22 @@
 					/>
 				</div>
 			</details>
-		{/key}
-		<FormEnd
-			{form}
-			action={stored ? 'Save' : 'Save and load a film'}
-			busy={editor.busy}
-			message={editor.message}
-		>
-			{#snippet more()}<a class="quiet" href={resolve('/bag')}>Leave it</a>{/snippet}
-		</FormEnd>
-	</form>
-</div>
+		{/key}{/snippet}
+	{#snippet more()}<a class="quiet" href={resolve('/bag')}>Leave it</a>{/snippet}
+</RecordForm>
 
 <style>
-	form {
-		display: grid;
-		gap: 1.25rem;
-		padding-top: 1rem;
-	}
 	.first {
 		display: grid;
 		grid-template-columns: 6rem repeat(2, minmax(0, 20rem));
 		gap: 1.25rem;
 		align-items: start;
 	}
-	legend,
-	summary {
-		font-weight: var(--heavy);
-		font-size: 1.125rem;
-	}
-	summary {
-		min-height: 2.75rem;
-		cursor: pointer;
-	}
 	.typical {
 		font-weight: 400;
 		font-size: 0.875rem;
 		color: var(--ink-soft);
 		padding-left: 0.5rem;
-	}
-	.grid {
-		display: grid;
-		grid-template-columns: repeat(auto-fill, minmax(13rem, 1fr));
-		gap: 0.9rem 1.25rem;
-		padding: 0.6rem 0;
-		align-items: start;
 	}
 	@media (max-width: 820px) {
 		.first {

@@ -7,11 +7,10 @@
 	import { filmTypes } from '$contract/film';
 	import { filmRecordSchema, type FilmRecord } from '$contract/records';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
-	import FormEnd from '$lib/forms/FormEnd.svelte';
 	import { filmSpeedQuantity, plainNumber, stopsQuantity, timeQuantity } from '$lib/forms/quantity';
 	import QuantityField from '$lib/forms/QuantityField.svelte';
 	import { RecordEditor } from '$lib/forms/record-editor.svelte';
-	import StaleEdit from '$lib/forms/StaleEdit.svelte';
+	import RecordForm from '$lib/forms/RecordForm.svelte';
 	import TextField from '$lib/forms/TextField.svelte';
 	import { filmTypeName } from '$lib/parts/film-words';
 	import type { Kept } from '$lib/records/client';
@@ -55,32 +54,19 @@
 		editor.begin(typicalAgain);
 	}
 
-	async function save(writing: Promise<Kept<FilmRecord> | undefined>) {
-		const saved = await writing;
-		if (saved) await goto(resolve(stored ? '/bag' : `/bag/load?film=${saved.id}`), { invalidateAll: true });
-	}
-
-	function submit(event: SubmitEvent) {
-		event.preventDefault();
-		void save(editor.save());
-	}
+	const onsaved = ({ id }: Kept<FilmRecord>) =>
+		goto(resolve(stored ? '/bag' : `/bag/load?film=${id}`), { invalidateAll: true });
 </script>
 
-<svelte:head><title>{stored ? stored.name : 'New film'} · Just Enough</title></svelte:head>
-<div class="page">
-	<p><a class="plain-link" href={resolve('/bag')}>Bag</a></p>
-	<h1>{stored ? stored.name : 'New film'}</h1>
-	{#if editor.theirs}
-		<StaleEdit
-			mine={form.draft}
-			theirs={editor.theirs}
-			onmine={() => save(editor.saveMine())}
-			ontheirs={() => editor.takeTheirs()}
-		/>
-	{/if}
-	<form onsubmit={submit} novalidate>
-		{#key editor.generation}
-			<div class="grid">
+<RecordForm
+	{editor}
+	title={stored ? stored.name : 'New film'}
+	back={{ href: resolve('/bag'), name: 'Bag' }}
+	action={stored ? 'Save' : 'Save and load it'}
+	{onsaved}
+>
+	{#snippet fields()}{#key editor.generation}
+			<div class="fields">
 				<TextField
 					{form}
 					path="name"
@@ -111,7 +97,7 @@
 					></summary
 				>
 				<p class="soft">{typical} Less light is written with a minus here.</p>
-				<div class="grid">
+				<div class="fields">
 					{#each ends as { range, end, label } (label)}
 						<QuantityField
 							{form}
@@ -129,7 +115,7 @@
 			</details>
 			<details>
 				<summary>Age, development and long times</summary>
-				<div class="grid">
+				<div class="fields">
 					<QuantityField
 						{form}
 						path="processStops"
@@ -175,30 +161,6 @@
 					{/if}
 				</div>
 			</details>
-		{/key}
-		<FormEnd {form} action={stored ? 'Save' : 'Save and load it'} busy={editor.busy} message={editor.message}>
-			{#snippet more()}<a class="quiet" href={resolve('/bag')}>Leave it</a>{/snippet}
-		</FormEnd>
-	</form>
-</div>
-
-<style>
-	form {
-		display: grid;
-		gap: 1.25rem;
-		padding-top: 1rem;
-	}
-	summary {
-		font-weight: var(--heavy);
-		font-size: 1.125rem;
-		min-height: 2.75rem;
-		cursor: pointer;
-	}
-	.grid {
-		display: grid;
-		grid-template-columns: repeat(auto-fill, minmax(13rem, 1fr));
-		gap: 0.9rem 1.25rem;
-		padding: 0.6rem 0;
-		align-items: start;
-	}
-</style>
+		{/key}{/snippet}
+	{#snippet more()}<a class="quiet" href={resolve('/bag')}>Leave it</a>{/snippet}
+</RecordForm>

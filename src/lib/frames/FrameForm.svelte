@@ -9,11 +9,10 @@
 	import { check } from '$contract/validate';
 	import { frameRecordSchema, type CameraRecord, type FilmRecord, type FrameRecord } from '$contract/records';
 	import { FormState } from '$lib/forms/form-state.svelte';
-	import FormEnd from '$lib/forms/FormEnd.svelte';
 	import { fNumberQuantity, plainNumber, stopsQuantity, timeQuantity } from '$lib/forms/quantity';
 	import QuantityField from '$lib/forms/QuantityField.svelte';
 	import { RecordEditor } from '$lib/forms/record-editor.svelte';
-	import StaleEdit from '$lib/forms/StaleEdit.svelte';
+	import RecordForm from '$lib/forms/RecordForm.svelte';
 	import TextField from '$lib/forms/TextField.svelte';
 	import { verdictColour } from '$lib/parts/verdict-colour';
 	import VerdictMark from '$lib/parts/VerdictMark.svelte';
@@ -49,14 +48,7 @@
 		set({ light: { method: 'eye', ev: next as number, sd } });
 	}
 
-	async function leave(writing: Promise<Kept<FrameRecord> | undefined>) {
-		if (await writing) await goto(resolve(`/frames?load=${frame.loadId}`), { invalidateAll: true });
-	}
-
-	function submit(event: SubmitEvent) {
-		event.preventDefault();
-		void leave(editor.save());
-	}
+	const onsaved = () => goto(resolve(`/frames?load=${frame.loadId}`), { invalidateAll: true });
 
 	async function drop() {
 		const removed = await remove('frames', frame.id);
@@ -67,29 +59,25 @@
 	const anyForm = form as unknown as FormState<object>;
 </script>
 
-<svelte:head><title>Frame {frame.number} · Just Enough</title></svelte:head>
-<div class="page">
-	<p><a class="plain-link" href={resolve(`/frames?load=${frame.loadId}`)}>Frames</a></p>
-	<h1>Frame {frame.number}, {camera.name}</h1>
-	<p>
-		<strong style:color={verdictColour[form.draft.predicted.verdict]}>
-			<VerdictMark verdict={form.draft.predicted.verdict} />
-			{verdictInShort(form.draft.predicted)}
-		</strong>
-		<span class="soft">{exposureSentence(form.draft.predicted, film)}</span>
-	</p>
-	{#if valid}<p class="soft">{frameLight(form.draft.light)}</p>{/if}
-	{#if editor.theirs}
-		<StaleEdit
-			mine={form.draft}
-			theirs={editor.theirs}
-			onmine={() => leave(editor.saveMine())}
-			ontheirs={() => editor.takeTheirs()}
-		/>
-	{/if}
-	<form onsubmit={submit} novalidate>
-		{#key editor.generation}
-			<div class="grid">
+<RecordForm
+	{editor}
+	title={`Frame ${frame.number}, ${camera.name}`}
+	back={{ href: resolve(`/frames?load=${frame.loadId}`), name: 'Frames' }}
+	action="Save"
+	{onsaved}
+>
+	{#snippet about()}
+		<p>
+			<strong style:color={verdictColour[form.draft.predicted.verdict]}>
+				<VerdictMark verdict={form.draft.predicted.verdict} />
+				{verdictInShort(form.draft.predicted)}
+			</strong>
+			<span class="soft">{exposureSentence(form.draft.predicted, film)}</span>
+		</p>
+		{#if valid}<p class="soft">{frameLight(form.draft.light)}</p>{/if}
+	{/snippet}
+	{#snippet fields()}{#key editor.generation}
+			<div class="fields">
 				<QuantityField
 					form={anyForm}
 					path="number"
@@ -140,29 +128,6 @@
 				value={form.draft.note}
 				onchange={(note) => set({ note: note || undefined })}
 			/>
-		{/key}
-		<FormEnd form={anyForm} action="Save" busy={editor.busy} message={editor.message}>
-			{#snippet more()}<button class="quiet" type="button" onclick={drop}>Delete this frame</button>{/snippet}
-		</FormEnd>
-	</form>
-</div>
-
-<style>
-	form {
-		display: grid;
-		gap: 1.25rem;
-		padding-top: 1rem;
-	}
-	.grid {
-		display: grid;
-		grid-template-columns: repeat(auto-fill, minmax(10rem, 1fr));
-		gap: 0.9rem 1.25rem;
-	}
-	.tick {
-		display: flex;
-		align-items: center;
-		gap: 0.6rem;
-		min-height: 2.75rem;
-		cursor: pointer;
-	}
-</style>
+		{/key}{/snippet}
+	{#snippet more()}<button class="quiet" type="button" onclick={drop}>Delete this frame</button>{/snippet}
+</RecordForm>

@@ -1,0 +1,62 @@
+<!-- The page of one record: its title, whose version is right where it was changed elsewhere, its fields, the way out. -->
+<script lang="ts" generics="K extends Kind">
+	import type { Snippet } from 'svelte';
+	import type { Kept, Kind, RecordKinds } from '$lib/records/client';
+	import type { FormState } from './form-state.svelte';
+	import FormEnd from './FormEnd.svelte';
+	import type { RecordEditor } from './record-editor.svelte';
+	import StaleEdit from './StaleEdit.svelte';
+
+	interface Props {
+		editor: RecordEditor<K>;
+		title: string;
+		back: { href: string; name: string };
+		action: string;
+		onsaved: (record: Kept<RecordKinds[K]>) => Promise<void>;
+		/** Stands between the title and the fields. */
+		about?: Snippet;
+		fields: Snippet;
+		/** Stands beside the action. */
+		more: Snippet;
+	}
+	let { editor, title, back, action, onsaved, about, fields, more }: Props = $props();
+	const form = $derived(editor.form as unknown as FormState<object>);
+
+	async function finish(writing: Promise<Kept<RecordKinds[K]> | undefined>) {
+		const saved = await writing;
+		if (saved) await onsaved(saved);
+	}
+
+	function submit(event: SubmitEvent) {
+		event.preventDefault();
+		void finish(editor.save());
+	}
+</script>
+
+<svelte:head><title>{title} · Just Enough</title></svelte:head>
+<div class="page">
+	<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved by the page that names it -->
+	<p><a class="plain-link" href={back.href}>{back.name}</a></p>
+	<h1>{title}</h1>
+	{@render about?.()}
+	{#if editor.theirs}
+		<StaleEdit
+			mine={form.draft}
+			theirs={editor.theirs}
+			onmine={() => finish(editor.saveMine())}
+			ontheirs={() => editor.takeTheirs()}
+		/>
+	{/if}
+	<form onsubmit={submit} novalidate>
+		{@render fields()}
+		<FormEnd {form} {action} busy={editor.busy} message={editor.message} {more} />
+	</form>
+</div>
+
+<style>
+	form {
+		display: grid;
+		gap: 1.25rem;
+		padding-top: 1rem;
+	}
+</style>
