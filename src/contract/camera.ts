@@ -1,5 +1,30 @@
-import { array, boolean, lazy, mixed, number, object, string, type ObjectSchema } from 'yup';
-import type { Aperture, Camera, Exposure, Filter, Focus, Position, Shutter } from '../core/camera';
+import {
+	array,
+	boolean,
+	lazy,
+	mixed,
+	number,
+	object,
+	string,
+	type ObjectSchema,
+	type TestContext
+} from 'yup';
+import {
+	automaticExposure,
+	controlsOf,
+	wheelPositions,
+	type Aperture,
+	type AutomaticExposure,
+	type Axis,
+	type Camera,
+	type Exposure,
+	type Filter,
+	type Focus,
+	type Position,
+	type Shutter,
+	type Wheel
+} from '../core/camera';
+import { markedApertures, markedTimes, marksBetween } from '../core/units';
 import {
 	between,
 	distance,
@@ -87,11 +112,76 @@ const bulb = lazy((value: unknown) =>
 			)
 );
 
-const exposure: ObjectSchema<Exposure> = object({
-	mode: string<'manual'>()
-		.required()
-		.oneOf(['manual'], 'must be one of: manual (cameras that expose by themselves are not matched yet)')
+/** Most clicks of a lighten–darken wheel. */
+const MOST_CLICKS = 25;
+
+const wheelFields = {
+	darken: between(-10, 0).required(),
+	lighten: between(0, 10).required(),
+	step: between(0.05, 10).required()
+};
+wheelFields satisfies Record<keyof Wheel, unknown>;
+const wheel = object(wheelFields)
+	.default(undefined)
+	.test('clicks', `can have at most ${MOST_CLICKS} places`, (value) => {
+		if (!value || Object.values(value).some((each) => typeof each !== 'number')) return true;
+		return wheelPositions(value).length <= MOST_CLICKS;
+	});
+
+const automaticFields = {
+	mode: string<'auto'>().required(),
+	sets: string<AutomaticExposure['sets']>().required().oneOf(['time', 'aperture', 'both']),
+	iso: marks(filmSpeed),
+	compensation: wheel,
+	meterBehindFilter: boolean(),
+	scatter: doubtInStops()
+};
+automaticFields satisfies Record<keyof AutomaticExposure, unknown>;
+
+const exposure = oneOfKinds<Exposure>('mode', {
+	manual: () => object({ mode: string<'manual'>().required() }),
+	auto: () => object(automaticFields)
 });
+
+interface Unchecked {
+	aperture?: { kind?: unknown };
+	shutter?: { kind?: unknown };
+	exposure?: { mode?: unknown; sets?: unknown };
+}
+
+/** What an eye sets must be a range. */
+const eyeNeedsRange = (field: 'aperture' | 'shutter', sets: AutomaticExposure['sets']) => ({
+	name: `eye-sets-${field}`,
+	test: (value: unknown, { path, createError }: TestContext) => {
+		const camera = (value ?? {}) as Unchecked;
+		const set = camera.exposure?.mode === 'auto' && [sets, 'both'].includes(String(camera.exposure.sets));
+		const kind = camera[field]?.kind;
+		if (!set || kind === undefined || kind === 'range') return true;
+		return createError({
+			path: path ? `${path}.${field}` : field,
+			message: 'must be a range, because the eye sets it'
+		});
+	}
+});
+
+/** Ways in which a camera can be set, at most: every one is worked out. */
+const MOST_SETTINGS = 10_000;
+
+function tooManySettings(camera: Camera): boolean {
+	const eye = automaticExposure(camera);
+	const places = eye ? eye.iso.length * wheelPositions(eye.compensation).length : 1;
+	const marksOn = (axis: Axis, series: readonly number[]) =>
+		axis.kind === 'listed' ? axis.values.length : marksBetween(series, axis.from, axis.to).length;
+	const ways = controlsOf(camera).map((control) => {
+		const [apertures, times] = [
+			marksOn(control.aperture, markedApertures),
+			marksOn(control.shutter, markedTimes)
+		];
+		if (!eye || !control.automatic) return apertures * times;
+		return places * (eye.sets === 'time' ? apertures : eye.sets === 'aperture' ? times : 1);
+	});
+	return ways.reduce((sum, each) => sum + each, 0) > MOST_SETTINGS;
+}
 
 const cameraFields = {
 	name: name(),
@@ -105,7 +195,7 @@ const cameraFields = {
 	positions: array(position.required()).max(MOST_VALUES),
 	bulb,
 	handHold: exposureTime(),
-	exposure: exposure.required(),
+	exposure,
 	flash: object({
 		guideNumber: positive(1000).required(),
 		nearest: distance(),
@@ -117,7 +207,13 @@ const cameraFields = {
 };
 
 /** A camera, as the match takes it. */
-export const cameraSchema = object(cameraFields) as unknown as ObjectSchema<Camera>;
+export const cameraSchema = object(cameraFields)
+	.test(eyeNeedsRange('shutter', 'time'))
+	.test(eyeNeedsRange('aperture', 'aperture'))
+	.test('settings', `can be set in more than ${MOST_SETTINGS} ways: leave some out`, (value) => {
+		const sound = object(cameraFields).isValidSync(value, { strict: true });
+		return !sound || !tooManySettings(value as unknown as Camera);
+	}) as unknown as ObjectSchema<Camera>;
 // Held to the type by the compiler: every field of Camera has its schema, and none is left over.
 cameraFields satisfies Record<keyof Camera, unknown>;
 

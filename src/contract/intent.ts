@@ -1,7 +1,8 @@
 import { array, boolean, mixed, object, type ObjectSchema } from 'yup';
-import type { Intent } from '../core/match';
+import type { Bag, Intent } from '../core/match';
 import { exposures, filterSchema } from './camera';
-import { between, distance, exposureTime, fNumber, MOST_VALUES } from './fields';
+import { between, distance, exposureTime, filmSpeed, fNumber, MOST_VALUES, positive, stops } from './fields';
+import { filmSchema } from './film';
 
 const timeOrOpen = exposureTime().nullable().defined();
 
@@ -30,6 +31,19 @@ export const intentSchema: ObjectSchema<Intent> = object({
 	subjectDistance: distance(),
 	subjectSpeed: between(0, 10_000),
 	handheld: boolean(),
+	compensation: stops(10),
+	iso: filmSpeed(),
 	exposures: exposures(),
 	filters: filtersSchema
+});
+
+/** What a remedy may use. */
+export const bagSchema: ObjectSchema<Bag> = object({
+	filters: filtersSchema,
+	films: array(filmSchema.required()).max(MOST_VALUES),
+	flash: object({
+		guideNumber: positive(1000).required(),
+		powers: array(between(0.0001, 1).required()).required().min(1).max(MOST_VALUES)
+	}).default(undefined),
+	tripod: boolean()
 });

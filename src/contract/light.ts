@@ -8,6 +8,7 @@ import {
 	type ShadowsReading
 } from '../core/light';
 import {
+	distance,
 	doubtInStops,
 	exposureTime,
 	exposureValue,
@@ -91,16 +92,34 @@ const eye = () =>
 		meterEv: exposureValue()
 	});
 
-const readings = oneOfKinds<Reading>('method', {
-	shadows: () =>
-		oneOfKinds<ShadowsReading>('school', schoolSchemas) as unknown as ObjectSchema<ShadowsReading>,
-	meter: () => meter as unknown as ObjectSchema<MeterReading>,
-	eye
+/** Lamps in lamps, at most. */
+const DEEPEST_LAMP = 3;
+
+const lampFields = (depth: number) => ({
+	method: string<'lamp'>().required(),
+	reading: depth < DEEPEST_LAMP ? lightAt(depth + 1) : plainLight.required(),
+	from: distance().required(),
+	to: distance().required(),
+	modifierStops: stops(20),
+	...extras
 });
 
+const readings = (depth: number) =>
+	oneOfKinds<Reading>('method', {
+		shadows: () =>
+			oneOfKinds<ShadowsReading>('school', schoolSchemas) as unknown as ObjectSchema<ShadowsReading>,
+		meter: () => meter as unknown as ObjectSchema<MeterReading>,
+		eye,
+		lamp: () => object(lampFields(depth))
+	});
+
+function lightAt(depth: number): Lazy<Light> {
+	return lazy((value: AnyObject | undefined) =>
+		value && typeof value === 'object' && 'method' in value
+			? (readings(depth) as unknown as typeof plainLight)
+			: plainLight.required()
+	) as unknown as Lazy<Light>;
+}
+
 /** A light: plain numbers, or a reading by any way that the core knows. */
-export const lightSchema = lazy((value: AnyObject | undefined) =>
-	value && typeof value === 'object' && 'method' in value
-		? (readings as unknown as typeof plainLight)
-		: plainLight.required()
-) as unknown as Lazy<Light>;
+export const lightSchema = lightAt(1);

@@ -2,10 +2,11 @@ import { object } from 'yup';
 import type { Camera } from '../core/camera';
 import type { Film } from '../core/film';
 import type { Light } from '../core/light';
-import { wishProblems, type Intent } from '../core/match';
+import { wishProblems, type Bag, type Intent, type Mounted } from '../core/match';
 import { cameraSchema } from './camera';
+import { stops } from './fields';
 import { filmSchema } from './film';
-import { intentSchema } from './intent';
+import { bagSchema, filtersSchema, intentSchema } from './intent';
 import { lightSchema } from './light';
 import { check, type Checked } from './validate';
 
@@ -13,6 +14,7 @@ export interface MatchRequest {
 	camera: Camera;
 	film: Film;
 	light: Light;
+	bag?: Bag;
 	intent?: Intent;
 }
 
@@ -20,6 +22,7 @@ const matchRequestSchema = object({
 	camera: cameraSchema.required(),
 	film: filmSchema.required(),
 	light: lightSchema,
+	bag: bagSchema.default(undefined),
 	intent: intentSchema.default(undefined)
 }).required();
 
@@ -30,3 +33,18 @@ export function checkMatchRequest(body: unknown): Checked<MatchRequest> {
 	const issues = wishProblems(checked.value.camera, checked.value.intent ?? {});
 	return issues.length === 0 ? checked : { ok: false, issues };
 }
+
+export interface ReachRequest extends Pick<Mounted, 'filters' | 'meterDifference'> {
+	camera: Camera;
+	film: Film;
+}
+
+const reachRequestSchema = object({
+	camera: cameraSchema.required(),
+	film: filmSchema.required(),
+	filters: filtersSchema,
+	meterDifference: stops(40)
+}).required();
+
+/** Checks the body of a reach. */
+export const checkReachRequest = (body: unknown): Checked<ReachRequest> => check(reachRequestSchema, body);

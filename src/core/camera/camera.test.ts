@@ -9,7 +9,8 @@ describe('what can be set', () => {
 				position: null,
 				aperture: { kind: 'listed', values: [11] },
 				shutter: { kind: 'listed', values: [1 / 100] },
-				handTimed: false
+				handTimed: false,
+				automatic: false
 			}
 		]);
 	});

@@ -13,6 +13,8 @@ export interface Control {
 	shutter: Axis;
 	/** Bulb: the time is counted by a person. */
 	handTimed: boolean;
+	/** The eye chooses within the axes that it sets. */
+	automatic: boolean;
 }
 
 const SHORTEST_BULB = 0.5;
@@ -57,8 +59,10 @@ export function controlsOf(camera: Camera): Control[] {
 	const bulb = bulbAxis(camera);
 	return positions.flatMap((position) => {
 		const aperture = apertureAxis(camera, position);
-		const timed = { position, aperture, shutter: shutterAxis(camera, position), handTimed: false };
-		return bulb ? [timed, { position, aperture, shutter: bulb, handTimed: true }] : [timed];
+		const automatic = camera.exposure.mode === 'auto';
+		const timed = { position, aperture, shutter: shutterAxis(camera, position), handTimed: false, automatic };
+		if (!bulb) return [timed];
+		return [timed, { position, aperture, shutter: bulb, handTimed: true, automatic: false }];
 	});
 }
 

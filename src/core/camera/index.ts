@@ -1,5 +1,7 @@
 export * from './controls';
+export * from './eye';
 export * from './frame';
 export * from './hand-hold';
+export * from './programme';
 export * from './types';
 export * from './kinds';

@@ -24,10 +24,28 @@ export interface Position {
 	iso?: number;
 }
 
-/** Who decides the exposure: so far the person. */
-export interface Exposure {
-	mode: 'manual';
+/** The lighten–darken wheel, stops: its two ends about 0 and its click. */
+export interface Wheel {
+	darken: number;
+	lighten: number;
+	step: number;
 }
+
+/** An automatic eye: what it sets, the film speeds it can be told, and how it errs. */
+export interface AutomaticExposure {
+	mode: 'auto';
+	sets: 'time' | 'aperture' | 'both';
+	/** Positions of its film-speed dial, or the one it is built for. */
+	iso: number[];
+	compensation?: Wheel;
+	/** A filter before the lens also covers the meter. */
+	meterBehindFilter?: boolean;
+	/** The eye's own doubt from frame to frame, stops; default 0.4. */
+	scatter?: number;
+}
+
+/** Who decides the exposure: the person or an eye. */
+export type Exposure = { mode: 'manual' } | AutomaticExposure;
 
 export interface Camera {
 	name: string;

@@ -1,3 +1,4 @@
+export * from './colour';
 export * from './latitude';
 export * from './reciprocity';
 export * from './speed';

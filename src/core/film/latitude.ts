@@ -1,4 +1,4 @@
-import type { Film, FilmType, Latitude } from './types';
+import type { Film, FilmType, Latitude, StopRange } from './types';
 
 /** What each type forgives, stops of exposure error; common practice, to be replaced by the person's own. */
 export const typicalLatitude: Readonly<Record<FilmType, Latitude>> = {
@@ -16,4 +16,10 @@ export const typicalLatitude: Readonly<Record<FilmType, Latitude>> = {
  */
 export function latitudeOf(film: Film): Latitude {
 	return film.latitude ?? typicalLatitude[film.type];
+}
+
+/** What development may add to or take from the speed of a film, stops: negatives a stop each way, others nothing. */
+export function pushRangeOf(film: Film): StopRange {
+	const isNegative = film.type === 'colour-negative' || film.type === 'bw-negative';
+	return film.pushRange ?? (isNegative ? [-1, 1] : [0, 0]);
 }

@@ -1,9 +1,11 @@
 import { eye } from './eye';
+import { lamp } from './lamp';
 import { meter } from './meter';
 import { shadows } from './shadows';
-import type { Light, PlainLight, Reading, ResolvedLight, Rival, WayOfReading } from './types';
+import type { Light, LightOnBoth, PlainLight, Reading, ResolvedLight, Rival, WayOfReading } from './types';
 
 export * from './types';
+export { distanceFor, stopsByMoving } from './lamp';
 export { schools } from './shadows';
 export * from './landmarks';
 
@@ -11,6 +13,7 @@ export * from './landmarks';
 const ways: { readonly [M in Reading['method']]: WayOfReading<Extract<Reading, { method: M }>> } = {
 	shadows,
 	meter,
+	lamp: lamp((light) => resolveLight(light)),
 	eye
 };
 
@@ -43,6 +46,14 @@ export function resolveLight(light: Light): ResolvedLight {
 		meterSd: given.meterSd ?? sd
 	};
 	return given.kelvin === undefined ? resolved : { ...resolved, kelvin: given.kelvin };
+}
+
+/**
+ * Resolves a light for subject and meter, keeping apart a meter in the same light, whose doubt is the
+ * subject's own, from one in another light.
+ */
+export function lightOnBoth(light: Light): LightOnBoth {
+	return { ...resolveLight(light), sameLight: light.meterEv === undefined };
 }
 
 /**

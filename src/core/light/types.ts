@@ -53,7 +53,19 @@ export type MeterReading = ReadingExtras & { method: 'meter' } & (
 
 export type EyeReading = ReadingExtras & { method: 'eye'; ev: number; sd: number };
 
-export type Reading = ShadowsReading | MeterReading | EyeReading;
+/** A light measured under a lamp at one distance, for the same lamp at another. */
+export type LampReading = ReadingExtras & {
+	method: 'lamp';
+	reading: Light;
+	/** m */
+	from: number;
+	/** m */
+	to: number;
+	/** Stops that a grid or a softbox takes, +. */
+	modifierStops?: number;
+};
+
+export type Reading = ShadowsReading | MeterReading | LampReading | EyeReading;
 export type Light = PlainLight | Reading;
 
 export interface ResolvedLight {
@@ -62,6 +74,11 @@ export interface ResolvedLight {
 	meterEv: number;
 	meterSd: number;
 	kelvin?: number;
+}
+
+/** A resolved light, and whether the camera's meter stands in another one than the subject. */
+export interface LightOnBoth extends ResolvedLight {
+	sameLight: boolean;
 }
 
 /** What another school would call the same light. */

@@ -1,13 +1,12 @@
+import TinyQueue from 'tinyqueue';
 import { controlsOf, type Axis, type Camera } from '../camera';
-import { latitudeOf, type Film } from '../film';
+import { chancesOf } from './chance';
+import { focusedAt, outcomeOf } from './outcome';
+import type { Scene } from './scene';
+import type { Placed } from './settings';
+import { spoilersOf } from './spoilers';
 import type { Outcome } from './types';
-import { distanceOutside } from './verdict';
-
-/** An outcome with what its rank depends on. */
-export interface Candidate {
-	outcome: Outcome;
-	handTimed: boolean;
-}
+import { distanceOutside, verdictOf } from './verdict';
 
 const WORTH_WINDOW = 0.1;
 const TIE_WINDOW = 0.02;
@@ -18,14 +17,46 @@ const SAME_DISTANCE = 1e-9;
  *
  * @returns 0 … 1
  */
-export function worth(outcome: Outcome): number {
-	return (outcome.chances.good + outcome.chances.usable) / 2;
+export function worth({ chances }: Pick<Outcome, 'chances'>): number {
+	return (chances.good + chances.usable) / 2;
 }
 
-/** 0 just enough, 1 usable, beyond that 1 + the distance outside usable. */
-function tier(film: Film, outcome: Outcome): number {
-	if (outcome.verdict === 'just-enough') return 0;
-	return 1 + distanceOutside(latitudeOf(film).usable, outcome.error);
+/** A setting with what its rank depends on; its chance is worked out only if it comes to that. */
+class Candidate {
+	#chances: Outcome['chances'] | undefined;
+	#spoiled: boolean | undefined;
+
+	constructor(
+		readonly scene: Scene,
+		readonly placed: Placed
+	) {}
+
+	get chances(): Outcome['chances'] {
+		return (this.#chances ??= chancesOf(this.scene, this.placed));
+	}
+
+	get worth(): number {
+		return worth(this);
+	}
+
+	/** 0 neither spoiled nor timed by hand, 1 timed by hand, 2 spoiled, 3 both. */
+	get flaw(): number {
+		const { scene, placed } = this;
+		const { f, seconds } = placed.answered;
+		this.#spoiled ??= spoilersOf(scene.camera, scene.intent, seconds, focusedAt(scene, f)).length > 0;
+		return (this.#spoiled ? 2 : 0) + (placed.setting.handTimed ? 1 : 0);
+	}
+
+	/** 0 just enough, 1 usable, beyond that 1 + the distance outside usable. */
+	get tier(): number {
+		const { latitude } = this.scene;
+		if (verdictOf(latitude, this.placed.error) === 'just-enough') return 0;
+		return 1 + distanceOutside(latitude.usable, this.placed.error);
+	}
+
+	get outcome(): Outcome {
+		return outcomeOf(this.scene, this.placed, this.chances);
+	}
 }
 
 const endsOf = (axis: Axis): number[] => (axis.kind === 'listed' ? [...axis.values] : [axis.from, axis.to]);
@@ -36,48 +67,80 @@ function middleAperture(camera: Camera): number {
 	return (Math.min(...logs) + Math.max(...logs)) / 2;
 }
 
-function preferred(candidates: Candidate[], keep: (candidate: Candidate) => boolean): Candidate[] {
-	const kept = candidates.filter(keep);
-	return kept.length > 0 ? kept : candidates;
-}
-
-function withinWorth(candidates: Candidate[], window: number): Candidate[] {
-	const highest = Math.max(...candidates.map(({ outcome }) => worth(outcome)));
-	return candidates.filter(({ outcome }) => worth(outcome) >= highest - window);
-}
+/** Rounded, so that two marks equally far from the middle tie in spite of floating point. */
+const apart = ({ placed }: Candidate, middle: number) =>
+	Math.round(Math.abs(Math.log2(placed.answered.f) - middle) * 1e6);
+const turned = ({ placed }: Candidate) => Math.abs(placed.setting.compensation ?? 0);
 
 /** Fewest steps from the wheel's middle, then from the middle aperture, then the smaller error. */
-function quieter(middle: number) {
+function quieter({ camera }: Scene) {
+	const middle = middleAperture(camera);
 	return (a: Candidate, b: Candidate): number =>
-		Math.abs(a.outcome.compensation ?? 0) - Math.abs(b.outcome.compensation ?? 0) ||
+		turned(a) - turned(b) ||
 		apart(a, middle) - apart(b, middle) ||
-		Math.abs(a.outcome.error) - Math.abs(b.outcome.error);
+		Math.abs(a.placed.error) - Math.abs(b.placed.error);
 }
 
-/** Rounded, so that two marks equally far from the middle tie in spite of floating point. */
-const apart = ({ outcome }: Candidate, middle: number) =>
-	Math.round(Math.abs(Math.log2(outcome.f) - middle) * 1e6);
-
-function bestOfTier(candidates: Candidate[], middle: number): Candidate {
-	let left = withinWorth(candidates, WORTH_WINDOW);
-	left = preferred(left, ({ outcome }) => outcome.spoilers.length === 0);
-	left = preferred(left, ({ handTimed }) => !handTimed);
-	left = withinWorth(left, TIE_WINDOW);
-	return left.sort(quieter(middle))[0];
-}
-
-function tiersOf(film: Film, candidates: Candidate[]): Candidate[][] {
-	const ranked = candidates
-		.map((candidate) => ({ candidate, tier: tier(film, candidate.outcome) }))
+/** Candidates by how well they expose: each tier is as good as it is in itself. */
+function tiersOf(candidates: readonly Candidate[]): Candidate[][] {
+	const rising = candidates
+		.map((candidate) => ({ candidate, tier: candidate.tier }))
 		.sort((a, b) => a.tier - b.tier);
 	const tiers: Candidate[][] = [];
 	let last = -Infinity;
-	for (const { candidate, tier: at } of ranked) {
-		if (at - last > SAME_DISTANCE) tiers.push([]);
+	for (const { candidate, tier } of rising) {
+		if (tier - last > SAME_DISTANCE) tiers.push([]);
 		tiers[tiers.length - 1].push(candidate);
-		last = at;
+		last = tier;
 	}
 	return tiers;
+}
+
+/** Candidates with one and the same flaw: the worthiest first, and those within the window by quietness. */
+class Flawed {
+	#rising: Candidate[];
+	#next = 0;
+	#first = 0;
+	#taken = new Set<Candidate>();
+	#within: TinyQueue<Candidate>;
+
+	constructor(candidates: Candidate[], quiet: (a: Candidate, b: Candidate) => number) {
+		this.#rising = candidates.sort((a, b) => b.worth - a.worth);
+		this.#within = new TinyQueue<Candidate>([], quiet);
+	}
+
+	/** Highest worth that is left, or below everything. */
+	get highest(): number {
+		while (this.#first < this.#rising.length && this.#taken.has(this.#rising[this.#first])) this.#first += 1;
+		return this.#rising[this.#first]?.worth ?? -Infinity;
+	}
+
+	/** Takes the quietest of those worth a threshold, which never rises from one call to the next. */
+	take(threshold: number): Candidate {
+		while (this.#next < this.#rising.length && this.#rising[this.#next].worth >= threshold) {
+			this.#within.push(this.#rising[this.#next]);
+			this.#next += 1;
+		}
+		const taken = this.#within.pop()!;
+		this.#taken.add(taken);
+		return taken;
+	}
+}
+
+/** A tier in the order in which its settings would be taken if the better ones were not there. */
+function* orderOf(tier: Candidate[], quiet: (a: Candidate, b: Candidate) => number): Generator<Candidate> {
+	const flaws = [0, 1, 2, 3].map(
+		(flaw) =>
+			new Flawed(
+				tier.filter((each) => each.flaw === flaw),
+				quiet
+			)
+	);
+	for (let left = tier.length; left > 0; left--) {
+		const window = Math.max(...flaws.map(({ highest }) => highest)) - WORTH_WINDOW;
+		const least = flaws.find(({ highest }) => highest >= window)!;
+		yield least.take(Math.max(window, least.highest - TIE_WINDOW));
+	}
 }
 
 /**
@@ -85,23 +148,17 @@ function tiersOf(film: Film, candidates: Candidate[]): Candidate[][] {
  * within 0.1 of the highest worth, without spoilers and not timed by hand if any is; within 0.02 of
  * the highest worth left; then the wheel nearest its middle, the middle aperture, the smaller error.
  *
- * @param candidates at least one
+ * @param placed at least one
  */
-export function bestOf(camera: Camera, film: Film, candidates: Candidate[]): Outcome {
-	return bestOfTier(tiersOf(film, candidates)[0], middleAperture(camera)).outcome;
+export function bestOf(scene: Scene, placed: readonly Placed[]): Outcome {
+	const candidates = placed.map((each) => new Candidate(scene, each));
+	const [best] = orderOf(tiersOf(candidates)[0], quieter(scene));
+	return best.outcome;
 }
 
-/** All candidates in the order in which they would be taken if the better ones were not there. */
-export function ranked(camera: Camera, film: Film, candidates: Candidate[]): Outcome[] {
-	const middle = middleAperture(camera);
-	return tiersOf(film, candidates).flatMap((members) => {
-		const left = new Set(members);
-		const order: Outcome[] = [];
-		while (left.size > 0) {
-			const next = bestOfTier([...left], middle);
-			order.push(next.outcome);
-			left.delete(next);
-		}
-		return order;
-	});
+/** All settings in the order in which they would be taken if the better ones were not there. */
+export function ranked(scene: Scene, placed: readonly Placed[]): Outcome[] {
+	const quiet = quieter(scene);
+	const tiers = tiersOf(placed.map((each) => new Candidate(scene, each)));
+	return tiers.flatMap((tier) => [...orderOf(tier, quiet)].map(({ outcome }) => outcome));
 }

@@ -1,5 +1,9 @@
 import cdf from '@stdlib/stats-base-dists-normal-cdf';
+import { automaticExposure, scatterOf } from '../camera';
 import type { StopRange } from '../film';
+import { rightAt } from './response';
+import type { Scene } from './scene';
+import type { Placed, Setting } from './settings';
 
 /** A person timing with a watch is off by about this, s; common practice. */
 const HAND_TIMING_SECONDS = 0.2;
@@ -27,4 +31,134 @@ export function handTimingDoubt(seconds: number): number {
 export function chanceWithin([from, to]: StopRange, error: number, sd: number): number {
 	if (sd === 0) return error >= from && error <= to ? 1 : 0;
 	return Math.max(0, cdf(to, error, sd) - cdf(from, error, sd));
+}
+
+/** The light on the meter, and what it tells of the subject's: X given M is normal about ev + slope·(M − mean). */
+interface MeterDoubt {
+	mean: number;
+	sd: number;
+	/** Stops that the subject's light is expected to move with one on the meter. */
+	slope: number;
+	/** Doubt that is left of the subject's light when the meter's is known, stops. */
+	left: number;
+}
+
+/**
+ * In the same light the meter sees the subject's with its own scatter added, so that knowing the one
+ * tells of the other (the regression of two normal quantities); in another light it tells nothing.
+ */
+function meterDoubt({ camera, light }: Scene): MeterDoubt {
+	const eye = automaticExposure(camera);
+	const scatter = eye ? scatterOf(eye) : 0;
+	const sd = Math.hypot(light.sameLight ? light.sd : light.meterSd, scatter);
+	if (!light.sameLight || sd === 0) return { mean: light.meterEv, sd, slope: 0, left: light.sd };
+	return { mean: light.meterEv, sd, slope: light.sd ** 2 / sd ** 2, left: (light.sd * scatter) / sd };
+}
+
+/** Tails beyond this many standard deviations do not count: 1 in a million. */
+const TAIL = 5;
+/** Doubt this small beside the meter's is none. */
+const SHARP = 1 / 20;
+const STEPS_PER_SD = 4;
+
+/** An expected error as it goes with the light on the meter, its doubt when that is known, and where it bends. */
+interface ErrorAlong {
+	at: (meter: number) => number;
+	sd: number;
+	bends: number[];
+}
+
+/** Sum over straight pieces, where nothing but the meter's light is in doubt. */
+function exactChance(range: StopRange, along: ErrorAlong, { mean, sd }: MeterDoubt): number {
+	const ends = [mean - TAIL * sd, ...along.bends, mean + TAIL * sd];
+	let chance = 0;
+	for (let index = 1; index < ends.length; index++) {
+		const [from, to] = [ends[index - 1], ends[index]];
+		const [a, b] = [along.at(from), along.at(to)];
+		const crossing = (level: number) => (a === b ? from : from + ((level - a) / (b - a)) * (to - from));
+		if (a === b && (a < range[0] || a > range[1])) continue;
+		const [c, d] = a === b ? [from, to] : [crossing(range[0]), crossing(range[1])].sort((x, y) => x - y);
+		const inside: StopRange = [Math.max(from, c), Math.min(to, d)];
+		if (inside[0] < inside[1]) chance += chanceWithin(inside, mean, sd);
+	}
+	return Math.min(1, chance);
+}
+
+/** Trapezoid rule over the light on the meter, finer than the doubt that is left: good to 0.001. */
+function summedChance(range: StopRange, along: ErrorAlong, { mean, sd }: MeterDoubt): number {
+	const step = Math.min(along.sd / 2, sd / STEPS_PER_SD);
+	const steps = Math.ceil((2 * TAIL * sd) / step);
+	let [chance, weights] = [0, 0];
+	for (let index = 0; index <= steps; index++) {
+		const z = TAIL * ((2 * index) / steps - 1);
+		const weight = Math.exp((-z * z) / 2);
+		chance += weight * chanceWithin(range, along.at(mean + z * sd), along.sd);
+		weights += weight;
+	}
+	return chance / weights;
+}
+
+/** Whether the response is one straight line over all light that has to be reckoned with, and its slope there. */
+function straightSlope({ response: { knots } }: Setting, from: number, to: number): number | null {
+	const last = knots.length - 1;
+	if (to <= knots[0].v || from >= knots[last].v) return 0;
+	const next = knots.findIndex((knot) => knot.v >= to);
+	if (next < 1 || knots[next - 1].v > from) return null;
+	const [a, b] = [knots[next - 1], knots[next]];
+	return (b.right - a.right) / (b.v - a.v);
+}
+
+/**
+ * The chances of a good and of a usable exposure, given all doubt: of the light, of the eye, of camera
+ * and film, and of a hand with a watch. By hand the error moves with the light one for one; an eye in the
+ * same light follows it, so that the reading's doubt counts only where the camera is clamped.
+ *
+ * @returns 0 … 1 each; exact where the response is straight, else good to 0.001
+ */
+export function chancesOf(
+	scene: Scene,
+	{ setting, answered, error }: Placed
+): { good: number; usable: number } {
+	const { good, usable } = scene.latitude;
+	const both = (chance: (range: StopRange) => number) => ({ good: chance(good), usable: chance(usable) });
+	const rest = Math.hypot(scene.otherDoubt, setting.handTimed ? handTimingDoubt(answered.seconds) : 0);
+	const { aim, response, bonus } = setting;
+	if (aim === null) {
+		const sd = Math.hypot(scene.light.sd, rest);
+		return both((range) => chanceWithin(range, error, sd));
+	}
+	const meter = meterDoubt(scene);
+	const [from, to] = [meter.mean + aim - TAIL * meter.sd, meter.mean + aim + TAIL * meter.sd];
+	const slope = straightSlope(setting, from, to);
+	if (slope !== null) {
+		const sd = Math.hypot((meter.slope - slope) * meter.sd, meter.left, rest);
+		return both((range) => chanceWithin(range, error, sd));
+	}
+	const along: ErrorAlong = {
+		at: (seen) =>
+			scene.light.ev + meter.slope * (seen - meter.mean) + scene.gain + bonus - rightAt(response, seen + aim),
+		sd: Math.hypot(meter.left, rest),
+		bends: response.knots.map(({ v }) => v - aim).filter((seen) => seen > from - aim && seen < to - aim)
+	};
+	const sum = along.sd < SHARP * meter.sd ? exactChance : summedChance;
+	return both((range) => sum(range, along, meter));
+}
+
+/** Doubt of the error, stops, for small moves about what is expected. */
+export function doubtOf(scene: Scene, { setting, answered }: Placed): number {
+	const rest = Math.hypot(scene.otherDoubt, setting.handTimed ? handTimingDoubt(answered.seconds) : 0);
+	if (setting.aim === null) return Math.hypot(scene.light.sd, rest);
+	const meter = meterDoubt(scene);
+	const asked = meter.mean + setting.aim;
+	const slope = straightSlope(setting, asked, asked) ?? 0;
+	return Math.hypot((meter.slope - slope) * meter.sd, meter.left, rest);
+}
+
+/** Eight tenths of a normal quantity lie within this many standard deviations. */
+const EIGHT_TENTHS = 1.2815515655446004;
+
+/** The settings EVs that an eye will be asked for within 80 % of the light's doubt. */
+export function askedWithin({ light }: Scene, aim: number): [dim: number, bright: number] {
+	const spread = EIGHT_TENTHS * (light.sameLight ? light.sd : light.meterSd);
+	return [light.meterEv + aim - spread, light.meterEv + aim + spread];
 }

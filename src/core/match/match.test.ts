@@ -40,7 +40,8 @@ describe('worked by hand', () => {
 	it('counts filters and exposures on one frame', () => {
 		const bare = match(fixedCamera(), colourNegative400, { ev: 12 }).best.error;
 		const filters = [{ name: 'ND 0.6', stops: 2 }];
-		const under = match(fixedCamera(), colourNegative400, { ev: 12 }, { filters, exposures: 2 }).best.error;
+		const under = match(fixedCamera(), colourNegative400, { ev: 12 }, {}, { filters, exposures: 2 }).best
+			.error;
 		expect(under - bare).toBeCloseTo(-1, 9);
 	});
 
@@ -76,7 +77,7 @@ describe('which setting', () => {
 	it('prefers a timed shutter to one counted by hand', () => {
 		const box = fixedCamera({ bulb: true, aperture: { kind: 'fixed', f: 14 } });
 		expect(match(box, colourNegative400, { ev: 12 }).best.seconds).toBe(1 / 100);
-		const dim = match(box, colourNegative400, { ev: 3 }, { handheld: false }).best;
+		const dim = match(box, colourNegative400, { ev: 3 }, {}, { handheld: false }).best;
 		expect(dim.seconds).toBeGreaterThan(0.5);
 		expect(dim.verdict).toBe('just-enough');
 	});
@@ -90,16 +91,16 @@ describe('which setting', () => {
 
 	it('keeps to a wanted time, or says that it cannot', () => {
 		const camera = steppedCamera();
-		const met = match(camera, colourNegative400, { ev: 12 }, { seconds: [1 / 70, null] });
+		const met = match(camera, colourNegative400, { ev: 12 }, {}, { seconds: [1 / 70, null] });
 		expect(met.unmet).toEqual([]);
 		expect(met.settings.every(({ seconds }) => seconds >= 1 / 70)).toBe(true);
-		const unmet = match(camera, colourNegative400, { ev: 12 }, { seconds: [4, null] });
+		const unmet = match(camera, colourNegative400, { ev: 12 }, {}, { seconds: [4, null] });
 		expect(unmet.unmet).toEqual(['seconds']);
 		expect(unmet.best.seconds).toBe(1 / 30);
 	});
 
 	it('keeps to a wanted aperture, and names one that the camera lacks', () => {
-		const { settings } = match(steppedCamera(), colourNegative400, { ev: 12 }, { aperture: 5.6 });
+		const { settings } = match(steppedCamera(), colourNegative400, { ev: 12 }, {}, { aperture: 5.6 });
 		expect(new Set(settings.map(({ f }) => f))).toEqual(new Set([5.6]));
 		expect(wishProblems(steppedCamera(), { aperture: 5.6 })).toEqual([]);
 		expect(wishProblems(steppedCamera(), { aperture: 6.3 })[0].path).toBe('intent.aperture');
@@ -123,7 +124,7 @@ describe('what spoils a frame', () => {
 	it('is shaking when it is slow and held', () => {
 		const slow = fixedCamera({ shutter: { kind: 'fixed', seconds: 1 / 8 } });
 		expect(match(slow, colourNegative400, { ev: 9 }).best.spoilers).toEqual(['shake']);
-		expect(match(slow, colourNegative400, { ev: 9 }, { handheld: false }).best.spoilers).toEqual([]);
+		expect(match(slow, colourNegative400, { ev: 9 }, {}, { handheld: false }).best.spoilers).toEqual([]);
 		const steady = fixedCamera({ shutter: { kind: 'fixed', seconds: 1 / 15 } });
 		expect(match(steady, colourNegative400, { ev: 9 }).best.spoilers).toEqual(['shake']);
 		expect(match({ ...slow, framesPerSecond: 16 }, colourNegative400, { ev: 9 }).best.spoilers).toEqual([]);
@@ -132,7 +133,7 @@ describe('what spoils a frame', () => {
 	// Source: f·v·t/d: 35 mm · 2 m/s · 1/100 s / 3 m = 0.23 mm on film, far above 0.03.
 	it('is a subject that moves too fast or stands too near', () => {
 		const spoilers = (intent: object) =>
-			match(fixedCamera(), colourNegative400, { ev: 12 }, intent).best.spoilers;
+			match(fixedCamera(), colourNegative400, { ev: 12 }, {}, intent).best.spoilers;
 		expect(spoilers({ subjectDistance: 3, subjectSpeed: 2 })).toEqual(['motion']);
 		expect(spoilers({ subjectDistance: 0.5 })).toEqual(['near']);
 		expect(spoilers({ subjectDistance: 3 })).toEqual([]);
@@ -190,7 +191,7 @@ describe('properties', () => {
 				doubts,
 				logarithmic(0.2, 50),
 				(camera, film, ev, sd, subjectDistance) => {
-					const answer = match(camera, film, { ev, sd }, { subjectDistance, subjectSpeed: 1 });
+					const answer = match(camera, film, { ev, sd }, {}, { subjectDistance, subjectSpeed: 1 });
 					expect(JSON.parse(JSON.stringify(answer))).toEqual(answer);
 					expect(JSON.stringify(answer)).not.toMatch(/NaN|Infinity/);
 				}

@@ -1,88 +1,185 @@
-import { axisHas, controlsOf, type Axis, type Camera, type Control } from '../camera';
-import { correctedTime, latitudeOf, type Film } from '../film';
+import {
+	aimAbove,
+	automaticExposure,
+	controlsOf,
+	programmeOf,
+	wheelPositions,
+	type AutomaticExposure,
+	type Axis,
+	type Control
+} from '../camera';
+import { correctedTime } from '../film';
 import { markedApertures, markedTimes, marksBetween } from '../units';
-import { meteredTimeStops, rightLight } from './exposure-error';
-import type { Intent, WishProblem } from './types';
+import { answerTo, responseOf, type Answered, type Response } from './response';
+import { offsetOf, type Scene } from './scene';
 
-/** One reachable setting, before it is judged. */
+/** One way to set a camera, by hand or for its eye, before it is judged. */
 export interface Setting {
-	f: number;
-	seconds: number;
+	response: Response;
+	/** Stops by which the eye aims above the light on its meter; null: the person set it. */
+	aim: number | null;
+	/** Stops that the camera itself adds; an eye has them in its aim. */
+	bonus: number;
+	/** Wheel and dial; null where the camera has none. */
+	compensation: number | null;
+	iso: number | null;
 	position: string | null;
 	handTimed: boolean;
 }
 
-interface Situation {
-	camera: Camera;
-	film: Film;
-	intent: Intent;
-	/** Light on the subject, EV. */
-	ev: number;
+/** A setting with what the camera does in the expected light. */
+export interface Placed {
+	setting: Setting;
+	answered: Answered;
+	/** Stops, + = too much light on the film. */
+	error: number;
 }
 
 const marksOf = (axis: Axis, series: readonly number[]): readonly number[] =>
 	axis.kind === 'listed' ? axis.values : marksBetween(series, axis.from, axis.to);
 
-const insideRange = (axis: Axis, value: number) => axis.kind === 'range' && axisHas(axis, value);
+const inRange = (axis: Axis, value: number) => axis.kind === 'range' && value > axis.from && value < axis.to;
+const only = (value: number): Axis => ({ kind: 'listed', values: [value] });
 
-const middleOfGood = (film: Film) => (latitudeOf(film).good[0] + latitudeOf(film).good[1]) / 2;
+const middleOfGood = ({ latitude: { good } }: Scene) => (good[0] + good[1]) / 2;
 
 /** The time that puts the error in the middle of good at an f-number. */
-function exactTime({ camera, film, intent, ev }: Situation, f: number): number {
-	return correctedTime(film, 2 ** meteredTimeStops(camera, film, intent, ev, f, middleOfGood(film)));
+function exactTime(scene: Scene, f: number, bonus: number): number {
+	const metered = middleOfGood(scene) - scene.light.ev - scene.gain - bonus + 2 * Math.log2(f);
+	return correctedTime(scene.film, 2 ** metered);
 }
 
 /** The f-number that puts the error in the middle of good at a time. */
-function exactAperture({ camera, film, intent, ev }: Situation, seconds: number): number {
-	const atOne = rightLight(camera, film, intent, 1, seconds);
-	return 2 ** ((ev - atOne - middleOfGood(film)) / 2);
+function exactAperture(scene: Scene, seconds: number, bonus: number): number {
+	const { right } = answerTo(responseOf(programmeOf(only(1), only(seconds)), scene.film), 0);
+	return 2 ** ((scene.light.ev + scene.gain + bonus - right - middleOfGood(scene)) / 2);
 }
 
-function pairsOf(control: Control, situation: Situation): [f: number, seconds: number][] {
-	const wanted = situation.intent.aperture;
-	const aperture: Axis = wanted === undefined ? control.aperture : { kind: 'listed', values: [wanted] };
-	const apertures = marksOf(aperture, markedApertures);
+function pairsByHand(scene: Scene, control: Control, bonus: number): [f: number, seconds: number][] {
+	const apertures = marksOf(control.aperture, markedApertures);
 	const times = marksOf(control.shutter, markedTimes);
 	const pairs = apertures.flatMap((f) => times.map((seconds): [number, number] => [f, seconds]));
-	for (const f of apertures) {
-		const seconds = exactTime(situation, f);
-		if (insideRange(control.shutter, seconds)) pairs.push([f, seconds]);
+	if (control.shutter.kind === 'range') {
+		for (const f of apertures) {
+			const seconds = exactTime(scene, f, bonus);
+			if (inRange(control.shutter, seconds)) pairs.push([f, seconds]);
+		}
 	}
-	for (const seconds of times) {
-		const f = exactAperture(situation, seconds);
-		if (insideRange(aperture, f)) pairs.push([f, seconds]);
+	if (control.aperture.kind === 'range') {
+		for (const seconds of times) {
+			const f = exactAperture(scene, seconds, bonus);
+			if (inRange(control.aperture, f)) pairs.push([f, seconds]);
+		}
 	}
 	return pairs;
 }
 
+/** Settings of a control that the person makes: all of an ordinary camera, bulb on an automatic one. */
+function* byHand(scene: Scene, control: Control): Generator<Setting> {
+	const eye = automaticExposure(scene.camera);
+	const bonus = offsetOf(scene.camera).stops;
+	for (const [f, seconds] of pairsByHand(scene, control, bonus)) {
+		yield {
+			response: responseOf(programmeOf(only(f), only(seconds)), scene.film),
+			aim: null,
+			bonus,
+			compensation: eye?.compensation ? 0 : null,
+			iso: eye ? eye.iso[0] : null,
+			position: control.position?.label ?? null,
+			handTimed: control.handTimed
+		};
+	}
+}
+
+/** The axes within which an eye chooses, one pair for each setting that is left to the hand. */
+function eyeAxes(scene: Scene, control: Control, eye: AutomaticExposure): [aperture: Axis, shutter: Axis][] {
+	const { aperture, shutter } = control;
+	if (eye.sets === 'both') return [[aperture, shutter]];
+	if (eye.sets === 'aperture') {
+		return marksOf(shutter, markedTimes).map((seconds): [Axis, Axis] => [aperture, only(seconds)]);
+	}
+	const apertures = [...marksOf(aperture, markedApertures)];
+	if (aperture.kind === 'range' && shutter.kind === 'range') {
+		// Where the shutter is stuck, the aperture is all that is left to bring the error to the middle of good.
+		const exact = [shutter.from, shutter.to].map((seconds) => exactAperture(scene, seconds, 0));
+		apertures.push(...exact.filter((f) => inRange(aperture, f)));
+	}
+	return apertures.map((f): [Axis, Axis] => [only(f), shutter]);
+}
+
+/** Every place of wheel and dial that the intent leaves free. */
+function wheelAndDial(scene: Scene, control: Control, eye: AutomaticExposure) {
+	const { intent } = scene;
+	const speeds = control.position?.iso === undefined ? eye.iso : [control.position.iso];
+	const dial = intent.iso === undefined ? speeds : speeds.filter((iso) => iso === intent.iso);
+	const wheel = wheelPositions(eye.compensation).filter(
+		(place) => intent.compensation === undefined || Math.abs(place - intent.compensation) < 1e-6
+	);
+	return dial.flatMap((iso) => wheel.map((place) => ({ iso, place })));
+}
+
+/** Settings of a control within which the eye chooses. */
+function* byEye(scene: Scene, control: Control, eye: AutomaticExposure): Generator<Setting> {
+	const places = wheelAndDial(scene, control, eye);
+	const offset = offsetOf(scene.camera).stops;
+	for (const [aperture, shutter] of eyeAxes(scene, control, eye)) {
+		const response = responseOf(programmeOf(aperture, shutter), scene.film);
+		for (const { iso, place } of places) {
+			yield {
+				response,
+				aim: aimAbove(eye, iso, place, offset, scene.intent.filters ?? []),
+				bonus: 0,
+				compensation: eye.compensation ? place : null,
+				iso,
+				position: control.position?.label ?? null,
+				handTimed: false
+			};
+		}
+	}
+}
+
+/** What a camera does with a setting in the expected light. */
+export function placed(scene: Scene, setting: Setting): Placed {
+	const { light, gain } = scene;
+	const answered = answerTo(setting.response, setting.aim === null ? 0 : light.meterEv + setting.aim);
+	return { setting, answered, error: light.ev + gain + setting.bonus - answered.right };
+}
+
+/** f-number and time as one number, alike to a ten-thousandth of a stop. */
+const markOf = ({ f, seconds }: Answered) =>
+	Math.round(Math.log2(f) * 1e4) * 1e7 + Math.round((Math.log2(seconds) + 30) * 1e4);
+
+const turned = ({ setting }: Placed) => Math.abs(setting.compensation ?? 0);
+
 /**
  * Every distinct setting that a camera reaches in a light: its own marks, third stops of the
- * standard series over ranges, and the exact value that puts the error in the middle of good.
+ * standard series over ranges, and the exact value that puts the error in the middle of good. Places
+ * of wheel and dial that end in the same f-number and time are one, that nearest the wheel's middle.
  */
-export function reachableSettings(situation: Situation): Setting[] {
-	const { camera, intent } = situation;
-	const distinct = new Map<string, Setting>();
-	for (const control of controlsOf(camera)) {
-		if (intent.aperture !== undefined && !axisHas(control.aperture, intent.aperture)) continue;
-		for (const [f, seconds] of pairsOf(control, situation)) {
-			const position = control.position?.label ?? null;
-			const key = `${f.toPrecision(9)} ${seconds.toPrecision(9)}`;
-			if (!distinct.has(key)) distinct.set(key, { f, seconds, position, handTimed: control.handTimed });
+export function reachableSettings(scene: Scene): Placed[] {
+	const eye = automaticExposure(scene.camera);
+	const distinct = new Map<number, Placed>();
+	for (const control of controlsOf(scene.camera)) {
+		const settings = eye && control.automatic ? byEye(scene, control, eye) : byHand(scene, control);
+		for (const setting of settings) {
+			const here = placed(scene, setting);
+			const mark = markOf(here.answered);
+			const there = distinct.get(mark);
+			if (!there || turned(here) < turned(there)) distinct.set(mark, here);
 		}
 	}
 	return [...distinct.values()];
 }
 
-/**
- * Wishes for something that this camera does not have.
- *
- * @returns one problem a wish, with the path of its field; empty where all can be asked for
- * @example wishProblems(aBoxAtF11, { aperture: 8 }) // [{ path: 'intent.aperture', message: '…' }]
- */
-export function wishProblems(camera: Camera, intent: Intent): WishProblem[] {
-	const { aperture } = intent;
-	if (aperture === undefined || controlsOf(camera).some((control) => axisHas(control.aperture, aperture))) {
-		return [];
-	}
-	return [{ path: 'intent.aperture', message: `this camera has no f/${aperture}` }];
+/** The setting by hand at an f-number and a time, whatever the camera. */
+export function handSetting(scene: Scene, f: number, seconds: number, handTimed: boolean): Setting {
+	return {
+		response: responseOf(programmeOf(only(f), only(seconds)), scene.film),
+		aim: null,
+		bonus: offsetOf(scene.camera).stops,
+		compensation: null,
+		iso: null,
+		position: null,
+		handTimed
+	};
 }

@@ -1,4 +1,5 @@
-import type { Filter } from '../camera';
+import type { Filter, Limit } from '../camera';
+import type { Film } from '../film';
 import type { FocusSetting, SharpZone } from '../focus';
 import type { ResolvedLight } from '../light';
 
@@ -14,10 +15,65 @@ export interface Intent {
 	subjectSpeed?: number;
 	/** Default true; false: on a support. */
 	handheld?: boolean;
+	/** A place of the wheel that is fixed already, stops. */
+	compensation?: number;
+	/** A place of the film-speed dial that is fixed already. */
+	iso?: number;
 	/** Exposures on one frame. */
 	exposures?: number;
 	/** On the camera now. */
 	filters?: Filter[];
+}
+
+/** What a remedy may use: only what fits the camera. */
+export interface Bag {
+	filters?: Filter[];
+	films?: Film[];
+	/** Guide number m at ISO 100, full power; powers as parts of it. */
+	flash?: { guideNumber: number; powers: number[] };
+	tripod?: boolean;
+}
+
+export type ChangeKind =
+	| 'compensation'
+	| 'aperture'
+	| 'seconds'
+	| 'filter'
+	| 'film'
+	| 'development'
+	| 'flash'
+	| 'tripod'
+	| 'distance'
+	| 'lamp'
+	| 'light'
+	| 'iso-dial'
+	| 'reading'
+	| 'trial'
+	| 'bracket';
+
+/** One thing that is done differently. */
+export interface Change {
+	kind: ChangeKind;
+	/** What is changed, in a few words: "wheel to darken 1", a filter's or a film's own name. */
+	name: string;
+	/** What it does to the error, stops; 0 for what only narrows the doubt. */
+	stops: number;
+	/** What it was and what it is set to, in the unit of its kind: stops, f-number, ISO, m, EV. */
+	from?: number;
+	to?: number;
+	/** A filter is taken off, not put on. */
+	off?: boolean;
+	/** Flash: part of full power, where it is usable (m), and the error of what it does not reach (stops). */
+	power?: number;
+	range?: [from: number, to: number];
+	background?: number;
+}
+
+/** The least changes, done together, and what they bring. */
+export interface Remedy {
+	changes: Change[];
+	effort: number;
+	outcome: Outcome;
 }
 
 export type Verdict = 'just-enough' | 'usable' | 'too-dark' | 'too-light';
@@ -35,7 +91,8 @@ export interface Outcome {
 	verdict: Verdict;
 	/** 0 … 1: the chance of a good and of a usable exposure. */
 	chances: { good: number; usable: number };
-	clamped: null | 'fastest' | 'slowest' | 'widest' | 'smallest';
+	/** The limit that an eye ran into. */
+	clamped: Limit | null;
 	/** s; the times to be expected within 80 % of the doubt of the light. */
 	secondsRange: [from: number, to: number];
 	spoilers: Spoiler[];
@@ -49,7 +106,9 @@ export interface Match {
 	/** Every distinct reachable setting, best first. */
 	settings: Outcome[];
 	/** Wishes that nothing could meet; then the nearest settings are given. */
-	unmet: 'seconds'[];
+	unmet: ('aperture' | 'seconds')[];
+	/** Least effort first; where the best is just enough already, only what raises its chance. */
+	remedies: Remedy[];
 }
 
 /** Something asked for that this camera does not have. */

@@ -31,6 +31,16 @@ function roundToMark(part: number): number {
 }
 
 /**
+ * Writes a part of a whole as people say it.
+ *
+ * @param part 0 … 1
+ * @example formatPart(1 / 8) // '1/8'
+ */
+export function formatPart(part: number): string {
+	return part >= 1 ? 'full' : `1/${Math.round(1 / part)}`;
+}
+
+/**
  * Writes a distance in metres.
  *
  * @param metres m; null is infinity

@@ -66,7 +66,13 @@ describe('the verdict', () => {
 
 	it('names what spoils it and the cure', () => {
 		const slow = fixedCamera({ shutter: { kind: 'fixed', seconds: 1 / 4 } });
-		const outcome = match(slow, colourNegative400, { ev: 8 }, { subjectDistance: 0.4, subjectSpeed: 3 }).best;
+		const outcome = match(
+			slow,
+			colourNegative400,
+			{ ev: 8 },
+			{},
+			{ subjectDistance: 0.4, subjectSpeed: 3 }
+		).best;
 		expect(outcome.spoilers.map((spoiler) => spoilerInWords(spoiler, outcome))).toEqual([
 			'you will shake at 1/4 s: rest it on something',
 			'the subject moves too fast to be sharp',

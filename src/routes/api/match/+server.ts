@@ -9,8 +9,8 @@ export const POST: RequestHandler = async ({ request }) => {
 	if ('answer' in read) return read.answer;
 	const checked = checkMatchRequest(read.body);
 	if (!checked.ok) return invalid(checked.issues);
-	const { camera, film, light, intent } = checked.value;
-	return json(match(camera, film, light, intent));
+	const { camera, film, light, bag, intent } = checked.value;
+	return json(match(camera, film, light, bag, intent));
 };
 
 export const fallback = onlyAllow('POST');

@@ -1,0 +1,57 @@
+import { speedStops } from '../units';
+import type { AutomaticExposure, Camera, Filter, Wheel } from './types';
+
+/** An eye that nobody has tested averages a scene this well, stops; common practice. */
+const USUAL_SCATTER = 0.4;
+
+/** The automatic exposure of a camera, or null where the person sets everything. */
+export function automaticExposure(camera: Camera): AutomaticExposure | null {
+	return camera.exposure.mode === 'auto' ? camera.exposure : null;
+}
+
+/** Doubt of an eye from frame to frame, stops. */
+export function scatterOf(eye: AutomaticExposure): number {
+	return eye.scatter ?? USUAL_SCATTER;
+}
+
+const ROUNDING = 1e-9;
+
+/**
+ * Every place of a wheel: whole multiples of its click about 0.
+ *
+ * @returns stops, rising; [0] where there is no wheel
+ * @example wheelPositions({ darken: -1, lighten: 1, step: 0.5 }) // [-1, -0.5, 0, 0.5, 1]
+ */
+export function wheelPositions(wheel: Wheel | undefined): number[] {
+	if (!wheel) return [0];
+	const { darken, lighten, step } = wheel;
+	const [first, last] = [Math.ceil(darken / step - ROUNDING), Math.floor(lighten / step + ROUNDING)];
+	return Array.from({ length: last - first + 1 }, (_, index) => (first + index) * step + 0);
+}
+
+/** Stops that filters take from the light of the eye itself. */
+function stopsOverEye(eye: AutomaticExposure, filters: readonly Filter[]): number {
+	const covers = (filter: Filter) => filter.overMeter ?? eye.meterBehindFilter ?? false;
+	return filters.reduce((sum, filter) => sum + (covers(filter) ? filter.stops : 0), 0);
+}
+
+/**
+ * How far above the light on its meter an eye aims: V = EVmeter + log2(Scam/100) − w − b, less what
+ * filters take from its light. The wheel and the learned offset move what it aims for, before any limit.
+ * Source: the APEX equation Ev = Bv + Sv.
+ *
+ * @param iso the film speed that it is told
+ * @param wheel stops, + = lighten
+ * @param offset learned, stops, + = it gives more than it should
+ * @returns stops to add to the EV on the meter
+ * @example aimAbove(an eye at ISO 160, 160, 0, 0, []) // 0.68
+ */
+export function aimAbove(
+	eye: AutomaticExposure,
+	iso: number,
+	wheel: number,
+	offset: number,
+	filters: readonly Filter[]
+): number {
+	return speedStops(iso) - wheel - offset - stopsOverEye(eye, filters);
+}

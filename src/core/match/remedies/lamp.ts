@@ -1,0 +1,36 @@
+import { distanceFor, resolveLight, type LampReading, type Light } from '../../light';
+import { formatDistance, stopsInWords } from '../../units';
+import { nearestGoodLight } from './light';
+import type { Option, Question, RemedyKind } from './remedy-kind';
+
+/** A lamp nearer than this burns, blinds or stands in the picture, m. */
+const NEAREST_LAMP = 0.2;
+
+const isLamp = (light: Light): light is LampReading => 'method' in light && light.method === 'lamp';
+
+const under = (question: Question, changes: Partial<LampReading>): Question => ({
+	...question,
+	light: { ...(question.light as LampReading), ...changes }
+});
+
+function moved(question: Question, light: LampReading): Option[] {
+	const need = nearestGoodLight(question).ev - resolveLight(light).ev;
+	const to = distanceFor(light.to, need);
+	if (Math.abs(need) < 1 / 6 || to < NEAREST_LAMP) return [];
+	const name = `lamp from ${formatDistance(light.to)} to ${formatDistance(to)}`;
+	return [{ change: { kind: 'lamp', name, from: light.to, to }, apply: (asked) => under(asked, { to }) }];
+}
+
+function bare(light: LampReading): Option[] {
+	if (!light.modifierStops || light.modifierStops <= 0) return [];
+	const name = `modifier off, ${stopsInWords(light.modifierStops)} more light`;
+	return [{ change: { kind: 'lamp', name }, apply: (asked) => under(asked, { modifierStops: 0 }) }];
+}
+
+/** A lamp nearer or farther, or without what softens it. */
+export const lamp: RemedyKind = {
+	effort: 1,
+	pairs: true,
+	options: (question) =>
+		isLamp(question.light) ? [...moved(question, question.light), ...bare(question.light)] : []
+};

@@ -1,0 +1,52 @@
+import { nearestLandmark, resolveLight, type Light } from '../../light';
+import { formatEv } from '../../units';
+import type { Interval } from '../intervals';
+import { reach } from '../reach';
+import type { Question, RemedyKind } from './remedy-kind';
+
+/** How far inside an interval a light is safe, at most: its own doubt or half the interval. */
+function safeInside([from, to]: Interval, ev: number, sd: number): number {
+	const margin = Math.min(sd, (to - from) / 2);
+	return Math.min(to - margin, Math.max(from + margin, ev));
+}
+
+const apart = ([from, to]: Interval, ev: number) => Math.max(from - ev, ev - to, 0);
+
+/** The light nearest to the present one in which the camera works well, or at least somehow. */
+export function nearestGoodLight({ camera, film, light, intent }: Question): {
+	interval: Interval;
+	ev: number;
+} {
+	const { ev, sd, meterEv } = resolveLight(light);
+	const { filters, exposures } = intent;
+	const { good } = reach(camera, film, { filters, exposures, meterDifference: meterEv - ev });
+	const interval = good.reduce((a, b) => (apart(b, ev) < apart(a, ev) ? b : a));
+	return { interval, ev: safeInside(interval, ev, sd) };
+}
+
+/** The same light, so much brighter or darker on subject and meter both. */
+export function shiftedLight(light: Light, stops: number): Light {
+	const { ev, sd, meterEv, meterSd, kelvin } = resolveLight(light);
+	const meter = light.meterEv === undefined ? {} : { meterEv: meterEv + stops, meterSd };
+	return { ev: ev + stops, sd, ...meter, ...(kelvin === undefined ? {} : { kelvin }) };
+}
+
+/** Waiting for other light, going where it is, or turning so that the sun is behind. */
+export const light: RemedyKind = {
+	effort: 1,
+	pairs: false,
+	options(question) {
+		const { ev } = resolveLight(question.light);
+		const target = nearestGoodLight(question);
+		const stops = target.ev - ev;
+		if (Math.abs(stops) < 1 / 6) return [];
+		const edge = target.interval[stops > 0 ? 0 : 1];
+		const words = `light from EV ${formatEv(edge)} ${stops > 0 ? 'up' : 'down'}, such as ${nearestLandmark(target.ev).words}`;
+		return [
+			{
+				change: { kind: 'light', name: words, from: ev, to: target.ev },
+				apply: (asked) => ({ ...asked, light: shiftedLight(asked.light, stops) })
+			}
+		];
+	}
+};

@@ -1,0 +1,87 @@
+import type { Knot, Limit, Programme } from '../camera';
+import { reciprocityLoss, type Film } from '../film';
+
+/** A knot of a programme with the light that is right for it. */
+interface ResponseKnot extends Knot {
+	/** The light for which the film gets just what it needs, before its speed: v and what it loses over long times. */
+	right: number;
+}
+
+/**
+ * What a camera with a film answers to the settings EV that it is asked for: straight lines between
+ * knots, stuck beyond both ends. A setting by hand is a single knot.
+ */
+export interface Response {
+	knots: readonly ResponseKnot[];
+	ends: Programme['ends'];
+}
+
+/** One place of a response. */
+export interface Answered {
+	right: number;
+	f: number;
+	seconds: number;
+	clamped: Limit | null;
+}
+
+/** Asked this little beyond a limit, a camera has not run into it. */
+const AT_THE_LIMIT = 1e-9;
+
+const withLoss = (film: Film, knot: Knot): ResponseKnot => ({
+	...knot,
+	right: knot.v + reciprocityLoss(film, knot.seconds)
+});
+
+const settingOf = (aperture: number, time: number) => ({ f: 2 ** (aperture / 2), seconds: 2 ** -time });
+
+/** The knot between two where a time is reached. */
+function knotAt(a: Knot, b: Knot, time: number): Knot {
+	const part = (time - a.time) / (b.time - a.time);
+	const aperture = a.aperture + part * (b.aperture - a.aperture);
+	return { v: aperture + time, aperture, time, ...settingOf(aperture, time) };
+}
+
+/**
+ * Lays a film's reciprocity failure over a programme: one more knot where a time passes the one from
+ * which the film loses speed, because the response bends there.
+ */
+export function responseOf({ knots, ends }: Programme, film: Film): Response {
+	const bend = film.reciprocity ? -Math.log2(film.reciprocity.from) : null;
+	const laid: ResponseKnot[] = [];
+	knots.forEach((knot, index) => {
+		const before = knots[index - 1];
+		if (bend !== null && before && (before.time - bend) * (knot.time - bend) < 0) {
+			laid.push(withLoss(film, knotAt(before, knot, bend)));
+		}
+		laid.push(withLoss(film, knot));
+	});
+	return { knots: laid, ends };
+}
+
+/** The light that is right for what a camera does when it is asked for a settings EV. */
+export function rightAt({ knots }: Response, v: number): number {
+	const last = knots.length - 1;
+	if (v <= knots[0].v) return knots[0].right;
+	if (v >= knots[last].v) return knots[last].right;
+	const next = knots.findIndex((knot) => knot.v > v);
+	const [a, b] = [knots[next - 1], knots[next]];
+	return a.right + ((v - a.v) / (b.v - a.v)) * (b.right - a.right);
+}
+
+/** What a camera sets when it is asked for a settings EV, and the limit that it runs into. */
+export function answerTo({ knots, ends }: Response, v: number): Answered {
+	const [first, last] = [knots[0], knots[knots.length - 1]];
+	if (v <= first.v) {
+		const clamped = v < first.v - AT_THE_LIMIT ? ends[0] : null;
+		return { right: first.right, f: first.f, seconds: first.seconds, clamped };
+	}
+	if (v >= last.v) {
+		const clamped = v > last.v + AT_THE_LIMIT ? ends[1] : null;
+		return { right: last.right, f: last.f, seconds: last.seconds, clamped };
+	}
+	const next = knots.findIndex((knot) => knot.v > v);
+	const [a, b] = [knots[next - 1], knots[next]];
+	const part = (v - a.v) / (b.v - a.v);
+	const between = (key: 'right' | 'aperture' | 'time') => a[key] + part * (b[key] - a[key]);
+	return { right: between('right'), ...settingOf(between('aperture'), between('time')), clamped: null };
+}

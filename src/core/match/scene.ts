@@ -1,0 +1,47 @@
+import type { Camera } from '../camera';
+import { effectiveSpeedStops, latitudeOf, speedDoubt, type Film, type Latitude } from '../film';
+import { lightOnBoth, type Light, type LightOnBoth } from '../light';
+import type { Intent } from './types';
+
+/** Learned offset of a camera that has none yet: 0 ± 0.3 stop; common practice. */
+const DEFAULT_OFFSET = { stops: 0, sd: 0.3 };
+
+/** The camera's learned offset, or what is usual for a body that nobody has tested. */
+export function offsetOf(camera: Camera): { stops: number; sd: number } {
+	return camera.offset ?? DEFAULT_OFFSET;
+}
+
+/** A camera with a film in a light, with what every setting of it shares. */
+export interface Scene {
+	camera: Camera;
+	film: Film;
+	light: LightOnBoth;
+	intent: Intent;
+	latitude: Latitude;
+	/** Stops that the film gets beyond EV 100 less the light that is right for a setting. */
+	gain: number;
+	/** Doubt of all but the light and the eye, stops. */
+	otherDoubt: number;
+}
+
+/**
+ * Exposure error is light − right + gain: e = EV + log2(S/100) − log2(N²/t) − A, with A all that takes
+ * light on the way. Source: the settings equation of ISO 2720; positive is too much light.
+ */
+function gainOf(film: Film, intent: Intent): number {
+	const filters = (intent.filters ?? []).reduce((sum, filter) => sum + filter.stops, 0);
+	return effectiveSpeedStops(film) + Math.log2(intent.exposures ?? 1) - filters;
+}
+
+/** What all settings of a camera share in a light. */
+export function sceneOf(camera: Camera, film: Film, light: Light, intent: Intent): Scene {
+	return {
+		camera,
+		film,
+		light: lightOnBoth(light),
+		intent,
+		latitude: latitudeOf(film),
+		gain: gainOf(film, intent),
+		otherDoubt: Math.hypot(offsetOf(camera).sd, speedDoubt(film))
+	};
+}
