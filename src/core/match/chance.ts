@@ -43,6 +43,9 @@ interface MeterDoubt {
 	left: number;
 }
 
+/** Doubt below this is none, stops. */
+const NOTHING = 1e-6;
+
 /**
  * In the same light the meter sees the subject's with its own scatter added, so that knowing the one
  * tells of the other (the regression of two normal quantities); in another light it tells nothing.
@@ -51,7 +54,7 @@ function meterDoubt({ camera, light }: Scene): MeterDoubt {
 	const eye = automaticExposure(camera);
 	const scatter = eye ? scatterOf(eye) : 0;
 	const sd = Math.hypot(light.sameLight ? light.sd : light.meterSd, scatter);
-	if (!light.sameLight || sd === 0) return { mean: light.meterEv, sd, slope: 0, left: light.sd };
+	if (!light.sameLight || sd < NOTHING) return { mean: light.meterEv, sd, slope: 0, left: light.sd };
 	return { mean: light.meterEv, sd, slope: light.sd ** 2 / sd ** 2, left: (light.sd * scatter) / sd };
 }
 

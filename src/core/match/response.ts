@@ -83,5 +83,12 @@ export function answerTo({ knots, ends }: Response, v: number): Answered {
 	const [a, b] = [knots[next - 1], knots[next]];
 	const part = (v - a.v) / (b.v - a.v);
 	const between = (key: 'right' | 'aperture' | 'time') => a[key] + part * (b[key] - a[key]);
-	return { right: between('right'), ...settingOf(between('aperture'), between('time')), clamped: null };
+	const { f, seconds } = settingOf(between('aperture'), between('time'));
+	return {
+		right: between('right'),
+		// What does not change between the knots is what is marked on the camera, to the last digit.
+		f: a.aperture === b.aperture ? a.f : f,
+		seconds: a.time === b.time ? a.seconds : seconds,
+		clamped: null
+	};
 }

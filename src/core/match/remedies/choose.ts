@@ -96,9 +96,13 @@ function* pairsAfter(first: Tried, kinds: readonly RemedyKind[], answer: Answer)
 	}
 }
 
+/** Another light is another picture: it beats nothing that mends this one. */
+const isElsewhere = ({ changes }: Remedy) => changes.some(({ kind }) => kind === 'light');
+
 /** One that takes no more effort, comes out no worse and is spoiled by no more beats another. */
 function beats(latitude: Latitude, a: Remedy, b: Remedy): boolean {
 	return (
+		!isElsewhere(a) &&
 		a.effort <= b.effort &&
 		merit(latitude, a.outcome) >= merit(latitude, b.outcome) &&
 		a.outcome.spoilers.length <= b.outcome.spoilers.length
@@ -136,7 +140,11 @@ export function choose(
 		const most = mostWorth(first.question) - WORTH_A_SECOND;
 		const enough = (effort: number) =>
 			found.some(
-				(each) => each.effort <= effort && each.outcome.spoilers.length === 0 && worth(each.outcome) >= most
+				(each) =>
+					!isElsewhere(each) &&
+					each.effort <= effort &&
+					each.outcome.spoilers.length === 0 &&
+					worth(each.outcome) >= most
 			);
 		if (enough(first.kind.effort) || (tier(best) === 0 && most < worth(best) && best.spoilers.length === 0))
 			continue;

@@ -31,20 +31,20 @@ export function shiftedLight(light: Light, stops: number): Light {
 	return { ev: ev + stops, sd, ...meter, ...(kelvin === undefined ? {} : { kelvin }) };
 }
 
-/** Waiting for other light, going where it is, or turning so that the sun is behind. */
+/** Waiting for other light, going where it is, or turning so that the sun is behind: judged where it just begins to do. */
 export const light: RemedyKind = {
 	effort: 1,
 	pairs: false,
 	options(question) {
 		const { ev } = resolveLight(question.light);
-		const target = nearestGoodLight(question);
-		const stops = target.ev - ev;
+		const { interval } = nearestGoodLight(question);
+		const to = Math.min(interval[1], Math.max(interval[0], ev));
+		const stops = to - ev;
 		if (Math.abs(stops) < 1 / 6) return [];
-		const edge = target.interval[stops > 0 ? 0 : 1];
-		const words = `light from EV ${formatEv(edge)} ${stops > 0 ? 'up' : 'down'}, such as ${nearestLandmark(target.ev).words}`;
+		const words = `light from EV ${formatEv(to)} ${stops > 0 ? 'up' : 'down'}, such as ${nearestLandmark(to).words}`;
 		return [
 			{
-				change: { kind: 'light', name: words, from: ev, to: target.ev },
+				change: { kind: 'light', name: words, from: ev, to },
 				apply: (asked) => ({ ...asked, light: shiftedLight(asked.light, stops) })
 			}
 		];
