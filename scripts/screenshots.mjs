@@ -13,6 +13,19 @@ const PHONE = { width: 390, height: 844 };
 const openLink = (name) => (page) => page.getByRole('link', { name }).first().click();
 const chooseLane = (name) => (page) => page.getByRole('button', { name, pressed: false }).click();
 
+/** A light beyond what an eye can follow, and its camera chosen. */
+const sun = (camera) => async (page) => {
+	for (let step = 0; step < 7; step++) await page.keyboard.press('ArrowRight');
+	await chooseLane(new RegExp(`^${camera}`))(page);
+	await page.locator('.remedy').first().waitFor();
+};
+
+/** The first filter among the remedies, looked at. */
+const lookAtRemedy = (camera) => async (page) => {
+	await chooseLane(new RegExp(`^${camera}`))(page);
+	await page.getByRole('button', { name: /^ND/ }).first().click();
+};
+
 /** Each view: its name, where it is, how large, and what is done before the picture. */
 const views = [
 	{ name: 'shoot-desk', path: '/', size: DESK, act: chooseLane(/^Paddle 66/) },
@@ -20,12 +33,15 @@ const views = [
 	{ name: 'shoot-phone-dark', path: '/', size: PHONE, display: 'dark', act: chooseLane(/^Paddle 66/) },
 	{ name: 'shoot-desk-dark', path: '/', size: DESK, display: 'dark' },
 	{ name: 'shoot-desk-sunlit', path: '/', size: DESK, display: 'sunlit' },
+	{ name: 'shoot-clamped', path: '/', size: DESK, act: sun('Wedge') },
+	{ name: 'shoot-remedy', path: '/', size: DESK, act: lookAtRemedy('Wedge') },
+	{ name: 'shoot-phone-automatic', path: '/', size: PHONE, act: chooseLane(/^Wedge/) },
 	{ name: 'bag', path: '/bag', size: DESK },
 	{ name: 'bag-phone', path: '/bag', size: PHONE },
 	{ name: 'camera', path: '/bag', size: DESK, act: openLink(/^Paddle 66/), whole: true },
 	{ name: 'film', path: '/bag', size: DESK, act: openLink(/^Marram 400/), whole: true },
 	{ name: 'load', path: '/bag/load', size: DESK },
-	{ name: 'frames', path: '/frames', size: DESK },
+	{ name: 'frames', path: '/frames', size: DESK, act: openLink(/^Paddle 66/) },
 	{ name: 'frames-phone', path: '/frames', size: PHONE },
 	{ name: 'frame', path: '/frames', size: DESK, act: openLink(/^Edit frame 1$/), whole: true },
 	{ name: 'start', path: '/', size: DESK, empty: true },

@@ -37,13 +37,16 @@ export const intentSchema: ObjectSchema<Intent> = object({
 	filters: filtersSchema
 });
 
+/** Guide number, m at ISO 100, and powers as parts of the full one. */
+export const flashPower = {
+	guideNumber: positive(1000).required(),
+	powers: array(between(0.0001, 1).required()).required().min(1).max(MOST_VALUES)
+};
+
 /** What a remedy may use. */
 export const bagSchema: ObjectSchema<Bag> = object({
 	filters: filtersSchema,
 	films: array(filmSchema.required()).max(MOST_VALUES),
-	flash: object({
-		guideNumber: positive(1000).required(),
-		powers: array(between(0.0001, 1).required()).required().min(1).max(MOST_VALUES)
-	}).default(undefined),
+	flash: object(flashPower).default(undefined),
 	tripod: boolean()
 });

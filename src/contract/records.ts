@@ -3,10 +3,10 @@ import type { Camera, Filter } from '../core/camera';
 import type { Film } from '../core/film';
 import type { Light } from '../core/light';
 import type { Outcome, Spoiler, Verdict } from '../core/match';
-import { cameraSchema, exposures } from './camera';
-import { between, exposureTime, fNumber, instant, label, longText, stops } from './fields';
+import { cameraSchema, exposures, filterSchema } from './camera';
+import { between, exposureTime, fNumber, instant, label, longText, name, oneOfKinds, stops } from './fields';
 import { filmSchema } from './film';
-import { filtersSchema } from './intent';
+import { filtersSchema, flashPower } from './intent';
 import { lightSchema } from './light';
 
 /** What is stored: the objects of the match with an id, a version and what the bag needs. */
@@ -58,6 +58,12 @@ export interface ReadingRecord {
 	takenAt: string;
 	light: Light;
 }
+
+/** What is in the bag beside cameras and films. */
+export type GearRecord =
+	| ({ type: 'filter' } & Filter)
+	| { type: 'flash'; name: string; guideNumber: number; powers: number[] }
+	| { type: 'support'; name: string };
 
 const archived = { archived: boolean() };
 const frameNumber = () => number().integer().min(1).max(9999);
@@ -118,6 +124,15 @@ const frameFields = {
 };
 frameFields satisfies Record<keyof FrameRecord, unknown>;
 export const frameRecordSchema = object(frameFields) as unknown as ObjectSchema<FrameRecord>;
+
+type GearOf<T extends GearRecord['type']> = Extract<GearRecord, { type: T }>;
+const gearType = <T extends GearRecord['type']>(type: T) => ({ type: string<T>().required().oneOf([type]) });
+
+export const gearRecordSchema = oneOfKinds<GearRecord>('type', {
+	filter: (): ObjectSchema<GearOf<'filter'>> => filterSchema.shape(gearType('filter')) as never,
+	flash: (): ObjectSchema<GearOf<'flash'>> => object({ ...gearType('flash'), name: name(), ...flashPower }),
+	support: (): ObjectSchema<GearOf<'support'>> => object({ ...gearType('support'), name: name() })
+});
 
 export const readingRecordSchema = object({
 	takenAt: instant().required(),

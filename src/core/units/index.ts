@@ -1,5 +1,6 @@
 export * from './exposure-value';
 export * from './film-speed';
+export * from './filter';
 export * from './format';
 export * from './series';
 export * from './stops';

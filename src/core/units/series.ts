@@ -31,6 +31,17 @@ export const markedTimes: readonly number[] = [
 ];
 
 /**
+ * The mark of a series nearest to a value, in stops; beyond the series, the value itself.
+ *
+ * @example nearestMark(markedApertures, 10.6) // 11
+ */
+export function nearestMark(series: readonly number[], value: number): number {
+	const apart = (mark: number) => Math.abs(Math.log2(mark / value));
+	const nearest = series.reduce((a, b) => (apart(b) < apart(a) ? b : a));
+	return apart(nearest) < 1 / 2 ? nearest : Number(value.toPrecision(2));
+}
+
+/**
  * The marks of a standard series that lie inside a range, with both ends of the range.
  *
  * @param series a rising series, such as markedApertures

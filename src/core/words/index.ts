@@ -1,3 +1,4 @@
 export * from './light';
 export * from './outcome';
+export * from './remedy';
 export * from './settings';

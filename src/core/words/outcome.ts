@@ -46,6 +46,8 @@ export function exposureSentence(outcome: Outcome, film: Film): string {
 	return `${start}.`;
 }
 
+const HARDLY_ANY = 0.03;
+
 /**
  * A chance as people say it, in tenths.
  *
@@ -54,7 +56,7 @@ export function exposureSentence(outcome: Outcome, film: Film): string {
  */
 export function chanceInWords(chance: number): string {
 	if (chance >= 0.97) return 'nearly all';
-	if (chance < 0.03) return 'hardly any';
+	if (chance < HARDLY_ANY) return 'hardly any';
 	return `about ${Math.min(9, Math.max(1, Math.round(chance * 10)))} in 10`;
 }
 
@@ -67,7 +69,8 @@ export function chanceSentence({ chances }: Outcome): string {
 	const out = chanceInWords(chances.usable);
 	const well = chanceInWords(chances.good);
 	const start = `${out[0].toUpperCase()}${out.slice(1)} come out`;
-	return out === well ? `${start}, and well.` : `${start}, ${well} well.`;
+	if (out === well) return chances.usable < HARDLY_ANY ? `${start}.` : `${start}, and well.`;
+	return `${start}, ${well} well.`;
 }
 
 /**

@@ -1,6 +1,28 @@
-import { controlsOf, isHandTimed, markLabel, slowestByHand, type Camera } from '../camera';
-import type { Lane, Outcome, Span } from '../match';
-import { formatAperture, formatDistance, formatTime, fullStopApertures } from '../units';
+import {
+	aimAbove,
+	automaticExposure,
+	controlsOf,
+	isHandTimed,
+	markLabel,
+	slowestByHand,
+	type Axis,
+	type Camera
+} from '../camera';
+import { resolveLight, type Light } from '../light';
+import type { Intent, Lane, Outcome, Span } from '../match';
+import {
+	formatAperture,
+	formatDistance,
+	formatDoubt,
+	formatStops,
+	formatTime,
+	fullStopApertures,
+	markedApertures,
+	markedTimes,
+	nearestMark,
+	settingsEv,
+	stopsInWords
+} from '../units';
 
 /** How settings are said, as they are marked on the camera. */
 
@@ -11,25 +33,66 @@ export interface SettingRow {
 	note: string;
 }
 
+const single = (axis: Axis) => axis.kind === 'listed' && axis.values.length === 1;
+
+/** The axes that are left to the hand. */
+function handAxes(camera: Camera): Axis[] {
+	const sets = automaticExposure(camera)?.sets;
+	return controlsOf(camera).flatMap(({ aperture, shutter, automatic }) => [
+		...(automatic && (sets === 'aperture' || sets === 'both') ? [] : [aperture]),
+		...(automatic && (sets === 'time' || sets === 'both') ? [] : [shutter])
+	]);
+}
+
 /**
- * Whether there is anything on the camera to set: one aperture, one time, no bulb, no focus.
+ * Whether there is anything on the camera to set: aperture, time, bulb, wheel, dial or focus.
  *
  * @example nothingToSet(a point-and-shoot) // true
  */
 export function nothingToSet(camera: Camera): boolean {
-	const [control, ...others] = controlsOf(camera);
-	const single = [control.aperture, control.shutter].every(
-		(axis) => axis.kind === 'listed' && axis.values.length === 1
-	);
-	return single && others.length === 0 && camera.focus.kind === 'fixed';
+	const eye = automaticExposure(camera);
+	const noDials = !eye || (!eye.compensation && eye.iso.length === 1);
+	return noDials && !camera.bulb && handAxes(camera).every(single) && camera.focus.kind === 'fixed';
 }
 
-function shutterNote(camera: Camera, outcome: Outcome): string {
+const byEye = (camera: Camera, outcome: Outcome, what: 'time' | 'aperture') => {
+	const sets = automaticExposure(camera)?.sets;
+	return (sets === what || sets === 'both') && !isHandTimed(camera, outcome.seconds);
+};
+
+function shutterRow(camera: Camera, outcome: Outcome): SettingRow {
+	const row = (value: string, note: string): SettingRow => ({ name: 'Shutter', value, note });
+	if (byEye(camera, outcome, 'time')) {
+		const [shortest, longest] = outcome.secondsRange.map(formatTime);
+		const span = shortest === longest ? 'set by the eye' : `the eye, ${shortest} to ${longest}`;
+		return row(`about ${formatTime(outcome.seconds)}`, span);
+	}
+	if (isHandTimed(camera, outcome.seconds)) return row(formatTime(outcome.seconds), 'bulb, count it');
 	const timed = controlsOf(camera).filter((control) => !control.handTimed);
-	if (isHandTimed(camera, outcome.seconds)) return 'bulb, count it';
-	return timed.every((control) => control.shutter.kind === 'listed' && control.shutter.values.length === 1)
-		? 'fixed'
-		: '';
+	return row(formatTime(outcome.seconds), timed.every(({ shutter }) => single(shutter)) ? 'fixed' : '');
+}
+
+/**
+ * A place of the wheel, as one turns it.
+ *
+ * @example wheelInWords(-2 / 3) // '⅔ toward darken'
+ */
+export function wheelInWords(place: number): string {
+	if (Math.abs(place) < 1 / 12) return 'in its middle';
+	const halves = Math.abs(Math.abs(place % 1) - 0.5) < 1 / 24;
+	const amount = halves ? formatDoubt(Math.abs(place)) : formatStops(place);
+	return `${amount} toward ${place < 0 ? 'darken' : 'lighten'}`;
+}
+
+function dialRows(camera: Camera, outcome: Outcome): SettingRow[] {
+	const eye = automaticExposure(camera);
+	if (!eye || isHandTimed(camera, outcome.seconds)) return [];
+	const rows: SettingRow[] = [];
+	if (outcome.compensation !== null) {
+		rows.push({ name: 'Wheel', value: wheelInWords(outcome.compensation), note: '' });
+	}
+	if (eye.iso.length > 1) rows.push({ name: 'Dial', value: `ISO ${outcome.iso}`, note: '' });
+	return rows;
 }
 
 /** The zone that comes out sharp, in words. */
@@ -71,6 +134,37 @@ function apertureNote(camera: Camera, outcome: Outcome): string {
 	return camera.aperture.kind === 'fixed' && !camera.positions?.length ? 'fixed' : '';
 }
 
+function apertureRow(camera: Camera, outcome: Outcome): SettingRow {
+	const value = formatAperture(outcome.f);
+	if (!byEye(camera, outcome, 'aperture'))
+		return { name: 'Aperture', value, note: apertureNote(camera, outcome) };
+	const rounded = formatAperture(nearestMark(markedApertures, outcome.f));
+	return { name: 'Aperture', value: `about ${rounded}`, note: 'the eye' };
+}
+
+/**
+ * What an eye wanted when it ran into a limit, and that nothing on it helps.
+ *
+ * @returns an empty text where it did not
+ * @example clampedInWords(…) // 'It wants 1/4000 s and stops at 1/500 s, 3 stops short: the wheel cannot help.'
+ */
+export function clampedInWords(camera: Camera, light: Light, intent: Intent, outcome: Outcome): string {
+	const eye = automaticExposure(camera);
+	if (!eye || !outcome.clamped || outcome.iso === null) return '';
+	const offset = camera.offset?.stops ?? 0;
+	const aim = aimAbove(eye, outcome.iso, outcome.compensation ?? 0, offset, intent.filters ?? []);
+	const beyond = resolveLight(light).meterEv + aim - settingsEv(outcome.f, outcome.seconds);
+	if (Math.abs(beyond) < 1 / 6) return '';
+	const short = `${stopsInWords(beyond)} short`;
+	const helps = outcome.compensation === null ? '' : ': the wheel cannot help';
+	if (outcome.clamped === 'widest' || outcome.clamped === 'smallest') {
+		const wanted = nearestMark(markedApertures, outcome.f * 2 ** (beyond / 2));
+		return `It wants ${formatAperture(wanted)} and stops at ${formatAperture(outcome.f)}, ${short}${helps}.`;
+	}
+	const wanted = formatTime(nearestMark(markedTimes, outcome.seconds * 2 ** -beyond));
+	return `It wants ${wanted} and stops at ${formatTime(outcome.seconds)}, ${short}${helps}.`;
+}
+
 /**
  * What to set for an outcome, in the order in which hands do it.
  *
@@ -79,8 +173,9 @@ function apertureNote(camera: Camera, outcome: Outcome): string {
  */
 export function settingRows(camera: Camera, outcome: Outcome, handheld: boolean): SettingRow[] {
 	return [
-		{ name: 'Aperture', value: formatAperture(outcome.f), note: apertureNote(camera, outcome) },
-		{ name: 'Shutter', value: formatTime(outcome.seconds), note: shutterNote(camera, outcome) },
+		apertureRow(camera, outcome),
+		shutterRow(camera, outcome),
+		...dialRows(camera, outcome),
 		focusRow(outcome),
 		holdRow(camera, outcome, handheld)
 	];
@@ -93,14 +188,26 @@ export function settingRows(camera: Camera, outcome: Outcome, handheld: boolean)
  */
 export function settingsInShort(
 	camera: Camera,
-	{ f, seconds, position = null }: { f: number; seconds: number; position?: string | null }
+	{
+		f,
+		seconds,
+		position = null,
+		compensation = null
+	}: Pick<Outcome, 'f' | 'seconds'> & Partial<Pick<Outcome, 'position' | 'compensation'>>
 ): string {
 	const label = markLabel(camera, f, position);
-	return `${formatAperture(f)}${label ? ` ${label}` : ''}, ${formatTime(seconds)}`;
+	const eye = automaticExposure(camera);
+	const wheel = eye && compensation ? `, wheel ${wheelInWords(compensation)}` : '';
+	const about = eye ? 'about ' : '';
+	return `${formatAperture(Number(f.toPrecision(2)))}${label ? ` ${label}` : ''}, ${about}${formatTime(seconds)}${wheel}`;
 }
 
 const spanInWords = (span: Span, format: (value: number) => string) =>
 	typeof span === 'number' ? format(span) : `${format(span[0])} to ${format(span[1])}`;
+
+/** Whether all lanes have the same of something. */
+const shared = <T>(lanes: readonly Lane[], of: (lane: Lane) => T) =>
+	lanes.every((lane) => String(of(lane)) === String(of(lanes[0])));
 
 /**
  * The name of a lane: only what tells it from its neighbours.
@@ -109,14 +216,30 @@ const spanInWords = (span: Span, format: (value: number) => string) =>
  * @example laneName(a plastic camera with bulb, lane, lanes) // 'f/11 sun'
  */
 export function laneName(camera: Camera, lane: Lane, lanes: readonly Lane[]): string {
-	const { f, seconds, position } = lane.settings;
+	const { f, seconds, position, compensation, iso } = lane.settings;
+	const timed = lanes.filter((each) => !each.handTimed);
 	const label = typeof f === 'number' ? markLabel(camera, f, position) : position;
-	const aperture = `${spanInWords(f, formatAperture)}${label ? ` ${label}` : ''}`;
-	const time = lane.handTimed ? 'bulb' : spanInWords(seconds, formatTime);
-	const oneAperture = lanes.every((other) => String(other.settings.f) === String(f));
-	const oneTime = lanes
-		.filter((other) => !other.handTimed)
-		.every((other) => String(other.settings.seconds) === String(seconds));
-	if (oneAperture) return time;
-	return oneTime && !lane.handTimed ? aperture : `${aperture}, ${time}`;
+	const parts: string[] = [];
+	const oneAperture =
+		shared(lanes, (each) => each.settings.f) && shared(lanes, (each) => each.settings.position);
+	if (!oneAperture) parts.push(`${spanInWords(f, formatAperture)}${label ? ` ${label}` : ''}`);
+	if (lane.handTimed) parts.push('bulb');
+	else {
+		if (!shared(timed, (each) => each.settings.iso)) parts.push(`ISO ${iso}`);
+		if (!shared(timed, (each) => each.settings.compensation)) parts.push(wheelInWords(compensation ?? 0));
+		const onlyTime = parts.length === 0;
+		if (onlyTime || !shared(timed, (each) => each.settings.seconds))
+			parts.push(spanInWords(seconds, formatTime));
+	}
+	return parts.join(', ');
+}
+
+/** Lanes with their names: what a script sees of a reach. */
+export function namedLanes(camera: Camera, lanes: readonly Lane[]) {
+	return lanes.map((lane) => ({
+		name: laneName(camera, lane, lanes),
+		settings: lane.settings,
+		good: lane.good,
+		usable: lane.usable
+	}));
 }

@@ -8,6 +8,7 @@
 	import { replace, type Kept } from '$lib/records/client';
 	import { loadedCameras, type BagRecords } from '$lib/shoot/bag';
 	import { cameraInShort } from './describe';
+	import Gear from './Gear.svelte';
 
 	let { records }: { records: BagRecords } = $props();
 
@@ -142,6 +143,7 @@
 			</ul>
 		</details>
 	{/if}
+	<Gear gear={records.gear} />
 </div>
 
 <style>

@@ -5,7 +5,7 @@
 	import { cameraKind, cameraKinds } from '$core/camera';
 	import { cameraRecordSchema, type CameraRecord } from '$contract/records';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
-	import { plainNumber, timeQuantity } from '$lib/forms/quantity';
+	import { plainNumber, stopsQuantity, timeQuantity } from '$lib/forms/quantity';
 	import QuantityField from '$lib/forms/QuantityField.svelte';
 	import { RecordEditor } from '$lib/forms/record-editor.svelte';
 	import RecordForm from '$lib/forms/RecordForm.svelte';
@@ -13,6 +13,7 @@
 	import CameraGlyph from '$lib/parts/CameraGlyph.svelte';
 	import type { Kept } from '$lib/records/client';
 	import ApertureFields from './ApertureFields.svelte';
+	import ExposureFields from './ExposureFields.svelte';
 	import FocusFields from './FocusFields.svelte';
 	import ShutterFields from './ShutterFields.svelte';
 
@@ -69,6 +70,9 @@
 				<legend
 					>What it can be set to {#if typical}<span class="typical">{typical}</span>{/if}</legend
 				>
+				<div class="fields">
+					<ExposureFields {form} value={form.draft.exposure} onchange={(exposure) => set({ exposure })} />
+				</div>
 				<div class="fields">
 					<ApertureFields {form} value={form.draft.aperture} onchange={(aperture) => set({ aperture })} />
 				</div>
@@ -140,6 +144,16 @@
 						value={form.draft.framesPerSecond}
 						quantity={plainNumber}
 						onchange={(framesPerSecond) => set({ framesPerSecond })}
+					/>
+					<QuantityField
+						{form}
+						path="offset.stops"
+						label="It gives more than its settings say by, stops"
+						hint="from your own frames; less with a minus; empty: not known"
+						value={form.draft.offset?.stops}
+						quantity={stopsQuantity}
+						onchange={(stops) =>
+							set({ offset: stops === undefined ? undefined : { sd: 0.15, ...form.draft.offset, stops } })}
 					/>
 				</div>
 			</details>

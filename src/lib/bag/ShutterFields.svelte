@@ -72,7 +72,7 @@
 		onchange={(slowest) => onchange({ ...value, slowest: slowest as number })}
 	/>
 {/if}
-<label class="tick">
+<label class="tick-box">
 	<input
 		type="checkbox"
 		checked={Boolean(bulb)}

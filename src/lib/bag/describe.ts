@@ -2,13 +2,20 @@ import type { Camera } from '$core/camera';
 import { formatAperture, formatDistance, formatTime } from '$core/units';
 
 /** What a camera can do, in one line. */
-export function cameraInShort({ aperture, shutter, bulb, focus }: Camera): string {
+export function cameraInShort({ aperture, shutter, bulb, focus, exposure }: Camera): string {
 	return [
+		...(exposure.mode === 'auto' ? [eyeSets[exposure.sets]] : []),
 		describeAperture(aperture),
 		`${describeShutter(shutter)}${bulb ? ' and bulb' : ''}`,
 		describeFocus(focus)
 	].join(' · ');
 }
+
+const eyeSets = {
+	time: 'its eye sets the time',
+	aperture: 'its eye sets the aperture',
+	both: 'its eye sets both'
+} as const;
 
 function describeAperture(aperture: Camera['aperture']): string {
 	if (aperture.kind === 'fixed') return formatAperture(aperture.f);

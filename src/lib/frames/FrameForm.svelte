@@ -112,7 +112,7 @@
 					onchange={(seconds) => set({ settings: { ...form.draft.settings, seconds: seconds as number } })}
 				/>
 			</div>
-			<label class="tick">
+			<label class="tick-box">
 				<input
 					type="checkbox"
 					checked={form.draft.handheld === false}

@@ -52,6 +52,29 @@
 		<path d="M12 14h40v26H12z" /><circle cx="32" cy="27" r="1.6" fill="currentColor" /><path
 			d="M26 20h12v14H26zM38 20l6-4"
 		/>
+	{:else if kind === 'folding-instant'}
+		<path d="M6 40h52L46 18H24zM24 18l6-10h14l2 10M14 40l10-22" /><circle cx="36" cy="29" r="5" /><circle
+			cx="47"
+			cy="33"
+			r="2"
+		/>
+	{:else if kind === 'instant-twin-lens'}
+		<path d="M14 8h26v34H14zM40 14h10v26H40M18 4h18v4" /><circle cx="27" cy="17" r="5" /><circle
+			cx="27"
+			cy="32"
+			r="6"
+		/><circle cx="27" cy="32" r="2" fill="currentColor" />
+	{:else if kind === 'automatic-pack'}
+		<path d="M6 14h10v26H6zM16 17l6 3v14l-6 3M22 20l6-2v18l-6-2M28 18l6 2v14l-6 2" /><path
+			d="M34 14h20v26H34z"
+		/><circle cx="44" cy="30" r="5" /><circle cx="48" cy="19" r="2" fill="currentColor" />
+	{:else if kind === 'automatic-point-and-shoot'}
+		<rect x="6" y="14" width="52" height="26" rx="3" /><circle cx="28" cy="27" r="8" /><circle
+			cx="28"
+			cy="27"
+			r="3"
+		/><circle cx="44" cy="21" r="2" fill="currentColor" />
+		<path d="M50 18h4v6h-4zM12 14v-3h8v3" />
 	{:else}
 		<rect x="8" y="14" width="48" height="26" rx="3" /><circle cx="32" cy="27" r="8" /><path
 			d="M14 14v-4h10v4"

@@ -2,6 +2,7 @@ import type {
 	CameraRecord,
 	FilmRecord,
 	FrameRecord,
+	GearRecord,
 	LoadRecord,
 	ReadingRecord,
 	Stored
@@ -15,6 +16,7 @@ export interface RecordKinds {
 	films: FilmRecord;
 	loads: LoadRecord;
 	frames: FrameRecord;
+	gear: GearRecord;
 	readings: ReadingRecord;
 }
 

@@ -3,6 +3,8 @@
 	import { resolve } from '$app/paths';
 	import {
 		chanceSentence,
+		castInWords,
+		clampedInWords,
 		exposureSentence,
 		nothingToSet,
 		settingRows,
@@ -12,7 +14,11 @@
 	} from '$core/words';
 	import { verdictColour } from '$lib/parts/verdict-colour';
 	import VerdictMark from '$lib/parts/VerdictMark.svelte';
+	import OnCamera from './OnCamera.svelte';
+	import Remedies from './Remedies.svelte';
 	import type { ShootState } from './shoot-state.svelte';
+	import Wants from './Wants.svelte';
+	import { intentOf, lightFor } from './wishes';
 
 	let { shoot }: { shoot: ShootState } = $props();
 
@@ -20,6 +26,19 @@
 	const outcome = $derived(shoot.outcome);
 	const fails = $derived(outcome?.verdict === 'too-dark' || outcome?.verdict === 'too-light');
 	const rows = $derived(chosen && outcome ? settingRows(chosen.camera, outcome, shoot.handheld) : []);
+	const clamped = $derived.by(() => {
+		if (!chosen || !shoot.light || !outcome || shoot.previewed) return '';
+		const own = shoot.wishesOf(chosen.id);
+		return clampedInWords(chosen.camera, lightFor(shoot.light, own), intentOf(shoot.scene, own), outcome);
+	});
+	const cast = $derived(chosen ? castInWords(chosen.film, shoot.resolved?.kelvin) : '');
+	const unmet = $derived.by(() => {
+		const [least, most] = shoot.scene.seconds ?? [null, null];
+		if (!outcome || (least === null && most === null)) return false;
+		return (
+			(least !== null && outcome.seconds < least * 0.99) || (most !== null && outcome.seconds > most * 1.01)
+		);
+	});
 	const others = $derived(
 		shoot.loaded.filter(
 			({ id }) =>
@@ -50,7 +69,7 @@
 			every camera here answers.
 		</p>
 	{:else}
-		<h2 class="verdict figure" style:color={verdictColour[outcome.verdict]}>
+		<h2 class="verdict figure" class:fails style:color={verdictColour[outcome.verdict]}>
 			<VerdictMark verdict={outcome.verdict} />
 			{verdictTitle(outcome)}
 		</h2>
@@ -64,19 +83,23 @@
 			{exposureSentence(outcome, chosen.film)}
 			{chanceSentence(outcome)}
 		</p>
+		{#if clamped}<p class="spoiler">{clamped}</p>{/if}
+		{#if unmet}<p class="spoiler">It does not reach the time you want; this is the nearest.</p>{/if}
+		{#if cast}<p class="soft">{cast}</p>{/if}
 		{#if fails}
 			<p class="notice">
-				{worksInWords(chosen.reach.usable)}
+				{worksInWords(shoot.reaches.get(chosen.id)?.usable ?? [])}
 				{#if others.length > 0}
 					Here, take {others.map(({ camera }) => camera.name).join(' or ')}.
 				{:else}
-					Nothing in the bag works in this light: wait for other light, or load another film.
+					Nothing in the bag works in this light as it is.
 				{/if}
 			</p>
 		{/if}
 		{#if nothingToSet(chosen.camera) && !fails}
 			<p class="nothing figure">Nothing to set: just take it.</p>
 		{/if}
+		{#if fails}<Remedies {shoot} />{/if}
 		<dl class="rows">
 			{#each rows as row (row.name)}
 				<div class="row">
@@ -92,10 +115,19 @@
 			<input
 				type="checkbox"
 				checked={!shoot.handheld}
-				onchange={(event) => (shoot.handheld = !event.currentTarget.checked)}
+				onchange={(event) => shoot.want({ handheld: !event.currentTarget.checked })}
 			/>
 			It stands on a support
 		</label>
+		{#if !fails}<Remedies {shoot} />{/if}
+		<details>
+			<summary>On the camera</summary>
+			<OnCamera {shoot} loaded={chosen} />
+		</details>
+		<details>
+			<summary>What I want</summary>
+			<Wants {shoot} />
+		</details>
 	{/if}
 {/if}
 
@@ -110,6 +142,9 @@
 		font-size: clamp(2.1rem, 3.3vw, 2.75rem);
 		letter-spacing: -0.02em;
 		padding: 0.15rem 0 0.35rem;
+	}
+	.fails {
+		font-size: clamp(1.9rem, 2.6vw, 2.1rem);
 	}
 	.verdict :global(svg) {
 		width: 0.55em;
@@ -147,6 +182,21 @@
 	.note {
 		font-size: 0.875rem;
 		padding-left: 0.35rem;
+	}
+	summary {
+		display: flex;
+		align-items: center;
+		min-height: 2.75rem;
+		font-weight: var(--heavy);
+		border-top: 1px solid var(--line);
+		cursor: pointer;
+	}
+	summary::after {
+		content: '+';
+		margin-left: auto;
+	}
+	details[open] > summary::after {
+		content: '–';
 	}
 	.support {
 		display: flex;

@@ -11,13 +11,15 @@
 	let { shoot, loaded }: { shoot: ShootState; loaded: Loaded } = $props();
 
 	const chosen = $derived(shoot.chosen?.id === loaded.id);
-	const outcome = $derived(shoot.outcomes.get(loaded.id));
+	const outcome = $derived(chosen ? shoot.outcome : shoot.outcomes.get(loaded.id));
 	const { axis } = $derived(shoot);
-	const subLanes = $derived(chosen && !shoot.narrow ? lanesToShow(loaded.reach.lanes, outcome) : []);
+	const reach = $derived(shoot.reaches.get(loaded.id) ?? loaded.reach);
+	const difference = $derived(shoot.wishesOf(loaded.id).meterDifference);
+	const subLanes = $derived(chosen && !shoot.narrow ? lanesToShow(reach.lanes, outcome) : []);
 
 	const visible = (intervals: readonly Interval[]) =>
 		intervals.filter(([from, to]) => to > axis.from && from < axis.to);
-	const ends = $derived(loaded.reach.usable);
+	const ends = $derived(reach.usable);
 	/** Pixels that "too light" needs beside a bar. */
 	const END_LABEL = 76;
 	let width = $state(0);
@@ -44,7 +46,10 @@
 	</button>
 	<div class="track">
 		<div class="bar" aria-hidden="true" bind:clientWidth={width}>
-			{@render bars(loaded.reach.good, loaded.reach.usable)}
+			{@render bars(reach.good, reach.usable)}
+			{#if difference !== 0 && shoot.resolved}
+				<span class="other-eye" style:left="{axis.at(shoot.resolved.ev + difference)}%"></span>
+			{/if}
 			{#if chosen && roomLeft}<span class="end left" style:right="{100 - axis.at(ends[0][0])}%">too dark</span
 				>{/if}
 			{#if chosen && roomRight}<span class="end right" style:left="{axis.at(ends[ends.length - 1][1])}%"
@@ -65,9 +70,9 @@
 	</div>
 	{#if subLanes.length > 1}
 		<ul class="settings" aria-label="Settings of {loaded.camera.name}">
-			{#each subLanes as lane (laneName(loaded.camera, lane, loaded.reach.lanes))}
+			{#each subLanes as lane (laneName(loaded.camera, lane, subLanes))}
 				<li class:taken={outcome !== undefined && lane.taken}>
-					<span class="setting figures">{laneName(loaded.camera, lane, loaded.reach.lanes)}</span>
+					<span class="setting figures">{laneName(loaded.camera, lane, subLanes)}</span>
 					<span class="thin" aria-hidden="true">{@render bars(lane.good, lane.usable)}</span>
 				</li>
 			{/each}
@@ -140,6 +145,11 @@
 	.finished .usable {
 		border-style: dashed;
 		background: none;
+	}
+	.other-eye {
+		position: absolute;
+		inset-block: -0.3rem;
+		border-left: 2px dashed var(--ink);
 	}
 	.end {
 		position: absolute;

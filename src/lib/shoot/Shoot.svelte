@@ -54,8 +54,8 @@
 		{
 			press: ['Escape'],
 			shown: 'Esc',
-			does: 'back to the light that was read',
-			run: () => shoot.dropTried()
+			does: 'back from a remedy or a tried light',
+			run: () => (shoot.previewed ? (shoot.previewed = null) : shoot.dropTried())
 		},
 		{ press: ['k'], shown: 'K', does: 'keep the tried light as a reading', run: keepTried },
 		{ press: ['ArrowUp'], shown: '↑', does: 'the camera above', run: () => shoot.chooseNext(-1) },
@@ -64,12 +64,15 @@
 			press: ['s'],
 			shown: 'S',
 			does: 'by hand or on a support',
-			run: () => (shoot.handheld = !shoot.handheld)
+			run: () => shoot.want({ handheld: !shoot.handheld })
 		},
 		{ press: ['?', 'Shift+?'], shown: '?', does: 'these keys', run: () => (keysOpen = true) }
 	];
 
+	$effect(() => shoot.desk.ask(shoot.question));
+
 	onMount(() => {
+		const closeDesk = shoot.desk.open();
 		void outbox.sendAll();
 		const retry = () => void outbox.sendAll();
 		const refresh = () => document.visibilityState === 'visible' && void invalidateAll();
@@ -80,6 +83,7 @@
 			window.removeEventListener('online', retry);
 			document.removeEventListener('visibilitychange', refresh);
 			silence();
+			closeDesk();
 		};
 	});
 </script>

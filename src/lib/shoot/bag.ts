@@ -1,7 +1,14 @@
 import type { Camera } from '$core/camera';
 import type { Film } from '$core/film';
 import { reach, type Reach } from '$core/match';
-import type { CameraRecord, FilmRecord, FrameRecord, LoadRecord, ReadingRecord } from '$contract/records';
+import type {
+	CameraRecord,
+	FilmRecord,
+	FrameRecord,
+	GearRecord,
+	LoadRecord,
+	ReadingRecord
+} from '$contract/records';
 import type { Kept } from '$lib/records/client';
 
 /** What the pages load: records, from which everything shown is derived. */
@@ -12,6 +19,8 @@ export interface BagRecords {
 	loads: Kept<LoadRecord>[];
 	/** Frames of those loads. */
 	frames: (FrameRecord & { id: string })[];
+	/** Filters, flashes and supports. */
+	gear: Kept<GearRecord>[];
 	/** The last reading, if there is one. */
 	reading: ReadingRecord | null;
 }

@@ -101,6 +101,7 @@ describe('the loaded cameras', () => {
 		films: [{ ...colourNegative400, id: 'film', version: 1 }],
 		loads: [load('one', 'b'), load('two', 'a')],
 		frames: [],
+		gear: [],
 		reading: null,
 		...changes
 	});

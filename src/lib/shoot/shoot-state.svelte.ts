@@ -1,5 +1,13 @@
 import { resolveLight, type Light } from '$core/light';
-import { bestOutcome, type Interval, type Outcome } from '$core/match';
+import {
+	bestOutcome,
+	reach,
+	type Bag,
+	type Interval,
+	type Outcome,
+	type Reach,
+	type Remedy
+} from '$core/match';
 import { roundToThird } from '$core/units';
 import type { FrameRecord } from '$contract/records';
 import { remove } from '$lib/records/client';
@@ -7,6 +15,18 @@ import { outbox } from '$lib/records/outbox.svelte';
 import { v4 as uuid } from 'uuid';
 import { axisOver, windowAround, wholeLine, PHONE_WINDOW, zoomedTo } from './axis';
 import { loadedCameras, type BagRecords, type Loaded } from './bag';
+import { RemedyDesk } from './remedy-desk.svelte';
+import {
+	asChanged,
+	bagOf,
+	freeCamera,
+	intentOf,
+	keeping,
+	lightFor,
+	type CameraWishes,
+	type SceneWishes,
+	type Wishes
+} from './wishes';
 
 /** Where the line stands when it is dragged before any light was read: a grey day. */
 const UNREAD_LIGHT = 12;
@@ -30,7 +50,15 @@ export class ShootState {
 	chosenId = $state<string | null>(null);
 	/** A light that is being tried by moving the line, EV. */
 	triedEv = $state<number | null>(null);
-	handheld = $state(true);
+	/** What is wanted of the picture. */
+	scene = $state.raw<SceneWishes>({ handheld: true });
+	/** What is set and mounted, by load. */
+	#set = $state.raw<Readonly<Record<string, CameraWishes>>>({});
+	/** A remedy that is being looked at. */
+	previewed = $state.raw<Remedy | null>(null);
+	/** What was wanted before a remedy was kept. */
+	#before = $state.raw<(Wishes & { id: string }) | null>(null);
+	desk = new RemedyDesk();
 	logged = $state<Logged | null>(null);
 	readingProblem = $state('');
 	narrow = $state(false);
@@ -61,11 +89,54 @@ export class ShootState {
 	outcomes = $derived.by((): ReadonlyMap<string, Outcome> => {
 		const light = this.light;
 		if (!light) return new Map();
-		const intent = { handheld: this.handheld };
-		return new Map(this.loaded.map(({ id, camera, film }) => [id, bestOutcome(camera, film, light, intent)]));
+		return new Map(
+			this.loaded.map(({ id, camera, film }) => {
+				const own = this.wishesOf(id);
+				return [id, bestOutcome(camera, film, lightFor(light, own), intentOf(this.scene, own))];
+			})
+		);
 	});
 
-	outcome = $derived(this.chosen ? this.outcomes.get(this.chosen.id) : undefined);
+	/** The light in which each camera works as it is mounted now. */
+	reaches = $derived.by((): ReadonlyMap<string, Reach> => {
+		return new Map(
+			this.loaded.map((loaded) => {
+				const own = this.wishesOf(loaded.id);
+				const remedy = loaded.id === this.chosen?.id ? this.previewed : null;
+				if (!remedy && own === freeCamera) return [loaded.id, loaded.reach];
+				const { film, filters, meterDifference } = asChanged(
+					loaded.film,
+					own,
+					remedy?.changes ?? [],
+					this.bag
+				);
+				return [loaded.id, reach(loaded.camera, film, { filters, meterDifference })];
+			})
+		);
+	});
+
+	/** The best outcome of the chosen camera as things are. */
+	asItIs = $derived(this.chosen ? this.outcomes.get(this.chosen.id) : undefined);
+
+	/** What the Do column shows: the chosen camera's outcome, or that of the remedy looked at. */
+	outcome = $derived(this.previewed?.outcome ?? this.asItIs);
+
+	bag = $derived.by((): Bag => bagOf(this.#records().gear, this.#records().films, this.chosen?.film));
+
+	/** What the remedies of the chosen camera are asked for. */
+	question = $derived.by(() => {
+		const { chosen, light } = this;
+		if (!chosen || !light || chosen.finished) return null;
+		const own = this.wishesOf(chosen.id);
+		const { camera, film } = chosen;
+		return $state.snapshot([camera, film, lightFor(light, own), this.bag, intentOf(this.scene, own)]) as [
+			typeof camera,
+			typeof film,
+			Light,
+			Bag,
+			ReturnType<typeof intentOf>
+		];
+	});
 
 	#zoom = $derived.by((): Interval => {
 		if (this.loaded.length !== 1) return wholeLine;
@@ -85,6 +156,7 @@ export class ShootState {
 
 	/** Tries another light; the reading stays as it was. */
 	tryLight(ev: number): void {
+		this.previewed = null;
 		this.triedEv = Math.min(BRIGHTEST, Math.max(DARKEST, roundToThird(ev)));
 		this.phoneWindow = windowAround(this.triedEv, this.phoneWindow);
 	}
@@ -109,13 +181,65 @@ export class ShootState {
 
 	choose(id: string): void {
 		this.chosenId = id;
+		this.previewed = null;
+	}
+
+	get handheld(): boolean {
+		return this.scene.handheld !== false;
+	}
+
+	/** Wants something of the picture, or no longer. */
+	want(changes: Partial<SceneWishes>): void {
+		this.scene = { ...this.scene, ...changes };
+		this.previewed = null;
+	}
+
+	/** What is set and mounted on a camera. */
+	wishesOf(id: string): CameraWishes {
+		return this.#set[id] ?? freeCamera;
+	}
+
+	/** Sets or mounts something on the chosen camera. */
+	setChosen(changes: Partial<CameraWishes>): void {
+		if (!this.chosen) return;
+		this.#set = { ...this.#set, [this.chosen.id]: { ...this.wishesOf(this.chosen.id), ...changes } };
+		this.previewed = null;
+	}
+
+	/** What would be wanted if the remedy looked at were kept; null where it is not made here and now. */
+	get kept(): Wishes | null {
+		const { chosen, previewed, scene, bag } = this;
+		if (!chosen || !previewed) return null;
+		return keeping({ scene, camera: this.wishesOf(chosen.id) }, previewed.changes, bag);
+	}
+
+	/** Keeps the remedy that is looked at. */
+	keepRemedy(): void {
+		const { chosen, kept } = this;
+		if (!chosen || !kept) return;
+		this.#before = { id: chosen.id, scene: this.scene, camera: this.wishesOf(chosen.id) };
+		this.scene = kept.scene;
+		this.setChosen(kept.camera);
+	}
+
+	get canUndoRemedy(): boolean {
+		return this.#before !== null && this.#before.id === this.chosen?.id;
+	}
+
+	/** Back to what was wanted before the remedy was kept. */
+	undoRemedy(): void {
+		const before = this.#before;
+		if (!before) return;
+		this.#before = null;
+		this.scene = before.scene;
+		this.#set = { ...this.#set, [before.id]: before.camera };
 	}
 
 	/** Chooses the lane above or below. */
 	chooseNext(step: 1 | -1): void {
 		const index = this.loaded.findIndex(({ id }) => id === this.chosen?.id);
 		const next = this.loaded[index + step];
-		if (next) this.chosenId = next.id;
+		if (next) this.choose(next.id);
 	}
 
 	get canLog(): boolean {
@@ -124,17 +248,19 @@ export class ShootState {
 
 	/** Logs the chosen camera's frame with what the screen shows. */
 	async logFrame(): Promise<void> {
-		const { chosen, outcome, light } = this;
+		const { chosen, asItIs: outcome, light } = this;
 		if (!this.canLog || !chosen || !outcome || !light) return;
 		const { f, seconds, compensation, iso, position } = outcome;
 		const id = uuid();
+		const own = this.wishesOf(chosen.id);
 		const frame: FrameRecord = {
 			loadId: chosen.id,
 			number: chosen.next,
 			takenAt: new Date().toISOString(),
-			light,
+			light: lightFor(light, own),
 			settings: { f, seconds, compensation, iso, position },
 			handheld: this.handheld,
+			...(own.filters.length > 0 ? { filters: own.filters } : {}),
 			predicted: $state.snapshot(outcome) as Outcome
 		};
 		this.logged = { id, number: frame.number, camera: chosen.camera.name, saved: null, problem: '' };

@@ -2,11 +2,13 @@ import {
 	cameraRecordSchema,
 	filmRecordSchema,
 	frameRecordSchema,
+	gearRecordSchema,
 	loadRecordSchema,
 	readingRecordSchema,
 	type CameraRecord,
 	type FilmRecord,
 	type FrameRecord,
+	type GearRecord,
 	type LoadRecord,
 	type ReadingRecord
 } from '$contract/records';
@@ -43,4 +45,10 @@ export const readings: Collection<ReadingRecord> = {
 	what: 'reading',
 	table: () => store().readings,
 	schema: readingRecordSchema
+};
+
+export const gear: Collection<GearRecord> = {
+	what: 'piece of gear',
+	table: () => store().gear,
+	schema: gearRecordSchema as never
 };

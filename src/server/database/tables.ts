@@ -1,5 +1,12 @@
 import type Database from 'better-sqlite3';
-import type { CameraRecord, FilmRecord, FrameRecord, LoadRecord, ReadingRecord } from '$contract/records';
+import type {
+	CameraRecord,
+	FilmRecord,
+	FrameRecord,
+	GearRecord,
+	LoadRecord,
+	ReadingRecord
+} from '$contract/records';
 import { recordTable } from './record-table';
 
 const named = {
@@ -51,6 +58,11 @@ export function tablesOf(database: Database.Database) {
 				path: 'number',
 				message: `frame ${frame.number} of this load is already logged`
 			})
+		}),
+		gear: recordTable<GearRecord>(database, {
+			table: 'gear',
+			columns: { kind: ({ type }) => type, name: ({ name }) => name },
+			orderBy: 'kind, name COLLATE NOCASE, id'
 		}),
 		readings: recordTable<ReadingRecord>(database, {
 			table: 'readings',

@@ -5,6 +5,7 @@ import type { Tables } from '../database/tables';
 import {
 	cameras,
 	films,
+	gear,
 	lastReading,
 	loads,
 	type CameraKey,
@@ -64,5 +65,6 @@ export function plantDemo(tables: Tables, now: Date): void {
 		});
 		load.shot.forEach((frame, index) => create(tables.frames, frameOf(loadId, load, frame, index)));
 	}
+	for (const piece of gear) create(tables.gear, piece);
 	create(tables.readings, { takenAt: before(lastReading.ago), light: lastReading.light });
 }

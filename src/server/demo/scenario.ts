@@ -1,6 +1,7 @@
 import { cameraKind, type Camera } from '$core/camera';
 import type { Film } from '$core/film';
 import type { Light } from '$core/light';
+import type { GearRecord } from '$contract/records';
 
 /** The demo: a weekend on the invented tidal island of Hollin Holm. */
 
@@ -13,7 +14,10 @@ export const cameras = {
 	tinBox: from('box', 'Tin Box'),
 	pebble: from('point-and-shoot', 'Pebble'),
 	clockwork: from('cine', 'Clockwork 8'),
-	sweep: from('swing-lens', 'Sweep')
+	sweep: from('swing-lens', 'Sweep'),
+	wedge: from('folding-instant', 'Wedge', { offset: { stops: -1 / 3, sd: 0.15 } }),
+	twinlet: from('instant-twin-lens', 'Twinlet'),
+	bellows: from('automatic-pack', 'Bellows Wide')
 } satisfies Record<string, Camera>;
 
 export const films = {
@@ -21,8 +25,18 @@ export const films = {
 	samphire: { name: 'Samphire 125', type: 'bw-negative', iso: 125, reciprocity: { from: 1, exponent: 1.31 } },
 	cockle100: { name: 'Cockle 100', type: 'reversal', iso: 100 },
 	cockle50: { name: 'Cockle 50', type: 'reversal', iso: 50 },
-	thrift: { name: 'Thrift 200', type: 'colour-negative', iso: 200 }
+	thrift: { name: 'Thrift 200', type: 'colour-negative', iso: 200 },
+	wrack: { name: 'Wrack 640', type: 'instant', iso: 640 },
+	lantern: { name: 'Lantern 800', type: 'instant', iso: 800 }
 } satisfies Record<string, Film>;
+
+export const gear: GearRecord[] = [
+	{ type: 'filter', name: 'ND 0.6', stops: 2, kind: 'neutral' },
+	{ type: 'filter', name: 'ND 0.9', stops: 3, kind: 'neutral' },
+	{ type: 'filter', name: 'Yellow', stops: 1, kind: 'contrast' },
+	{ type: 'flash', name: 'Pocket flash', guideNumber: 14, powers: [1, 1 / 4] },
+	{ type: 'support', name: 'Folding tripod' }
+];
 
 export type CameraKey = keyof typeof cameras;
 export type FilmKey = keyof typeof films;
@@ -110,6 +124,19 @@ export const loads: DemoLoad[] = [
 		ago: 23,
 		shot: [{ ago: 20, light: edge('none'), note: 'Tin roof, whole queue' }]
 	},
+	{
+		camera: 'wedge',
+		film: 'wrack',
+		frames: 8,
+		ago: 21,
+		note: 'Lantern walk and the net loft',
+		shot: [
+			{ ago: 20.5, light: { ev: 9, sd: 0.67 }, note: 'Net loft window, four o’clock' },
+			{ ago: 20.3, light: { ev: 8, sd: 0.67 }, note: 'Mending needle, by the window' }
+		]
+	},
+	{ camera: 'twinlet', film: 'lantern', frames: 10, ago: 20.8, shot: [{ ago: 19.5, light: edge('none') }] },
+	{ camera: 'bellows', film: 'lantern', frames: 10, ago: 19.9, shot: [] },
 	{
 		camera: 'pebble',
 		film: 'thrift',

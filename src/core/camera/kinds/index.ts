@@ -5,6 +5,10 @@ import type { CameraKind } from './kind';
 import { pinhole } from './pinhole';
 import { plasticMediumFormat } from './plastic-medium-format';
 import { pointAndShoot } from './point-and-shoot';
+import { foldingInstant } from './folding-instant';
+import { instantTwinLens } from './instant-twin-lens';
+import { automaticPack } from './automatic-pack';
+import { automaticPointAndShoot } from './automatic-point-and-shoot';
 import { swingLens } from './swing-lens';
 
 export type { CameraKind } from './kind';
@@ -14,6 +18,10 @@ export const cameraKinds: readonly CameraKind[] = [
 	box,
 	plasticMediumFormat,
 	pointAndShoot,
+	automaticPointAndShoot,
+	foldingInstant,
+	instantTwinLens,
+	automaticPack,
 	fullSettings,
 	swingLens,
 	cine,

@@ -54,25 +54,35 @@ interface Tried {
 	/** The question with the option applied. */
 	question: Question;
 	remedy: Remedy;
+	/** What a judge of an earlier change says of that one now. */
+	ofJudge: Partial<Change>;
 }
 
-/** Does one thing and says how it comes out, next to how it was. */
+/**
+ * Does one thing and says how it comes out, next to how it was.
+ *
+ * @param earlier judges where an earlier change has its own way of coming out, and this one has not
+ */
 function attempt(
 	question: Question,
 	before: Outcome,
 	kind: RemedyKind,
 	option: Option,
-	answer: Answer
+	answer: Answer,
+	earlier?: Option['judge']
 ): Tried | null {
 	const next = option.apply(question);
-	const judged = option.judge
-		? option.judge(next, answer)
+	const judge = option.judge ?? earlier;
+	const judged = judge
+		? judge(next, answer)
 		: { outcome: answer(next.camera, next.film, next.light, next.intent) };
 	if (!judged) return null;
 	const { outcome } = judged;
+	const said = ('change' in judged ? judged.change : undefined) ?? {};
 	const stops = option.narrows ? 0 : outcome.error - before.error;
-	const change: Change = { ...option.change, ...('change' in judged ? judged.change : {}), stops };
-	return { kind, option, question: next, remedy: { changes: [change], effort: kind.effort, outcome } };
+	const change: Change = { ...option.change, ...(option.judge ? said : {}), stops };
+	const remedy = { changes: [change], effort: kind.effort, outcome };
+	return { kind, option, question: next, remedy, ofJudge: option.judge ? {} : said };
 }
 
 /** Two things together: the second judged where the first is done. */
@@ -87,10 +97,10 @@ function* pairsAfter(first: Tried, kinds: readonly RemedyKind[], answer: Answer)
 				option.change.off ||
 				option.change.name <= first.option.change.name;
 			if (stacked && again) continue;
-			const judge = option.judge ?? first.option.judge;
-			const tried = attempt(first.question, first.remedy.outcome, kind, { ...option, judge }, answer);
+			const tried = attempt(first.question, first.remedy.outcome, kind, option, answer, first.option.judge);
 			if (!tried) continue;
-			const changes = [...first.remedy.changes, ...tried.remedy.changes];
+			const [done] = first.remedy.changes;
+			const changes = [{ ...done, ...tried.ofJudge }, ...tried.remedy.changes];
 			yield { changes, effort: first.kind.effort + kind.effort, outcome: tried.remedy.outcome };
 		}
 	}

@@ -151,7 +151,8 @@ describe('what is offered', () => {
 			{ films: [filmOf('reversal', 400)] }
 		);
 		expect(best.verdict).toBe('too-dark');
-		expect(found.map(kinds)).toEqual(['light']);
+		expect(found.map(kinds)).toEqual(['light', 'film']);
+		expect(found[1].outcome.error).toBeGreaterThan(best.error);
 		expect(found[0].changes[0].to).toBeGreaterThan(12);
 	});
 });

@@ -1,0 +1,25 @@
+import type { CameraKind } from './kind';
+
+/** Values: common practice for instant twin-lens cameras: aperture by hand, time by the eye. */
+export const instantTwinLens: CameraKind = {
+	id: 'instant-twin-lens',
+	name: 'Instant twin-lens',
+	looks: 'Two lenses, one above the other; you pick the aperture',
+	camera: {
+		frame: { width: 62, height: 46 },
+		focalLength: 60,
+		focus: { kind: 'continuous', nearest: 0.5 },
+		aperture: { kind: 'stops', f: [5.6, 8, 16, 22] },
+		shutter: { kind: 'range', fastest: 1 / 500, slowest: 1 },
+		handHold: 1 / 30,
+		exposure: {
+			mode: 'auto',
+			sets: 'time',
+			iso: [800],
+			compensation: { darken: -1, lighten: 1, step: 1 / 3 }
+		}
+	},
+	film: 'instant',
+	frames: 10,
+	measure: 'The longest time by itself differs from body to body.'
+};

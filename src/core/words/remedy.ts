@@ -1,0 +1,64 @@
+import { castOf, type Film } from '../film';
+import type { Change, Outcome, Remedy } from '../match';
+import { formatDistance, formatTime, stopsInWords } from '../units';
+import { chanceInWords, verdictInShort } from './outcome';
+
+/** What a change costs beside its effort, in words; empty where it costs nothing. */
+function cost({ kind, off, background = 0, range }: Change, best: Outcome, outcome: Outcome): string {
+	if (kind === 'film') return 'for the whole load';
+	if (kind === 'development') return 'for the whole load, in the tank';
+	if (kind === 'bracket') return 'three frames instead of one';
+	if (kind === 'trial') return 'one frame';
+	if (kind === 'flash' && range) {
+		const reach = `from ${formatDistance(range[0])} to ${formatDistance(range[1])}`;
+		const behind = background < -1 ? `, what is behind stays ${stopsInWords(background)} darker` : '';
+		return `${reach}${behind}`;
+	}
+	const slower = Math.log2(outcome.seconds / best.seconds);
+	if (kind === 'filter' && !off && slower > 1 / 3) return `slower, ${formatTime(outcome.seconds)}`;
+	return '';
+}
+
+const named = (change: Change) => (change.off ? `take off ${change.name}` : change.name);
+
+/**
+ * A remedy in a few words.
+ *
+ * @example remedyTitle(…) // 'ND 2 and on a support'
+ */
+export function remedyTitle({ changes }: Remedy): string {
+	return changes.map(named).join(' and ');
+}
+
+/**
+ * What a remedy brings and what it costs.
+ *
+ * @param best the outcome as things are
+ * @example remedyInWords(…) // 'just enough, about 9 in 10 come out; slower, 1/30 s'
+ */
+export function remedyInWords(remedy: Remedy, best: Outcome): string {
+	const { outcome, changes } = remedy;
+	const costs = changes.map((change) => cost(change, best, outcome)).filter(Boolean);
+	const steady = best.spoilers.length > outcome.spoilers.length ? ', and nothing spoils it' : '';
+	const brings = `${verdictInShort(outcome)}, ${chanceInWords(outcome.chances.usable)} come out${steady}`;
+	return [brings, ...costs].join('; ');
+}
+
+/** A cast smaller than this is not seen, mired; common practice. */
+const SEEN_CAST = 25;
+/** Mired that a stop of light buys: a full correction of 131 mired costs about 2 stops (published tables, from memory). */
+const MIRED_A_STOP = 65;
+
+/**
+ * The colour that a light gives on a film, and what a filter against it would cost.
+ *
+ * @returns an empty text where the light's colour is not known or not seen
+ * @example castInWords(daylight film, 3200) // 'A warm cast; a bluish filter of 131 mired against it costs about 2 stops.'
+ */
+export function castInWords(film: Film, kelvin: number | undefined): string {
+	const cast = kelvin === undefined ? null : castOf(film, kelvin);
+	if (cast === null || Math.abs(cast) < SEEN_CAST) return '';
+	const [hue, against] = cast > 0 ? ['warm', 'bluish'] : ['cold', 'amber'];
+	const stops = stopsInWords(Math.abs(cast) / MIRED_A_STOP);
+	return `A ${hue} cast; ${against === 'amber' ? 'an' : 'a'} ${against} filter of ${Math.round(Math.abs(cast))} mired against it costs about ${stops}.`;
+}

@@ -1,0 +1,97 @@
+<!-- Who sets the exposure; only what that kind has is shown. -->
+<script lang="ts">
+	import type { AutomaticExposure, Exposure, Wheel } from '$core/camera';
+	import ChoiceField from '$lib/forms/ChoiceField.svelte';
+	import type { FormState } from '$lib/forms/form-state.svelte';
+	import { filmSpeedQuantity, listOf, stopsQuantity } from '$lib/forms/quantity';
+	import QuantityField from '$lib/forms/QuantityField.svelte';
+
+	interface Props {
+		form: FormState<object>;
+		value: Exposure;
+		onchange: (value: Exposure) => void;
+	}
+	let { form, value, onchange }: Props = $props();
+
+	type Who = 'manual' | AutomaticExposure['sets'];
+	const who = $derived<Who>(value.mode === 'auto' ? value.sets : 'manual');
+	const eye = $derived(value.mode === 'auto' ? value : null);
+	const usualEye: AutomaticExposure = { mode: 'auto', sets: 'time', iso: [100] };
+	const usualWheel: Wheel = { darken: -1, lighten: 1, step: 0.5 };
+	const speeds = listOf(filmSpeedQuantity);
+
+	const set = (changes: Partial<AutomaticExposure>) => onchange({ ...(eye ?? usualEye), ...changes });
+
+	function setWheel(changes: Partial<Wheel>) {
+		set({ compensation: { ...(eye?.compensation ?? usualWheel), ...changes } });
+	}
+
+	/** Darken is typed as an amount; in the record it lies below 0. */
+	const below = (amount: number | undefined) => (amount === undefined ? undefined : -Math.abs(amount));
+</script>
+
+<ChoiceField
+	label="Who sets the exposure"
+	value={who}
+	options={[
+		{ value: 'manual', name: 'I do' },
+		{ value: 'time', name: 'its eye sets the time' },
+		{ value: 'aperture', name: 'its eye sets the aperture' },
+		{ value: 'both', name: 'its eye sets both' }
+	]}
+	onchange={(next) => (next === 'manual' ? onchange({ mode: 'manual' }) : set({ sets: next }))}
+	hint={who === 'manual' ? '' : 'give what the eye sets as a range'}
+/>
+{#if eye}
+	<QuantityField
+		{form}
+		path="exposure.iso"
+		label="Film speeds it can be told"
+		hint="or the one it is built for"
+		value={eye.iso}
+		quantity={speeds}
+		onchange={(iso) => set({ iso })}
+	/>
+	<label class="tick-box">
+		<input
+			type="checkbox"
+			checked={eye.compensation !== undefined}
+			onchange={(event) => set({ compensation: event.currentTarget.checked ? usualWheel : undefined })}
+		/>
+		It has a lighten–darken wheel
+	</label>
+	{#if eye.compensation}
+		<QuantityField
+			{form}
+			path="exposure.compensation.darken"
+			label="Wheel darkens by, stops"
+			value={Math.abs(eye.compensation.darken) as number | undefined}
+			quantity={stopsQuantity}
+			onchange={(amount) => setWheel({ darken: below(amount) as number })}
+		/>
+		<QuantityField
+			{form}
+			path="exposure.compensation.lighten"
+			label="Wheel lightens by, stops"
+			value={eye.compensation.lighten as number | undefined}
+			quantity={stopsQuantity}
+			onchange={(lighten) => setWheel({ lighten: lighten as number })}
+		/>
+		<QuantityField
+			{form}
+			path="exposure.compensation.step"
+			label="One click, stops"
+			value={eye.compensation.step as number | undefined}
+			quantity={stopsQuantity}
+			onchange={(step) => setWheel({ step: step as number })}
+		/>
+	{/if}
+	<label class="tick-box">
+		<input
+			type="checkbox"
+			checked={eye.meterBehindFilter ?? false}
+			onchange={(event) => set({ meterBehindFilter: event.currentTarget.checked || undefined })}
+		/>
+		A filter on the lens also covers the eye
+	</label>
+{/if}

@@ -1,0 +1,170 @@
+<!-- Filters, flash and support: what a remedy may use. -->
+<script lang="ts">
+	import { invalidateAll } from '$app/navigation';
+	import { v4 as uuid } from 'uuid';
+	import { stopsInWords } from '$core/units';
+	import { gearRecordSchema, type GearRecord } from '$contract/records';
+	import ChoiceField from '$lib/forms/ChoiceField.svelte';
+	import { FormState } from '$lib/forms/form-state.svelte';
+	import { plainNumber } from '$lib/forms/quantity';
+	import QuantityField from '$lib/forms/QuantityField.svelte';
+	import TextField from '$lib/forms/TextField.svelte';
+	import { create, remove, type Kept } from '$lib/records/client';
+	import { filterStopsQuantity } from './filter-quantity';
+
+	let { gear }: { gear: Kept<GearRecord>[] } = $props();
+
+	const blanks: Record<GearRecord['type'], GearRecord> = {
+		filter: { type: 'filter', name: '', stops: 1, kind: 'neutral' },
+		flash: { type: 'flash', name: '', guideNumber: 14, powers: [1] },
+		support: { type: 'support', name: 'Tripod' }
+	};
+	type Loose = { type: GearRecord['type']; name: string } & Record<string, unknown>;
+	let form = $state.raw(new FormState<Loose>(gearRecordSchema as never, { ...blanks.filter } as Loose));
+	let generation = $state(0);
+	let message = $state('');
+	let undo = $state.raw<(() => Promise<void>) | null>(null);
+	const draft = $derived(form.draft);
+
+	function begin(type: GearRecord['type']) {
+		form = new FormState<Loose>(gearRecordSchema as never, structuredClone(blanks[type]) as Loose);
+		generation += 1;
+	}
+
+	const set = (changes: Record<string, unknown>) => (form.draft = { ...form.draft, ...changes });
+
+	async function keep(id: string, record: GearRecord) {
+		const written = await create('gear', id, record);
+		if (written.result === 'saved') await invalidateAll();
+		return written;
+	}
+
+	async function add(event: SubmitEvent) {
+		event.preventDefault();
+		const record = form.submit();
+		if (!record) return;
+		const written = await keep(uuid(), record as unknown as GearRecord);
+		if (written.result === 'invalid') form.refuse(written.issues);
+		message =
+			written.result === 'saved' ? `${record.name} is in the bag.` : 'Not saved: try again in a moment.';
+		undo = null;
+		if (written.result === 'saved') begin(record.type);
+	}
+
+	async function drop({ id, version: _version, ...record }: Kept<GearRecord>) {
+		const removed = await remove('gear', id);
+		message =
+			removed.result === 'saved'
+				? `${record.name} is out of the bag.`
+				: 'Not taken out: try again in a moment.';
+		if (removed.result !== 'saved') return;
+		undo = async () => {
+			await keep(uuid(), record as GearRecord);
+			message = `${record.name} is back.`;
+			undo = null;
+		};
+		await invalidateAll();
+	}
+
+	function describe(piece: GearRecord): string {
+		if (piece.type === 'filter') return `takes ${stopsInWords(piece.stops)}`;
+		return piece.type === 'flash' ? `guide number ${piece.guideNumber} m` : 'support';
+	}
+</script>
+
+<section aria-labelledby="gear-title">
+	<h2 id="gear-title">Filters, flash, support</h2>
+	{#if gear.length === 0}
+		<p class="soft">
+			Nothing yet. With an ND 0.6 filter here, Shoot can tell you when it turns two stops too light into just
+			enough.
+		</p>
+	{/if}
+	<ul>
+		{#each gear as piece (piece.id)}
+			<li>
+				<strong>{piece.name}</strong>
+				<span class="soft">{describe(piece)}</span>
+				<button class="quiet" onclick={() => drop(piece)} aria-label="Take out {piece.name}">Take out</button>
+			</li>
+		{/each}
+	</ul>
+	<p role="status">
+		{message}
+		{#if undo}<button class="plain-link" onclick={undo}>Undo</button>{/if}
+	</p>
+	<details>
+		<summary>Add one</summary>
+		<form onsubmit={add} novalidate>
+			<div class="fields">
+				<ChoiceField
+					label="What"
+					value={draft.type}
+					options={[
+						{ value: 'filter', name: 'a filter' },
+						{ value: 'flash', name: 'a flash' },
+						{ value: 'support', name: 'a tripod or other support' }
+					]}
+					onchange={begin}
+				/>
+				{#key generation}
+					<TextField
+						{form}
+						path="name"
+						label="Its name"
+						value={draft.name}
+						onchange={(name) => set({ name })}
+					/>
+					{#if draft.type === 'filter'}
+						<QuantityField
+							{form}
+							path="stops"
+							label="Light it takes"
+							hint="stops, or density 0.6, or factor 4×"
+							value={draft.stops as number | undefined}
+							quantity={filterStopsQuantity}
+							onchange={(stops) => set({ stops })}
+						/>
+						<ChoiceField
+							label="Kind of filter"
+							value={draft.kind as string}
+							options={[
+								{ value: 'neutral', name: 'neutral (ND)' },
+								{ value: 'contrast', name: 'yellow to red, for black-and-white' }
+							]}
+							onchange={(kind) => set({ kind })}
+						/>
+					{:else if draft.type === 'flash'}
+						<QuantityField
+							{form}
+							path="guideNumber"
+							label="Guide number, m at ISO 100"
+							value={draft.guideNumber as number | undefined}
+							quantity={plainNumber}
+							onchange={(guideNumber) => set({ guideNumber })}
+						/>
+					{/if}
+				{/key}
+			</div>
+			<button class="action" type="submit">Put it in the bag</button>
+		</form>
+	</details>
+</section>
+
+<style>
+	h2 {
+		padding-top: 2rem;
+		border-bottom: 1px solid var(--line);
+	}
+	li {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: center;
+		gap: 0.25rem 1rem;
+		padding: 0.5rem 0;
+		border-bottom: 1px solid var(--line);
+	}
+	li button {
+		margin-left: auto;
+	}
+</style>

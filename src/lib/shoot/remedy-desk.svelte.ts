@@ -1,0 +1,50 @@
+import { wrap, type Remote } from 'comlink';
+import type { match, Remedy } from '$core/match';
+
+type Asked = Parameters<typeof match>;
+
+/**
+ * Works out remedies in a worker, so that the line of the light never waits for them: one question at
+ * a time, and of those that came meanwhile only the last.
+ */
+export class RemedyDesk {
+	/** Remedies for the last question that was answered. */
+	remedies = $state.raw<Remedy[]>([]);
+	/** Whether they belong to an older question than the last. */
+	behind = $state(false);
+	#ask: Remote<typeof match> | null = null;
+	#next: Asked | null = null;
+	#busy = false;
+
+	/** Starts the worker; gives back how to end it. */
+	open(): () => void {
+		const worker = new Worker(new URL('../../workers/match.worker.ts', import.meta.url), { type: 'module' });
+		this.#ask = wrap<typeof match>(worker);
+		void this.#work();
+		return () => {
+			this.#ask = null;
+			worker.terminate();
+		};
+	}
+
+	/** Asks for the remedies of a match; null where there is nothing to mend. */
+	ask(asked: Asked | null): void {
+		this.#next = asked;
+		this.behind = asked !== null;
+		if (!asked) this.remedies = [];
+		void this.#work();
+	}
+
+	async #work(): Promise<void> {
+		if (this.#busy || !this.#ask || !this.#next) return;
+		this.#busy = true;
+		const asked = this.#next;
+		this.#next = null;
+		const { remedies } = await this.#ask(...asked);
+		this.#busy = false;
+		if (this.#next) return this.#work();
+		if (!this.behind) return;
+		this.remedies = remedies;
+		this.behind = false;
+	}
+}

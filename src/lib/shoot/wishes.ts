@@ -1,0 +1,108 @@
+import type { Filter } from '$core/camera';
+import type { Film } from '$core/film';
+import { resolveLight, type Light } from '$core/light';
+import type { Bag, Change, Intent } from '$core/match';
+import type { FilmRecord, GearRecord } from '$contract/records';
+import type { Kept } from '$lib/records/client';
+
+/** What is wanted of the picture, whatever camera takes it. */
+export type SceneWishes = Pick<Intent, 'seconds' | 'subjectDistance' | 'subjectSpeed' | 'handheld'>;
+
+/** What is set or mounted on one camera; what is absent is free. */
+export interface CameraWishes extends Pick<Intent, 'compensation' | 'aperture' | 'iso'> {
+	filters: Filter[];
+	/** Stops by which the eye's light is brighter than the subject's. */
+	meterDifference: number;
+}
+
+export const freeCamera: CameraWishes = { filters: [], meterDifference: 0 };
+
+/** What a match is asked of a camera. */
+export function intentOf(scene: SceneWishes, camera: CameraWishes): Intent {
+	const { filters, compensation, aperture, iso } = camera;
+	return {
+		...scene,
+		...(compensation === undefined ? {} : { compensation }),
+		...(aperture === undefined ? {} : { aperture }),
+		...(iso === undefined ? {} : { iso }),
+		...(filters.length > 0 ? { filters } : {})
+	};
+}
+
+/** The light with the eye in it, or beside it. */
+export function lightFor(light: Light, { meterDifference }: CameraWishes): Light {
+	if (meterDifference === 0) return light;
+	return { ...light, meterEv: resolveLight(light).ev + meterDifference };
+}
+
+/** A pack goes where a pack of its type is; what lies on spools goes where a spool is. */
+const fitsWith = (film: Film, loaded: Film) => packType(film) === packType(loaded);
+const packType = ({ type }: Film) => (type === 'instant' || type === 'peel-apart' ? type : 'spool');
+
+/** What remedies may use of the bag; a flash that is built in comes with its camera. */
+export function bagOf(
+	gear: readonly Kept<GearRecord>[],
+	films: readonly Kept<FilmRecord>[],
+	loaded: Film | undefined
+): Bag {
+	const filters = gear.flatMap((piece): Filter[] => {
+		if (piece.type !== 'filter') return [];
+		const { name, stops, kind, mired, overMeter } = piece;
+		return [JSON.parse(JSON.stringify({ name, stops, kind, mired, overMeter })) as Filter];
+	});
+	const flash = gear.find((piece) => piece.type === 'flash');
+	return {
+		filters,
+		films: films.filter((film) => !film.archived && loaded && fitsWith(film, loaded)),
+		tripod: gear.some(({ type }) => type === 'support'),
+		...(flash?.type === 'flash'
+			? { flash: { guideNumber: flash.guideNumber, powers: [...flash.powers] } }
+			: {})
+	};
+}
+
+/** All that is wanted: of the scene and of one camera. */
+export interface Wishes {
+	scene: SceneWishes;
+	camera: CameraWishes;
+}
+
+/** Changes that can be made here and now and then stay as they are. */
+const stays: Readonly<Partial<Record<Change['kind'], (kept: Wishes, change: Change, bag: Bag) => Wishes>>> = {
+	compensation: ({ scene, camera }, { to }) => ({ scene, camera: { ...camera, compensation: to } }),
+	aperture: ({ scene, camera }, { to }) => ({ scene, camera: { ...camera, aperture: to } }),
+	'iso-dial': ({ scene, camera }, { to }) => ({ scene, camera: { ...camera, iso: to } }),
+	seconds: ({ scene, camera }) => ({ scene: { ...scene, seconds: undefined }, camera }),
+	distance: ({ scene, camera }, { to }) => ({ scene: { ...scene, subjectDistance: to }, camera }),
+	tripod: ({ scene, camera }) => ({ scene: { ...scene, handheld: false }, camera }),
+	filter: ({ scene, camera }, { name, off }, { filters = [] }) => {
+		const others = camera.filters.filter((each) => each.name !== name);
+		const added = off ? [] : filters.filter((each) => each.name === name);
+		return { scene, camera: { ...camera, filters: [...others, ...added] } };
+	}
+};
+
+/** The wishes with the changes of a remedy made, or null where one of them is not made here and now. */
+export function keeping(kept: Wishes, changes: readonly Change[], bag: Bag): Wishes | null {
+	return changes.reduce<Wishes | null>(
+		(so, change) => so && (stays[change.kind]?.(so, change, bag) ?? null),
+		kept
+	);
+}
+
+/** What of film, filters and eye is different with some changes: all that moves a lane. */
+export function asChanged(film: Film, camera: CameraWishes, changes: readonly Change[], bag: Bag) {
+	let so = { film, filters: camera.filters, meterDifference: camera.meterDifference };
+	for (const change of changes) {
+		const { kind, name, off, to } = change;
+		if (kind === 'film') so = { ...so, film: bag.films?.find((each) => each.name === name) ?? so.film };
+		if (kind === 'development') so = { ...so, film: { ...so.film, processStops: to } };
+		if (kind !== 'filter') continue;
+		const others = so.filters.filter((each) => each.name !== name);
+		so = {
+			...so,
+			filters: off ? others : [...others, ...(bag.filters ?? []).filter((each) => each.name === name)]
+		};
+	}
+	return so;
+}

@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { match } from '../core/match';
+
+expose(match);
