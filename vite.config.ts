@@ -5,5 +5,9 @@ import { defineConfig } from 'vitest/config';
 export default defineConfig({
 	plugins: [tailwindcss(), sveltekit()],
 	build: { rolldownOptions: { checks: { pluginTimings: false } } },
-	test: { include: ['src/**/*.test.ts', 'scripts/**/*.test.ts'] }
+	test: {
+		include: ['src/**/*.test.ts'],
+		// Properties try thousands of random cameras; how long that takes is the machine's affair.
+		testTimeout: 120_000
+	}
 });

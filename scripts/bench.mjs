@@ -1,10 +1,12 @@
 // Measures what a finger feels. Times differ from machine to machine; the ratios within one run do not.
 import { randomUUID } from 'node:crypto';
 import { mkdtempSync, rmSync } from 'node:fs';
+import { createServer } from 'node:http';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { chromium as browserType } from '@playwright/test';
+import autocannon from 'autocannon';
 import { build as bundle } from 'vite';
 import { serveApart } from './serve-apart.mjs';
 import { build, chromium, chromiumFlags, install, main, root } from './steps.mjs';
@@ -36,6 +38,60 @@ async function core(folder) {
 		microseconds(step),
 		`${(step / plain).toFixed(0)} × the equation alone`
 	);
+}
+
+async function remedies(folder) {
+	const { measureRemedies } = await load('remedies', folder);
+	const { settings, remedies: found, whole, one, least } = measureRemedies();
+	row(`One setting worked out, of ${settings}`, microseconds(one), '1');
+	row(
+		`A match with ${found} remedies from 12 filters, 12 films, pairs`,
+		`${whole.toFixed(1)} ms`,
+		`${(whole / (one * least)).toFixed(1)} × the ${least} outcomes of single changes`
+	);
+}
+
+/** Requests a second that an address answers to a body. */
+async function throughput(url, body) {
+	const { requests, non2xx } = await autocannon({
+		url,
+		method: 'POST',
+		body,
+		headers: { 'content-type': 'application/json' },
+		connections: 8,
+		duration: 4
+	});
+	if (non2xx > 0) throw new Error(`${url} refused ${non2xx} requests`);
+	return requests.average;
+}
+
+const asked = JSON.stringify({
+	camera: {
+		name: 'Tin Box',
+		frame: { width: 57, height: 83 },
+		focalLength: 105,
+		focus: { kind: 'fixed', distance: 6 },
+		aperture: { kind: 'fixed', f: 14 },
+		shutter: { kind: 'fixed', seconds: 0.025 },
+		exposure: { mode: 'manual' }
+	},
+	film: { name: 'Samphire 125', type: 'bw-negative', iso: 125 },
+	light: { ev: 13 }
+});
+
+async function api(folder) {
+	const echo = createServer((request, response) => request.pipe(response));
+	await new Promise((resolve) => echo.listen(0, '127.0.0.1', resolve));
+	const server = await serveApart({ data: join(folder, 'api') });
+	try {
+		const bare = await throughput(`http://127.0.0.1:${echo.address().port}`, asked);
+		const matches = await throughput(`${server.address}/api/match`, asked);
+		row('A bare HTTP echo, requests a second', bare.toFixed(0), '1');
+		row('/api/match, requests a second', matches.toFixed(0), `${(matches / bare).toFixed(2)} of the echo`);
+	} finally {
+		echo.close();
+		await server.stop();
+	}
 }
 
 /** Moves the light across the whole line on the real page, third by third, and times each until it is laid out. */
@@ -79,10 +135,12 @@ async function page(folder) {
 			await api.post('/api/loads', { data: load });
 		}
 		await here.goto('/', { waitUntil: 'networkidle' });
+		await here.getByRole('button', { name: /^Wedge/ }).click();
+		await here.locator('.remedy').first().waitFor();
 		const lanes = await here.locator('.lane').count();
 		const p95 = await here.evaluate(dragOnPage);
 		row(
-			`A drag step over ${lanes} lanes in Chromium, laid out, p95`,
+			`A drag step over ${lanes} lanes and remedies in Chromium, p95`,
 			`${p95.toFixed(1)} ms`,
 			`${(p95 / FRAME_MS).toFixed(2)} of a frame`
 		);
@@ -98,6 +156,8 @@ await main(async () => {
 	const folder = mkdtempSync(join(tmpdir(), 'just-enough-bench-'));
 	try {
 		await core(folder);
+		await remedies(folder);
+		await api(folder);
 		await page(folder);
 	} finally {
 		rmSync(folder, { recursive: true, force: true });

@@ -8,7 +8,7 @@ import { root } from './steps.mjs';
  *
  * @param {{ data: string, demo?: boolean, port?: number }} what where data lie, whether to plant the demo, and the
  *   port (0: any free one)
- * @returns {Promise<{ address: string, port: number, stop: () => Promise<void> }>}
+ * @returns {Promise<{ address: string, port: number, pid: number, stop: () => Promise<void> }>}
  */
 export function serveApart({ data, demo = false, port = 0 }) {
 	const script = join(root, 'scripts', demo ? 'demo.mjs' : 'start.mjs');
@@ -26,7 +26,7 @@ export function serveApart({ data, demo = false, port = 0 }) {
 		server.stdout.on('data', (chunk) => {
 			printed += chunk;
 			const address = /http:\/\/\S+/.exec(printed)?.[0];
-			if (address) resolve({ address, port: Number(new URL(address).port), stop });
+			if (address) resolve({ address, port: Number(new URL(address).port), pid: server.pid ?? 0, stop });
 		});
 	});
 }

@@ -11,6 +11,8 @@ import { fixedCamera, filmOf } from '../fixtures/bag';
 /** The running application of one test, with its own database. */
 export interface App {
 	address: string;
+	/** Of its process. */
+	pid: number;
 	/** Ends the server and starts it again on the same data and port. */
 	restart: () => Promise<void>;
 	/** Ends the server; nothing answers any more. */
@@ -35,7 +37,7 @@ export const test = base.extend<{ demo: boolean; app: App }>({
 			server = await serveApart({ data, demo, port: server.port });
 			running = true;
 		};
-		await use({ address: server.address, restart, stop });
+		await use({ address: server.address, pid: server.pid, restart, stop });
 		await stop();
 		rmSync(data, { recursive: true, force: true });
 	},

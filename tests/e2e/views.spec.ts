@@ -4,6 +4,8 @@ import { DESK, expect, open, PHONE, test } from './app';
 
 test.use({ demo: true });
 
+test.setTimeout(120_000);
+
 /** Every view, with a record of the demo where it needs one. */
 async function viewsOf(request: APIRequestContext): Promise<string[]> {
 	const first = async (kind: string) =>
@@ -17,6 +19,7 @@ async function viewsOf(request: APIRequestContext): Promise<string[]> {
 		'/bag/load',
 		'/frames',
 		`/frames/${await first('frames')}`,
+		'/scripts',
 		'/nowhere'
 	];
 }

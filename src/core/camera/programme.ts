@@ -30,7 +30,8 @@ const timeStops = (seconds: number) => -Math.log2(seconds);
 const lowest = (axis: Axis) => (axis.kind === 'range' ? axis.from : Math.min(...axis.values));
 const highest = (axis: Axis) => (axis.kind === 'range' ? axis.to : Math.max(...axis.values));
 
-function knot(f: number, seconds: number): Knot {
+/** The one knot of a setting by hand. */
+export function knot(f: number, seconds: number): Knot {
 	const [aperture, time] = [apertureStops(f), timeStops(seconds)];
 	return { v: aperture + time, aperture, time, f, seconds };
 }

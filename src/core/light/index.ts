@@ -5,7 +5,7 @@ import { shadows } from './shadows';
 import type { Light, LightOnBoth, PlainLight, Reading, ResolvedLight, Rival, WayOfReading } from './types';
 
 export * from './types';
-export { distanceFor, stopsByMoving } from './lamp';
+export { distanceFor } from './lamp';
 export { schools } from './shadows';
 export * from './landmarks';
 

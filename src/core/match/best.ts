@@ -25,6 +25,7 @@ export function worth({ chances }: Pick<Outcome, 'chances'>): number {
 class Candidate {
 	#chances: Outcome['chances'] | undefined;
 	#spoiled: boolean | undefined;
+	#tier: number | undefined;
 
 	constructor(
 		readonly scene: Scene,
@@ -49,6 +50,10 @@ class Candidate {
 
 	/** 0 just enough, 1 usable, beyond that 1 + the distance outside usable. */
 	get tier(): number {
+		return (this.#tier ??= this.#tierOf());
+	}
+
+	#tierOf(): number {
 		const { latitude } = this.scene;
 		if (verdictOf(latitude, this.placed.error) === 'just-enough') return 0;
 		return 1 + distanceOutside(latitude.usable, this.placed.error);
@@ -152,7 +157,9 @@ function* orderOf(tier: Candidate[], quiet: (a: Candidate, b: Candidate) => numb
  */
 export function bestOf(scene: Scene, placed: readonly Placed[]): Outcome {
 	const candidates = placed.map((each) => new Candidate(scene, each));
-	const [best] = orderOf(tiersOf(candidates)[0], quieter(scene));
+	const least = candidates.reduce((tier, candidate) => Math.min(tier, candidate.tier), Infinity);
+	const foremost = candidates.filter(({ tier }) => tier - least <= SAME_DISTANCE);
+	const [best] = orderOf(foremost, quieter(scene));
 	return best.outcome;
 }
 

@@ -1,4 +1,4 @@
-import type { Knot, Limit, Programme } from '../camera';
+import { knot, type Knot, type Limit, type Programme } from '../camera';
 import { reciprocityLoss, type Film } from '../film';
 
 /** A knot of a programme with the light that is right for it. */
@@ -27,10 +27,22 @@ export interface Answered {
 /** Asked this little beyond a limit, a camera has not run into it. */
 const AT_THE_LIMIT = 1e-9;
 
-const withLoss = (film: Film, knot: Knot): ResponseKnot => ({
-	...knot,
-	right: knot.v + reciprocityLoss(film, knot.seconds)
+// Written out, because this runs for every setting at every step of a drag.
+const withLoss = (film: Film, { v, aperture, time, f, seconds }: Knot): ResponseKnot => ({
+	v,
+	aperture,
+	time,
+	f,
+	seconds,
+	right: v + reciprocityLoss(film, seconds)
 });
+
+const NO_ENDS: Programme['ends'] = [null, null];
+
+/** The response of a setting by hand: the same whatever the light. */
+export function handResponse(film: Film, f: number, seconds: number): Response {
+	return { knots: [withLoss(film, knot(f, seconds))], ends: NO_ENDS };
+}
 
 const settingOf = (aperture: number, time: number) => ({ f: 2 ** (aperture / 2), seconds: 2 ** -time });
 
@@ -48,12 +60,12 @@ function knotAt(a: Knot, b: Knot, time: number): Knot {
 export function responseOf({ knots, ends }: Programme, film: Film): Response {
 	const bend = film.reciprocity ? -Math.log2(film.reciprocity.from) : null;
 	const laid: ResponseKnot[] = [];
-	knots.forEach((knot, index) => {
+	knots.forEach((here, index) => {
 		const before = knots[index - 1];
-		if (bend !== null && before && (before.time - bend) * (knot.time - bend) < 0) {
-			laid.push(withLoss(film, knotAt(before, knot, bend)));
+		if (bend !== null && before && (before.time - bend) * (here.time - bend) < 0) {
+			laid.push(withLoss(film, knotAt(before, here, bend)));
 		}
-		laid.push(withLoss(film, knot));
+		laid.push(withLoss(film, here));
 	});
 	return { knots: laid, ends };
 }
@@ -63,7 +75,7 @@ export function rightAt({ knots }: Response, v: number): number {
 	const last = knots.length - 1;
 	if (v <= knots[0].v) return knots[0].right;
 	if (v >= knots[last].v) return knots[last].right;
-	const next = knots.findIndex((knot) => knot.v > v);
+	const next = knots.findIndex((each) => each.v > v);
 	const [a, b] = [knots[next - 1], knots[next]];
 	return a.right + ((v - a.v) / (b.v - a.v)) * (b.right - a.right);
 }
@@ -79,7 +91,7 @@ export function answerTo({ knots, ends }: Response, v: number): Answered {
 		const clamped = v > last.v + AT_THE_LIMIT ? ends[1] : null;
 		return { right: last.right, f: last.f, seconds: last.seconds, clamped };
 	}
-	const next = knots.findIndex((knot) => knot.v > v);
+	const next = knots.findIndex((each) => each.v > v);
 	const [a, b] = [knots[next - 1], knots[next]];
 	const part = (v - a.v) / (b.v - a.v);
 	const between = (key: 'right' | 'aperture' | 'time') => a[key] + part * (b[key] - a[key]);

@@ -10,7 +10,7 @@ import {
 } from '../camera';
 import { correctedTime } from '../film';
 import { markedApertures, markedTimes, marksBetween } from '../units';
-import { answerTo, responseOf, type Answered, type Response } from './response';
+import { answerTo, handResponse, responseOf, type Answered, type Response } from './response';
 import { offsetOf, type Scene } from './scene';
 
 /** One way to set a camera, by hand or for its eye, before it is judged. */
@@ -51,7 +51,7 @@ function exactTime(scene: Scene, f: number, bonus: number): number {
 
 /** The f-number that puts the error in the middle of good at a time. */
 function exactAperture(scene: Scene, seconds: number, bonus: number): number {
-	const { right } = answerTo(responseOf(programmeOf(only(1), only(seconds)), scene.film), 0);
+	const [{ right }] = handResponse(scene.film, 1, seconds).knots;
 	return 2 ** ((scene.light.ev + scene.gain + bonus - right - middleOfGood(scene)) / 2);
 }
 
@@ -80,7 +80,7 @@ function* byHand(scene: Scene, control: Control): Generator<Setting> {
 	const bonus = offsetOf(scene.camera).stops;
 	for (const [f, seconds] of pairsByHand(scene, control, bonus)) {
 		yield {
-			response: responseOf(programmeOf(only(f), only(seconds)), scene.film),
+			response: handResponse(scene.film, f, seconds),
 			aim: null,
 			bonus,
 			compensation: eye?.compensation ? 0 : null,
@@ -138,10 +138,16 @@ function* byEye(scene: Scene, control: Control, eye: AutomaticExposure): Generat
 	}
 }
 
+function byHandAlone({ response }: Setting): Answered {
+	const { right, f, seconds } = response.knots[0];
+	return { right, f, seconds, clamped: null };
+}
+
 /** What a camera does with a setting in the expected light. */
 export function placed(scene: Scene, setting: Setting): Placed {
 	const { light, gain } = scene;
-	const answered = answerTo(setting.response, setting.aim === null ? 0 : light.meterEv + setting.aim);
+	const answered =
+		setting.aim === null ? byHandAlone(setting) : answerTo(setting.response, light.meterEv + setting.aim);
 	return { setting, answered, error: light.ev + gain + setting.bonus - answered.right };
 }
 
@@ -174,7 +180,7 @@ export function reachableSettings(scene: Scene): Placed[] {
 /** The setting by hand at an f-number and a time, whatever the camera. */
 export function handSetting(scene: Scene, f: number, seconds: number, handTimed: boolean): Setting {
 	return {
-		response: responseOf(programmeOf(only(f), only(seconds)), scene.film),
+		response: handResponse(scene.film, f, seconds),
 		aim: null,
 		bonus: offsetOf(scene.camera).stops,
 		compensation: null,

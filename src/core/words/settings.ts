@@ -210,34 +210,37 @@ const shared = <T>(lanes: readonly Lane[], of: (lane: Lane) => T) =>
 	lanes.every((lane) => String(of(lane)) === String(of(lanes[0])));
 
 /**
- * The name of a lane: only what tells it from its neighbours.
+ * Names lanes: only what tells one from its neighbours.
  *
  * @param lanes all lanes of the camera
- * @example laneName(a plastic camera with bulb, lane, lanes) // 'f/11 sun'
+ * @example laneNamer(a plastic camera with bulb, lanes)(lanes[1]) // 'f/11 sun'
  */
-export function laneName(camera: Camera, lane: Lane, lanes: readonly Lane[]): string {
-	const { f, seconds, position, compensation, iso } = lane.settings;
+export function laneNamer(camera: Camera, lanes: readonly Lane[]): (lane: Lane) => string {
 	const timed = lanes.filter((each) => !each.handTimed);
-	const label = typeof f === 'number' ? markLabel(camera, f, position) : position;
-	const parts: string[] = [];
-	const oneAperture =
-		shared(lanes, (each) => each.settings.f) && shared(lanes, (each) => each.settings.position);
-	if (!oneAperture) parts.push(`${spanInWords(f, formatAperture)}${label ? ` ${label}` : ''}`);
-	if (lane.handTimed) parts.push('bulb');
-	else {
-		if (!shared(timed, (each) => each.settings.iso)) parts.push(`ISO ${iso}`);
-		if (!shared(timed, (each) => each.settings.compensation)) parts.push(wheelInWords(compensation ?? 0));
-		const onlyTime = parts.length === 0;
-		if (onlyTime || !shared(timed, (each) => each.settings.seconds))
-			parts.push(spanInWords(seconds, formatTime));
-	}
-	return parts.join(', ');
+	const one = {
+		aperture:
+			shared(lanes, ({ settings }) => settings.f) && shared(lanes, ({ settings }) => settings.position),
+		dial: shared(timed, ({ settings }) => settings.iso),
+		wheel: shared(timed, ({ settings }) => settings.compensation),
+		time: shared(timed, ({ settings }) => settings.seconds)
+	};
+	return ({ settings: { f, seconds, position, compensation, iso }, handTimed }) => {
+		const label = typeof f === 'number' ? markLabel(camera, f, position) : position;
+		const parts: string[] = [];
+		if (!one.aperture) parts.push(`${spanInWords(f, formatAperture)}${label ? ` ${label}` : ''}`);
+		if (handTimed) return [...parts, 'bulb'].join(', ');
+		if (!one.dial) parts.push(`ISO ${iso}`);
+		if (!one.wheel) parts.push(wheelInWords(compensation ?? 0));
+		if (parts.length === 0 || !one.time) parts.push(spanInWords(seconds, formatTime));
+		return parts.join(', ');
+	};
 }
 
 /** Lanes with their names: what a script sees of a reach. */
 export function namedLanes(camera: Camera, lanes: readonly Lane[]) {
+	const nameOf = laneNamer(camera, lanes);
 	return lanes.map((lane) => ({
-		name: laneName(camera, lane, lanes),
+		name: nameOf(lane),
 		settings: lane.settings,
 		good: lane.good,
 		usable: lane.usable

@@ -12,7 +12,7 @@ import {
 	chanceInWords,
 	chanceSentence,
 	exposureSentence,
-	laneName,
+	laneNamer,
 	lightInWords,
 	nothingToSet,
 	rivalsInWords,
@@ -147,7 +147,7 @@ describe('the settings', () => {
 	it('name a lane only by what tells it apart', () => {
 		const names = (camera: typeof plastic) => {
 			const { lanes } = reach(camera, colourNegative400);
-			return lanes.map((lane) => laneName(camera, lane, lanes));
+			return lanes.map(laneNamer(camera, lanes));
 		};
 		expect(names(plastic)).toEqual(['f/8 cloud', 'f/11 sun', 'f/8 cloud, bulb', 'f/11 sun, bulb']);
 		expect(names(fixedCamera({ bulb: true }))).toEqual(['1/100 s', 'bulb']);

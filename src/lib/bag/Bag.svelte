@@ -144,6 +144,7 @@
 		</details>
 	{/if}
 	<Gear gear={records.gear} />
+	<p><a class="plain-link" href={resolve('/scripts')}>For scripts: the API</a></p>
 </div>
 
 <style>

@@ -80,13 +80,3 @@
 	/>
 	It has bulb (B): open as long as one holds it
 </label>
-
-<style>
-	.tick {
-		display: flex;
-		align-items: center;
-		gap: 0.6rem;
-		min-height: 2.75rem;
-		cursor: pointer;
-	}
-</style>

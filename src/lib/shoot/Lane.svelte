@@ -1,7 +1,7 @@
 <!-- One camera on the line of stops; the chosen one opens into its settings. -->
 <script lang="ts">
 	import type { Interval } from '$core/match';
-	import { laneName, settingsInShort, verdictInShort } from '$core/words';
+	import { laneNamer, settingsInShort, verdictInShort } from '$core/words';
 	import { verdictColour } from '$lib/parts/verdict-colour';
 	import VerdictMark from '$lib/parts/VerdictMark.svelte';
 	import type { Loaded } from './bag';
@@ -16,6 +16,7 @@
 	const reach = $derived(shoot.reaches.get(loaded.id) ?? loaded.reach);
 	const difference = $derived(shoot.wishesOf(loaded.id).meterDifference);
 	const subLanes = $derived(chosen && !shoot.narrow ? lanesToShow(reach.lanes, outcome) : []);
+	const nameOf = $derived(laneNamer(loaded.camera, subLanes));
 
 	const visible = (intervals: readonly Interval[]) =>
 		intervals.filter(([from, to]) => to > axis.from && from < axis.to);
@@ -70,9 +71,9 @@
 	</div>
 	{#if subLanes.length > 1}
 		<ul class="settings" aria-label="Settings of {loaded.camera.name}">
-			{#each subLanes as lane (laneName(loaded.camera, lane, subLanes))}
+			{#each subLanes as lane (nameOf(lane))}
 				<li class:taken={outcome !== undefined && lane.taken}>
-					<span class="setting figures">{laneName(loaded.camera, lane, subLanes)}</span>
+					<span class="setting figures">{nameOf(lane)}</span>
 					<span class="thin" aria-hidden="true">{@render bars(lane.good, lane.usable)}</span>
 				</li>
 			{/each}

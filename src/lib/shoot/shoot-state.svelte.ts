@@ -2,6 +2,7 @@ import { resolveLight, type Light } from '$core/light';
 import {
 	bestOutcome,
 	reach,
+	type match,
 	type Bag,
 	type Interval,
 	type Outcome,
@@ -129,13 +130,9 @@ export class ShootState {
 		if (!chosen || !light || chosen.finished) return null;
 		const own = this.wishesOf(chosen.id);
 		const { camera, film } = chosen;
-		return $state.snapshot([camera, film, lightFor(light, own), this.bag, intentOf(this.scene, own)]) as [
-			typeof camera,
-			typeof film,
-			Light,
-			Bag,
-			ReturnType<typeof intentOf>
-		];
+		// Only a light that waits in the outbox is reactive, and could not be sent to a worker as it is.
+		const plain = $state.snapshot(lightFor(light, own)) as Light;
+		return [camera, film, plain, this.bag, intentOf(this.scene, own)] as Parameters<typeof match>;
 	});
 
 	#zoom = $derived.by((): Interval => {

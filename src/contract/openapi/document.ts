@@ -1,0 +1,126 @@
+import { schemas } from './schemas';
+
+/** The description of the API for other people's scripts: OpenAPI 3.1. */
+
+const ref = (schema: string) => ({ $ref: `#/components/schemas/${schema}` });
+const json = (schema: object) => ({ 'application/json': { schema } });
+const answer = (description: string, schema: object) => ({ description, content: json(schema) });
+const problem = (description: string) => answer(description, ref('Problem'));
+
+const badBody = {
+	400: problem('Not JSON'),
+	413: problem('Larger than 256 KiB'),
+	422: problem('Every problem, each with the path of its field; nothing was stored')
+};
+
+const computed = (operationId: string, summary: string, asked: string, given: string) => ({
+	post: {
+		operationId,
+		summary,
+		requestBody: { required: true, content: json(ref(asked)) },
+		responses: { 200: answer(summary, ref(given)), ...badBody }
+	}
+});
+
+const id = { name: 'id', in: 'path', required: true, schema: { type: 'string', format: 'uuid' } };
+const query = (name: string, minimum: number, maximum: number) => ({
+	name,
+	in: 'query',
+	schema: { type: 'integer', minimum, maximum }
+});
+
+function collection(plural: string, singular: string, body: object) {
+	const record = {
+		allOf: [
+			body,
+			{ type: 'object', properties: { id: { type: 'string', format: 'uuid' }, version: { type: 'integer' } } }
+		]
+	};
+	const page = {
+		type: 'object',
+		properties: { items: { type: 'array', items: record }, total: { type: 'integer' } },
+		required: ['items', 'total']
+	};
+	const asked = { required: true, content: json(record) };
+	const missing = { 404: problem('Not there') };
+	return {
+		[`/api/${plural}`]: {
+			get: {
+				operationId: `list-${plural}`,
+				summary: `The ${plural}, page by page`,
+				parameters: [query('limit', 1, 1000), query('offset', 0, Number.MAX_SAFE_INTEGER)],
+				responses: { 200: answer('A page and how many there are', page), 422: badBody[422] }
+			},
+			post: {
+				operationId: `create-${singular}`,
+				summary: `Keeps a ${singular}; the same again under the same id is harmless`,
+				requestBody: asked,
+				responses: {
+					200: answer('It was there already', record),
+					201: answer('Kept', record),
+					409: problem('Another content has this id'),
+					...badBody
+				}
+			}
+		},
+		[`/api/${plural}/{id}`]: {
+			parameters: [id],
+			get: {
+				operationId: `read-${singular}`,
+				summary: `One ${singular}`,
+				responses: { 200: answer('It', record), ...missing }
+			},
+			put: {
+				operationId: `replace-${singular}`,
+				summary: `Replaces a ${singular}; needs the version that was read`,
+				requestBody: asked,
+				responses: {
+					200: answer('Replaced', record),
+					409: problem('Changed since it was read: the current one is with it'),
+					...missing,
+					...badBody
+				}
+			},
+			delete: {
+				operationId: `delete-${singular}`,
+				summary: `Deletes a ${singular} that nothing refers to`,
+				responses: { 204: { description: 'Deleted' }, 409: problem('Other records refer to it'), ...missing }
+			}
+		}
+	};
+}
+
+const anything = { type: 'object' };
+
+export const openapi = {
+	openapi: '3.1.0',
+	info: {
+		title: 'Just Enough',
+		version: '0.2.0',
+		description:
+			'Lengths are mm, distances m, times s, light EV at ISO 100, exposure in stops with + for too much light.'
+	},
+	paths: {
+		'/api/match': computed(
+			'match',
+			'What a camera with a film does in a light, and what would mend it',
+			'MatchRequest',
+			'Match'
+		),
+		'/api/reach': computed('reach', 'The light in which a camera with a film works', 'ReachRequest', 'Reach'),
+		...collection('cameras', 'camera', ref('Camera')),
+		...collection('films', 'film', ref('Film')),
+		...collection('loads', 'load', anything),
+		...collection('frames', 'frame', anything),
+		...collection('gear', 'piece-of-gear', anything),
+		...collection('readings', 'reading', anything),
+		'/api/health': {
+			get: {
+				operationId: 'health',
+				summary: 'Whether the database answers',
+				responses: { 200: answer('It does', anything) }
+			}
+		}
+	},
+	components: { schemas }
+};

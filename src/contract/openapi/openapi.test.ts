@@ -1,0 +1,124 @@
+import { Validator } from '@seriousme/openapi-schema-validator';
+import Ajv from 'ajv/dist/2020';
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { anyCameras, evs, films } from '../../../tests/fixtures/arbitraries';
+import { foldingInstant, programmed } from '../../../tests/fixtures/automatic';
+import { colourNegative400, fixedCamera } from '../../../tests/fixtures/bag';
+import { cameraKinds } from '../../core/camera';
+import { match, reach } from '../../core/match';
+import { namedLanes } from '../../core/words';
+import { cameraSchema } from '../camera';
+import { lightSchema } from '../light';
+import { checkMatchRequest } from '../match-request';
+import { check } from '../validate';
+import { openapi } from './document';
+
+/** An independent validator of JSON Schema, fed with the description alone. */
+const ajv = new Ajv({ strict: false, allErrors: true });
+ajv.addSchema({ $id: 'described', components: openapi.components });
+const described = (schema: string) => ajv.getSchema(`described#/components/schemas/${schema}`)!;
+const accepts = (schema: string, value: unknown) =>
+	described(schema)(JSON.parse(JSON.stringify(value))) as boolean;
+
+describe('the description of the API', () => {
+	it('is valid OpenAPI 3.1, by an independent validator', async () => {
+		const validator = new Validator();
+		const { valid, errors } = await validator.validate(JSON.parse(JSON.stringify(openapi)));
+		expect(errors ?? []).toEqual([]);
+		expect(valid).toBe(true);
+		expect(validator.version).toBe('3.1');
+	});
+
+	it('accepts what the program accepts, for any camera, film and light', () => {
+		fc.assert(
+			fc.property(anyCameras, films, evs, (camera, film, ev) => {
+				const asked = { camera, film, light: { ev } };
+				expect(checkMatchRequest(asked).ok).toBe(true);
+				expect(accepts('MatchRequest', asked)).toBe(true);
+			})
+		);
+		for (const { camera } of cameraKinds) expect(accepts('Camera', { name: 'Mine', ...camera })).toBe(true);
+	});
+
+	it('describes what the program answers', () => {
+		fc.assert(
+			fc.property(anyCameras, films, evs, (camera, film, ev) => {
+				const bag = { tripod: true, filters: [{ name: 'ND', stops: 2 }] };
+				expect(
+					accepts('Match', match(camera, film, { ev }, bag)),
+					JSON.stringify(described('Match').errors)
+				).toBe(true);
+				const { good, usable, lanes } = reach(camera, film);
+				expect(accepts('Reach', { good, usable, lanes: namedLanes(camera, lanes) })).toBe(true);
+			}),
+			{ numRuns: 60 }
+		);
+	});
+
+	it.each<[string, unknown]>([
+		['no name', { ...fixedCamera(), name: '' }],
+		['no frame', { ...fixedCamera(), frame: undefined }],
+		['a frame of nothing', { ...fixedCamera(), frame: { width: 0, height: 24 } }],
+		['an unknown aperture', { ...fixedCamera(), aperture: { kind: 'iris' } }],
+		['an aperture twice', { ...fixedCamera(), aperture: { kind: 'stops', f: [8, 8] } }],
+		[
+			'65 apertures',
+			{
+				...fixedCamera(),
+				aperture: { kind: 'stops', f: Array.from({ length: 65 }, (_, index) => index + 1) }
+			}
+		],
+		['a time as text', { ...fixedCamera(), shutter: { kind: 'fixed', seconds: '1/100' } }],
+		['an eye without film speed', { ...foldingInstant(), exposure: { mode: 'auto', sets: 'time' } }],
+		['an eye that sets nothing', { ...programmed(), exposure: { mode: 'auto', sets: 'focus', iso: [100] } }],
+		[
+			'a wheel without a click',
+			{ ...foldingInstant({}, { compensation: { darken: -1, lighten: 1 } as never }) }
+		]
+	])('refuses a camera with %s, as the program does', (_, camera) => {
+		expect(check(cameraSchema, camera).ok).toBe(false);
+		expect(accepts('Camera', camera)).toBe(false);
+	});
+
+	it.each<[unknown, boolean]>([
+		[{ ev: 12 }, true],
+		[{ ev: 40 }, false],
+		[{ method: 'guess', ev: 12 }, false],
+		[{ method: 'shadows', school: 'shadow-edge', condition: 'sharp' }, true],
+		[{ method: 'shadows', school: 'sky-cover', condition: 'sharp' }, false],
+		[{ method: 'meter', kind: 'incident', lux: 1000 }, true],
+		[{ method: 'meter', kind: 'reflected', lux: 1000 }, false],
+		[{ method: 'lamp', reading: { ev: 8 }, from: 2, to: 1 }, true],
+		[{ method: 'lamp', reading: { method: 'eye', ev: 8, sd: 1 }, from: 2, to: 0 }, false]
+	])('takes the light %j as the program does: %s', (light, fine) => {
+		expect(check(lightSchema, light).ok).toBe(fine);
+		expect(accepts('Light', light)).toBe(fine);
+	});
+
+	it('refuses what an eye sets if it is not a range, and too many ways to set a camera', () => {
+		const fixed = check(cameraSchema, foldingInstant({ shutter: { kind: 'fixed', seconds: 1 / 60 } }));
+		expect(fixed).toMatchObject({ ok: false, issues: [{ path: 'shutter' }] });
+		const many = (most: number) => Array.from({ length: most }, (_, index) => 1 + index / 10);
+		const endless = fixedCamera({
+			aperture: { kind: 'stops', f: many(64) },
+			shutter: { kind: 'speeds', seconds: many(64) },
+			positions: [{ label: 'a' }, { label: 'b' }, { label: 'c' }]
+		});
+		expect(check(cameraSchema, endless)).toMatchObject({
+			ok: false,
+			issues: [{ message: expect.stringMatching(/10000 ways/) }]
+		});
+		expect(
+			checkMatchRequest({
+				camera: foldingInstant(),
+				film: colourNegative400,
+				light: { ev: 3 },
+				intent: { compensation: 0.7, iso: 99 }
+			})
+		).toMatchObject({
+			ok: false,
+			issues: [{ path: 'intent.compensation' }, { path: 'intent.iso' }]
+		});
+	});
+});
