@@ -38,7 +38,7 @@ const views = [
 	{ name: 'shoot-phone-automatic', path: '/', size: PHONE, act: chooseLane(/^Wedge/) },
 	{ name: 'bag', path: '/bag', size: DESK },
 	{ name: 'bag-phone', path: '/bag', size: PHONE },
-	{ name: 'camera', path: '/bag', size: DESK, act: openLink(/^Paddle 66/), whole: true },
+	{ name: 'camera', path: '/bag', size: DESK, act: openLink(/^Wedge/), whole: true },
 	{ name: 'film', path: '/bag', size: DESK, act: openLink(/^Marram 400/), whole: true },
 	{ name: 'load', path: '/bag/load', size: DESK },
 	{ name: 'frames', path: '/frames', size: DESK, act: openLink(/^Paddle 66/) },

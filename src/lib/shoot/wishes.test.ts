@@ -1,0 +1,95 @@
+import { describe, expect, it } from 'vitest';
+import { colourNegative400, filmOf } from '../../../tests/fixtures/bag';
+import type { Change } from '$core/match';
+import type { GearRecord } from '$contract/records';
+import { asChanged, bagOf, freeCamera, intentOf, keeping, lightFor } from './wishes';
+
+const nd = { name: 'ND 2', stops: 2 };
+const bag = { filters: [nd], films: [filmOf('colour-negative', 100)], tripod: true };
+const change = (kind: Change['kind'], more: Partial<Change> = {}): Change => ({
+	kind,
+	name: '',
+	stops: 0,
+	...more
+});
+const kept = <T>(record: T, id = 'x') => ({ ...record, id, version: 1 });
+
+describe('what is asked of a camera', () => {
+	it('leaves free what is free', () => {
+		expect(intentOf({ handheld: true }, freeCamera)).toEqual({ handheld: true });
+		expect(intentOf({}, { ...freeCamera, compensation: 0, aperture: 8, filters: [nd] })).toEqual({
+			compensation: 0,
+			aperture: 8,
+			filters: [nd]
+		});
+	});
+
+	it('puts its eye beside the subject’s light only where it stands in another', () => {
+		expect(lightFor({ ev: 12 }, freeCamera)).toEqual({ ev: 12 });
+		expect(lightFor({ ev: 12 }, { ...freeCamera, meterDifference: -3 })).toEqual({ ev: 12, meterEv: 9 });
+	});
+});
+
+describe('the bag for remedies', () => {
+	const gear: GearRecord[] = [
+		{ type: 'filter', name: 'ND 2', stops: 2, kind: 'neutral' },
+		{ type: 'flash', name: 'Flash', guideNumber: 14, powers: [1] },
+		{ type: 'support', name: 'Tripod' }
+	];
+
+	it('has the gear without its ids, and only films that fit where one is loaded', () => {
+		const films = [
+			kept(colourNegative400, 'a'),
+			kept(filmOf('instant', 160), 'b'),
+			kept({ ...filmOf('reversal', 50), archived: true }, 'c')
+		];
+		const found = bagOf(
+			gear.map((piece) => kept(piece)),
+			films,
+			colourNegative400
+		);
+		expect(found).toMatchObject({
+			filters: [{ name: 'ND 2', stops: 2, kind: 'neutral' }],
+			flash: { guideNumber: 14 },
+			tripod: true
+		});
+		expect(found.films?.map(({ name }) => name)).toEqual(['Film 400']);
+		expect(bagOf([], films, filmOf('instant', 640)).films?.map(({ iso }) => iso)).toEqual([160]);
+	});
+});
+
+describe('keeping a remedy', () => {
+	const free = { scene: {}, camera: freeCamera };
+
+	it('sets wheel, aperture, dial, support, distance and filters', () => {
+		expect(keeping(free, [change('compensation', { to: -1 })], bag)?.camera.compensation).toBe(-1);
+		expect(
+			keeping(free, [change('aperture', { to: 8 }), change('iso-dial', { to: 400 })], bag)?.camera
+		).toMatchObject({ aperture: 8, iso: 400 });
+		expect(keeping(free, [change('tripod')], bag)?.scene.handheld).toBe(false);
+		expect(keeping(free, [change('distance', { to: 2 })], bag)?.scene.subjectDistance).toBe(2);
+		const on = keeping(free, [change('filter', { name: 'ND 2' })], bag)!;
+		expect(on.camera.filters).toEqual([nd]);
+		expect(keeping(on, [change('filter', { name: 'ND 2', off: true })], bag)?.camera.filters).toEqual([]);
+	});
+
+	it('is not possible for what is not done here and now', () => {
+		expect(keeping(free, [change('film', { name: 'Film 100' })], bag)).toBeNull();
+		expect(keeping(free, [change('tripod'), change('development', { to: 1 })], bag)).toBeNull();
+	});
+});
+
+describe('a lane with a remedy', () => {
+	it('has the other film, its development and the filters', () => {
+		const so = asChanged(
+			colourNegative400,
+			freeCamera,
+			[change('film', { name: 'Film 100' }), change('filter', { name: 'ND 2' })],
+			bag
+		);
+		expect([so.film.iso, so.filters]).toEqual([100, [nd]]);
+		expect(
+			asChanged(colourNegative400, freeCamera, [change('development', { to: -1 })], bag).film.processStops
+		).toBe(-1);
+	});
+});
