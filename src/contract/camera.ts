@@ -154,7 +154,8 @@ const eyeNeedsRange = (field: 'aperture' | 'shutter', sets: AutomaticExposure['s
 	name: `eye-sets-${field}`,
 	test: (value: unknown, { path, createError }: TestContext) => {
 		const camera = (value ?? {}) as Unchecked;
-		const set = camera.exposure?.mode === 'auto' && [sets, 'both'].includes(String(camera.exposure.sets));
+		const set =
+			camera.exposure?.mode === 'auto' && ([sets, 'both'] as unknown[]).includes(camera.exposure.sets);
 		const kind = camera[field]?.kind;
 		if (!set || kind === undefined || kind === 'range') return true;
 		return createError({

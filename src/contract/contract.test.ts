@@ -249,3 +249,57 @@ describe('what is stored', () => {
 		).toEqual(['light.ev']);
 	});
 });
+
+describe('objects that pretend', () => {
+	// An object whose toString is no function cannot be compared, nor written into a message.
+	const pretender = { toString: 2, valueOf: 3, length: 2, then: 1 };
+
+	it.each<[string, object]>([
+		['a wanted time', { intent: { seconds: [pretender, pretender] } }],
+		[
+			'a latitude',
+			{ film: { ...colourNegative400, latitude: { good: [pretender, 1], usable: [pretender, 1] } } }
+		],
+		[
+			'what an eye sets',
+			{ camera: { ...fixedCamera(), exposure: { mode: 'auto', sets: pretender, iso: [pretender] } } }
+		],
+		[
+			'a wheel',
+			{
+				camera: {
+					...fixedCamera(),
+					exposure: {
+						mode: 'auto',
+						sets: 'time',
+						iso: [1],
+						compensation: { darken: pretender, lighten: pretender, step: pretender }
+					}
+				}
+			}
+		],
+		[
+			'a range',
+			{ camera: { ...fixedCamera(), aperture: { kind: 'range', widest: pretender, smallest: pretender } } }
+		],
+		['marks', { camera: { ...fixedCamera(), aperture: { kind: 'stops', f: pretender, labels: pretender } } }],
+		['a kind', { camera: { ...fixedCamera(), focus: { kind: pretender } } }],
+		['a light', { light: { method: pretender, school: pretender } }],
+		[
+			'the sun',
+			{
+				light: {
+					method: 'shadows',
+					school: 'shadow-edge',
+					condition: pretender,
+					backlit: pretender,
+					sidelit: pretender
+				}
+			}
+		],
+		['a bag', { bag: { filters: pretender, films: [pretender], flash: pretender } }]
+	])('are refused as %s, without falling over them', (_, changes) => {
+		const asked = { camera: fixedCamera(), film: colourNegative400, light: { ev: 12 }, ...changes };
+		expect(checkMatchRequest(asked).ok).toBe(false);
+	});
+});

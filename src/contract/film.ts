@@ -10,13 +10,17 @@ export const filmTypes: readonly FilmType[] = [
 	'peel-apart'
 ];
 
+/** Both ends are numbers; what else is wrong with them is said elsewhere. */
+const isPair = (range: unknown): range is [number, number] =>
+	Array.isArray(range) && range.length === 2 && range.every((end) => typeof end === 'number');
+
 const latitudeFields = {
 	good: rangeOf(() => stops(10)).required(),
 	usable: rangeOf(() => stops(10))
 		.required()
 		.test('around-good', 'must reach at least as far as the good range', (usable, { parent }) => {
 			const good = parent.good;
-			if (!Array.isArray(good) || !Array.isArray(usable)) return true;
+			if (!isPair(good) || !isPair(usable)) return true;
 			return usable[0] <= good[0] && usable[1] >= good[1];
 		})
 };

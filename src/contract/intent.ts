@@ -12,16 +12,11 @@ const wantedTime = mixed<NonNullable<Intent['seconds']>>()
 		if (!Array.isArray(value) || value.length !== 2) return false;
 		return value.every((end) => timeOrOpen.isValidSync(end, { strict: true }));
 	})
-	.test(
-		'order',
-		'must have the shorter time first',
-		(value) =>
-			!Array.isArray(value) ||
-			value.length !== 2 ||
-			value[0] === null ||
-			value[1] === null ||
-			!(value[0] > value[1])
-	);
+	.test('order', 'must have the shorter time first', (value) => {
+		const ends: unknown[] = Array.isArray(value) ? value : [];
+		const [least, most] = ends;
+		return typeof least !== 'number' || typeof most !== 'number' || least <= most;
+	});
 
 export const filtersSchema = array(filterSchema.required()).max(MOST_VALUES);
 

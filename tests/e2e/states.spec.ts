@@ -30,7 +30,7 @@ test('eight cameras stay in their order while the light is dragged, by pointer t
 	page,
 	request
 }, info) => {
-	for (const [index, kind] of [...cameraKinds, cameraKinds[0]].entries()) {
+	for (const [index, kind] of cameraKinds.slice(0, 8).entries()) {
 		await loadCamera(request, {
 			camera: { name: `Body ${index + 1}`, kind: kind.id, ...kind.camera } as never
 		});

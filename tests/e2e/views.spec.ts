@@ -79,6 +79,8 @@ test.describe('on the phone', () => {
 			const box = (await target.boundingBox())!;
 			expect(Math.min(box.width, box.height)).toBeGreaterThanOrEqual(44);
 		}
-		await expect(page.getByRole('region', { name: 'Do' }).getByRole('heading')).toBeInViewport();
+		await expect(
+			page.getByRole('region', { name: 'Do' }).getByRole('heading', { level: 2 })
+		).toBeInViewport();
 	});
 });

@@ -6,6 +6,7 @@
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import type { Loaded } from './bag';
 	import type { ShootState } from './shoot-state.svelte';
+	import { mounted } from './wishes';
 
 	let { shoot, loaded }: { shoot: ShootState; loaded: Loaded } = $props();
 
@@ -27,12 +28,8 @@
 	const elsewhereName = (stops: number) =>
 		stops === 0 ? 'the subject’s light' : `light ${formatStops(stops)} ${stops < 0 ? 'darker' : 'brighter'}`;
 
-	function mount(name: string, on: boolean) {
-		const others = own.filters.filter((filter) => filter.name !== name);
-		shoot.setChosen({
-			filters: on ? [...others, ...filters.filter((filter) => filter.name === name)] : others
-		});
-	}
+	const mount = (name: string, on: boolean) =>
+		shoot.setChosen({ filters: mounted(own.filters, name, on, shoot.bag) });
 </script>
 
 <div class="fields">

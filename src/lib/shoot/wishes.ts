@@ -61,6 +61,12 @@ export function bagOf(
 	};
 }
 
+/** The filters on a lens with one of the bag put on or taken off. */
+export function mounted(filters: readonly Filter[], name: string, on: boolean, bag: Bag): Filter[] {
+	const others = filters.filter((filter) => filter.name !== name);
+	return on ? [...others, ...(bag.filters ?? []).filter((filter) => filter.name === name)] : others;
+}
+
 /** All that is wanted: of the scene and of one camera. */
 export interface Wishes {
 	scene: SceneWishes;
@@ -75,11 +81,10 @@ const stays: Readonly<Partial<Record<Change['kind'], (kept: Wishes, change: Chan
 	seconds: ({ scene, camera }) => ({ scene: { ...scene, seconds: undefined }, camera }),
 	distance: ({ scene, camera }, { to }) => ({ scene: { ...scene, subjectDistance: to }, camera }),
 	tripod: ({ scene, camera }) => ({ scene: { ...scene, handheld: false }, camera }),
-	filter: ({ scene, camera }, { name, off }, { filters = [] }) => {
-		const others = camera.filters.filter((each) => each.name !== name);
-		const added = off ? [] : filters.filter((each) => each.name === name);
-		return { scene, camera: { ...camera, filters: [...others, ...added] } };
-	}
+	filter: ({ scene, camera }, { name, off }, bag) => ({
+		scene,
+		camera: { ...camera, filters: mounted(camera.filters, name, !off, bag) }
+	})
 };
 
 /** The wishes with the changes of a remedy made, or null where one of them is not made here and now. */
@@ -97,12 +102,7 @@ export function asChanged(film: Film, camera: CameraWishes, changes: readonly Ch
 		const { kind, name, off, to } = change;
 		if (kind === 'film') so = { ...so, film: bag.films?.find((each) => each.name === name) ?? so.film };
 		if (kind === 'development') so = { ...so, film: { ...so.film, processStops: to } };
-		if (kind !== 'filter') continue;
-		const others = so.filters.filter((each) => each.name !== name);
-		so = {
-			...so,
-			filters: off ? others : [...others, ...(bag.filters ?? []).filter((each) => each.name === name)]
-		};
+		if (kind === 'filter') so = { ...so, filters: mounted(so.filters, name, !off, bag) };
 	}
 	return so;
 }
