@@ -11,6 +11,10 @@ const DESK = { width: 1280, height: 800 };
 const PHONE = { width: 390, height: 844 };
 
 const openLink = (name) => (page) => page.getByRole('link', { name }).first().click();
+const openFirstFrame = async (page) => {
+	await openLink(/^Paddle 66/)(page);
+	await openLink(/^Edit frame 1$/)(page);
+};
 const chooseLane = (name) => (page) => page.getByRole('button', { name, pressed: false }).click();
 
 /** A light beyond what an eye can follow, and its camera chosen. */
@@ -42,8 +46,8 @@ const views = [
 	{ name: 'film', path: '/bag', size: DESK, act: openLink(/^Marram 400/), whole: true },
 	{ name: 'load', path: '/bag/load', size: DESK },
 	{ name: 'frames', path: '/frames', size: DESK, act: openLink(/^Paddle 66/) },
-	{ name: 'frames-phone', path: '/frames', size: PHONE },
-	{ name: 'frame', path: '/frames', size: DESK, act: openLink(/^Edit frame 1$/), whole: true },
+	{ name: 'frames-phone', path: '/frames', size: PHONE, act: openLink(/^Paddle 66/) },
+	{ name: 'frame', path: '/frames', size: DESK, act: openFirstFrame, whole: true },
 	{ name: 'start', path: '/', size: DESK, empty: true },
 	{ name: 'start-phone', path: '/', size: PHONE, empty: true }
 ];

@@ -65,7 +65,7 @@ function shutterRow(camera: Camera, outcome: Outcome): SettingRow {
 	if (byEye(camera, outcome, 'time')) {
 		const [shortest, longest] = outcome.secondsRange.map(formatTime);
 		const span = shortest === longest ? 'set by the eye' : `the eye, ${shortest} to ${longest}`;
-		return row(`about ${formatTime(outcome.seconds)}`, span);
+		return row(`about ${formatTime(nearestMark(markedTimes, outcome.seconds))}`, span);
 	}
 	if (isHandTimed(camera, outcome.seconds)) return row(formatTime(outcome.seconds), 'bulb, count it');
 	const timed = controlsOf(camera).filter((control) => !control.handTimed);
@@ -198,8 +198,8 @@ export function settingsInShort(
 	const label = markLabel(camera, f, position);
 	const eye = automaticExposure(camera);
 	const wheel = eye && compensation ? `, wheel ${wheelInWords(compensation)}` : '';
-	const about = eye ? 'about ' : '';
-	return `${formatAperture(Number(f.toPrecision(2)))}${label ? ` ${label}` : ''}, ${about}${formatTime(seconds)}${wheel}`;
+	const time = eye ? `about ${formatTime(nearestMark(markedTimes, seconds))}` : formatTime(seconds);
+	return `${formatAperture(Number(f.toPrecision(2)))}${label ? ` ${label}` : ''}, ${time}${wheel}`;
 }
 
 const spanInWords = (span: Span, format: (value: number) => string) =>

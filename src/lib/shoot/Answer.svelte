@@ -39,6 +39,7 @@
 			(least !== null && outcome.seconds < least * 0.99) || (most !== null && outcome.seconds > most * 1.01)
 		);
 	});
+	const MOST_NAMED = 3;
 	const others = $derived(
 		shoot.loaded.filter(
 			({ id }) =>
@@ -90,7 +91,10 @@
 			<p class="notice">
 				{worksInWords(shoot.reaches.get(chosen.id)?.usable ?? [])}
 				{#if others.length > 0}
-					Here, take {others.map(({ camera }) => camera.name).join(' or ')}.
+					Here, take {others
+						.slice(0, MOST_NAMED)
+						.map(({ camera }) => camera.name)
+						.join(' or ')}{others.length > MOST_NAMED ? ', among others' : ''}.
 				{:else}
 					Nothing in the bag works in this light as it is.
 				{/if}
