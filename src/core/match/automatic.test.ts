@@ -249,6 +249,17 @@ describe('where the settings come from', () => {
 		expect(outcome.compensation).toBe(-1);
 	});
 
+	it('tells a frame by its own time where the eye sets the aperture, and bears a dial that is no longer there', () => {
+		const cine = programmed(
+			{ shutter: { kind: 'speeds', seconds: [1 / 15, 1 / 60] }, bulb: true },
+			{ sets: 'aperture', iso: [50] }
+		);
+		const made = { f: 8, seconds: 1 / 60, compensation: null, iso: 400 };
+		const outcome = outcomeAt(cine, filmOf('reversal', 50), { ev: 12 }, {}, made);
+		expect(outcome.seconds).toBe(1 / 60);
+		expect(outcome.iso).toBe(50);
+	});
+
 	it('has a lane for each aperture, wheel and dial', () => {
 		const { lanes } = reach(twinLens(), filmOf('instant', 800));
 		expect(lanes).toHaveLength(4 * 7);

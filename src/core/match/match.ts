@@ -5,9 +5,9 @@ import { bestOf, ranked } from './best';
 import { outcomeOf } from './outcome';
 import { remediesFor } from './remedies';
 import { sceneOf, type Scene } from './scene';
-import { handSetting, placed, reachableSettings } from './settings';
+import { handSetting, placed, reachableSettings, type Placed } from './settings';
 import type { Bag, Intent, Match, Outcome } from './types';
-import { madeByEye, meetWishes } from './wishes';
+import { madeByEye, meetWishes, wishProblems } from './wishes';
 
 const askedOf = (scene: Scene) => meetWishes(reachableSettings(scene), scene.intent);
 
@@ -75,9 +75,22 @@ export function outcomeAt(
 		const setting = handSetting(scene, f, seconds, isHandTimed(camera, seconds));
 		return outcomeOf(scene, placed(scene, { ...setting, position }));
 	}
-	const fixed: Intent = { ...intent };
-	if (compensation != null) fixed.compensation = compensation;
-	if (iso != null) fixed.iso = iso;
-	if (automaticExposure(camera)?.sets === 'time') fixed.aperture = f;
-	return bestOutcome(camera, film, light, fixed);
+	// What the camera no longer has, since it was edited, is left free.
+	const known = (wish: Intent) => (wishProblems(camera, wish).length === 0 ? wish : {});
+	const wheel = compensation == null ? {} : known({ compensation });
+	const dial = iso == null ? {} : known({ iso });
+	const scene = sceneOf(camera, film, light, { ...intent, ...wheel, ...dial });
+	return outcomeOf(scene, nearestByEye(scene, { f, seconds, position }));
+}
+
+/** The setting of an eye that is nearest in what was left to the hand. */
+function nearestByEye(scene: Scene, made: Pick<MadeSetting, 'f' | 'seconds' | 'position'>): Placed {
+	const sets = automaticExposure(scene.camera)?.sets;
+	const miss = ({ answered, setting }: Placed) => {
+		const elsewhere = setting.aim === null || (made.position != null && setting.position !== made.position);
+		if (elsewhere) return Infinity;
+		if (sets === 'both') return 0;
+		return Math.abs(Math.log2(sets === 'time' ? answered.f / made.f : answered.seconds / made.seconds));
+	};
+	return reachableSettings(scene).reduce((a, b) => (miss(b) < miss(a) ? b : a));
 }

@@ -157,6 +157,12 @@ const markOf = ({ f, seconds }: Answered) =>
 
 const turned = ({ setting }: Placed) => Math.abs(setting.compensation ?? 0);
 
+/** Of two that end alike: the one that no hand has to time, then the one nearest the wheel's middle. */
+function plainer(here: Placed, there: Placed): boolean {
+	const [a, b] = [here.setting.handTimed, there.setting.handTimed];
+	return a === b ? turned(here) < turned(there) : b;
+}
+
 /**
  * Every distinct setting that a camera reaches in a light: its own marks, third stops of the
  * standard series over ranges, and the exact value that puts the error in the middle of good. Places
@@ -171,7 +177,7 @@ export function reachableSettings(scene: Scene): Placed[] {
 			const here = placed(scene, setting);
 			const mark = markOf(here.answered);
 			const there = distinct.get(mark);
-			if (!there || turned(here) < turned(there)) distinct.set(mark, here);
+			if (!there || plainer(here, there)) distinct.set(mark, here);
 		}
 	}
 	return [...distinct.values()];
