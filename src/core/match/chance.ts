@@ -33,6 +33,11 @@ export function chanceWithin([from, to]: StopRange, error: number, sd: number): 
 	return Math.max(0, cdf(to, error, sd) - cdf(from, error, sd));
 }
 
+/** Doubt of camera, film and a hand with a watch: all but the light and the eye, stops. */
+function doubtBeside(scene: Scene, { setting, answered }: Placed): number {
+	return Math.hypot(scene.otherDoubt, setting.handTimed ? handTimingDoubt(answered.seconds) : 0);
+}
+
 /** The light on the meter, and what it tells of the subject's: X given M is normal about ev + slope·(M − mean). */
 interface MeterDoubt {
 	mean: number;
@@ -118,13 +123,11 @@ function straightSlope({ response: { knots } }: Setting, from: number, to: numbe
  *
  * @returns 0 … 1 each; exact where the response is straight, else good to 0.001
  */
-export function chancesOf(
-	scene: Scene,
-	{ setting, answered, error }: Placed
-): { good: number; usable: number } {
+export function chancesOf(scene: Scene, placed: Placed): { good: number; usable: number } {
 	const { good, usable } = scene.latitude;
 	const both = (chance: (range: StopRange) => number) => ({ good: chance(good), usable: chance(usable) });
-	const rest = Math.hypot(scene.otherDoubt, setting.handTimed ? handTimingDoubt(answered.seconds) : 0);
+	const { setting, error } = placed;
+	const rest = doubtBeside(scene, placed);
 	const { aim, response, bonus } = setting;
 	if (aim === null) {
 		const sd = Math.hypot(scene.light.sd, rest);
@@ -148,8 +151,9 @@ export function chancesOf(
 }
 
 /** Doubt of the error, stops, for small moves about what is expected. */
-export function doubtOf(scene: Scene, { setting, answered }: Placed): number {
-	const rest = Math.hypot(scene.otherDoubt, setting.handTimed ? handTimingDoubt(answered.seconds) : 0);
+export function doubtOf(scene: Scene, placed: Placed): number {
+	const { setting } = placed;
+	const rest = doubtBeside(scene, placed);
 	if (setting.aim === null) return Math.hypot(scene.light.sd, rest);
 	const meter = meterDoubt(scene);
 	const asked = meter.mean + setting.aim;

@@ -24,13 +24,17 @@ export interface Scene {
 	otherDoubt: number;
 }
 
+/** Stops that the filters before the lens take from the film. */
+export function filterStops({ filters = [] }: Intent): number {
+	return filters.reduce((sum, filter) => sum + filter.stops, 0);
+}
+
 /**
  * Exposure error is light − right + gain: e = EV + log2(S/100) − log2(N²/t) − A, with A all that takes
  * light on the way. Source: the settings equation of ISO 2720; positive is too much light.
  */
 function gainOf(film: Film, intent: Intent): number {
-	const filters = (intent.filters ?? []).reduce((sum, filter) => sum + filter.stops, 0);
-	return effectiveSpeedStops(film) + Math.log2(intent.exposures ?? 1) - filters;
+	return effectiveSpeedStops(film) + Math.log2(intent.exposures ?? 1) - filterStops(intent);
 }
 
 /** What all settings of a camera share in a light. */

@@ -5,7 +5,7 @@ import { formatPart } from '../../units';
 import { chanceWithin, doubtOf } from '../chance';
 import { worth } from '../best';
 import { outcomeOf } from '../outcome';
-import { sceneOf, type Scene } from '../scene';
+import { filterStops, sceneOf, type Scene } from '../scene';
 import { reachableSettings, type Placed } from '../settings';
 import type { Bag, Change, Outcome } from '../types';
 import { distanceOutside, verdictOf } from '../verdict';
@@ -45,8 +45,12 @@ interface Lit {
 function lit(scene: Scene, placed: Placed, flash: Flash, power: number): Lit {
 	const { film, intent, latitude } = scene;
 	const plain = outcomeOf(scene, placed);
-	const filters = (intent.filters ?? []).reduce((sum, each) => sum + each.stops, 0);
-	const right = flashDistance(flash.guideNumber, plain.f, effectiveSpeedStops(film) - filters, power);
+	const right = flashDistance(
+		flash.guideNumber,
+		plain.f,
+		effectiveSpeedStops(film) - filterStops(intent),
+		power
+	);
 	const inReach = Math.min(flash.farthest, Math.max(flash.nearest, plain.sharp.from, right));
 	const distance = intent.subjectDistance ?? inReach;
 	const alone = flashError(right, distance);
