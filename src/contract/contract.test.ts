@@ -212,6 +212,13 @@ describe('what is stored', () => {
 		predicted: match(fixedCamera(), colourNegative400, { ev: 12 }).best
 	};
 
+	it.each([true, false, { guideNumber: 14, power: 1 / 4 }])('is a frame with the flash %o', (flash) => {
+		expect(check(frameRecordSchema, { ...frame, flash }, 'refuse')).toEqual({
+			ok: true,
+			value: { ...frame, flash }
+		});
+	});
+
 	it('is a frame with what was predicted for it', () => {
 		expect(check(frameRecordSchema, frame, 'refuse')).toEqual({ ok: true, value: frame });
 	});
@@ -229,7 +236,11 @@ describe('what is stored', () => {
 			{ predicted: { ...frame.predicted, chances: { good: 2, usable: 1 } } },
 			'predicted.chances.good'
 		],
-		['an unknown field', { judged: 1 }, 'judged']
+		['an unknown field', { judged: 1 }, 'judged'],
+		['a flash of no power', { flash: { guideNumber: 14, power: 0 } }, 'flash.power'],
+		['a flash without guide number', { flash: { power: 1 } }, 'flash.guideNumber'],
+		['a flash as a word', { flash: 'yes' }, 'flash'],
+		['no flash as nothing', { flash: null }, 'flash']
 	])('is no frame with %s', (_, changes, path) => {
 		expect(pathsOf(check(frameRecordSchema, { ...frame, ...changes }, 'refuse'))).toContain(path);
 	});

@@ -1,10 +1,21 @@
-import { array, boolean, number, object, string, type ObjectSchema } from 'yup';
+import { array, boolean, lazy, number, object, string, type ObjectSchema } from 'yup';
 import type { Camera, Filter } from '../core/camera';
 import type { Film } from '../core/film';
 import type { Light } from '../core/light';
-import type { Outcome, Spoiler, Verdict } from '../core/match';
+import type { FlashFired, Outcome, Spoiler, Verdict } from '../core/match';
 import { cameraSchema, exposures, filterSchema } from './camera';
-import { between, exposureTime, fNumber, instant, label, longText, name, oneOfKinds, stops } from './fields';
+import {
+	between,
+	exposureTime,
+	fNumber,
+	instant,
+	label,
+	longText,
+	name,
+	oneOfKinds,
+	positive,
+	stops
+} from './fields';
 import { filmSchema } from './film';
 import { filtersSchema, flashPower } from './intent';
 import { lightSchema } from './light';
@@ -48,7 +59,8 @@ export interface FrameRecord {
 	settings: FrameSettings;
 	filters?: Filter[];
 	handheld?: boolean;
-	flash?: boolean;
+	/** Whether it fired, or with which guide number and power. */
+	flash?: boolean | FlashFired;
 	exposures?: number;
 	predicted: Outcome;
 	note?: string;
@@ -109,6 +121,13 @@ const outcomeFields = {
 };
 outcomeFields satisfies Record<keyof Outcome, unknown>;
 
+const firedSchema = object({
+	guideNumber: positive(1000).required(),
+	power: between(0.0001, 1).required()
+})
+	.nonNullable()
+	.default(undefined);
+
 const frameFields = {
 	loadId: string().required().uuid(),
 	number: frameNumber().required(),
@@ -117,7 +136,7 @@ const frameFields = {
 	settings: object({ ...settingFields, position: string().max(40).nullable().optional() }).required(),
 	filters: filtersSchema,
 	handheld: boolean(),
-	flash: boolean(),
+	flash: lazy((value: unknown) => (typeof value === 'object' ? firedSchema : boolean())),
 	exposures: exposures(),
 	predicted: object(outcomeFields).required(),
 	note: longText()

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { foldingInstant } from '../fixtures/automatic';
-import { filmOf } from '../fixtures/bag';
+import { filmOf, fixedCamera } from '../fixtures/bag';
 import { DESK, expect, loadCamera, open, PHONE, picture, readLight, test } from './app';
 
 const answer = (page: Page) => page.getByRole('region', { name: 'Do' });
@@ -137,4 +137,36 @@ test('gear goes into the bag by stops, density or factor, and out again with und
 	await page.getByRole('button', { name: 'Undo' }).click();
 	await expect(page.getByText('Grey 4 is back.')).toBeVisible();
 	await expect(page.getByRole('button', { name: 'Take out Grey 4' })).toBeVisible();
+});
+
+test('the flash is looked at, kept and logged, and a filter is a lane of its own', async ({ page }, info) => {
+	await loadCamera(page.request, {
+		camera: fixedCamera({ name: 'Pebble', aperture: { kind: 'fixed', f: 8 } }),
+		film: filmOf('colour-negative', 200)
+	});
+	const gear = [
+		{ type: 'flash', name: 'Pocket flash', guideNumber: 14, powers: [1, 1 / 4] },
+		{ type: 'filter', name: 'ND 2', stops: 2, kind: 'neutral' }
+	];
+	for (const data of gear) await page.request.post('/api/gear', { data });
+	await readLight(page.request, { ev: 5, sd: 0.5 });
+	await open(page, '/');
+	await expect(page.getByRole('list', { name: 'Settings and filters of Pebble' })).toContainText('with ND 2');
+	await answer(page)
+		.getByRole('button', { name: /^flash/ })
+		.first()
+		.click();
+	await expect(answer(page)).toContainText('What the flash does not reach gets');
+	await answer(page).getByRole('button', { name: 'Keep it' }).click();
+	await expect(answer(page).getByRole('heading', { name: 'Just enough' })).toBeVisible();
+	await answer(page).getByText('On the camera', { exact: true }).click();
+	await expect(answer(page).getByLabel('The flash fires')).toBeChecked();
+	await picture(page, info, 'flash');
+	await page.getByRole('button', { name: /Took frame 1/ }).click();
+	await expect(page.getByText('Frame 1 of Pebble saved')).toBeVisible();
+	const { items } = await (await page.request.get('/api/frames')).json();
+	expect(items[0].flash).toEqual({ guideNumber: 14, power: 1 });
+	expect(items[0].predicted.verdict).toBe('just-enough');
+	await answer(page).getByLabel('The flash fires').uncheck();
+	await expect(answer(page).getByRole('heading', { name: /^Too dark/ })).toBeVisible();
 });

@@ -1,5 +1,7 @@
 export type { Interval } from './intervals';
-export { bestOutcome, match, outcomeAt } from './match';
+export { bestLit, flashOf } from './lit';
+export { bestOutcome, match, outcomeAt, quickMatch } from './match';
 export { reach, type Lane, type Mounted, type Reach, type Span } from './reach';
+export { suitsFilm } from './remedies/filter';
 export { wishProblems } from './wishes';
 export * from './types';

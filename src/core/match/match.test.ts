@@ -9,7 +9,7 @@ import {
 	steppedCamera
 } from '../../../tests/fixtures/bag';
 import { latitudeOf } from '../film';
-import { bestOutcome, match, outcomeAt, wishProblems } from '.';
+import { bestLit, bestOutcome, match, outcomeAt, wishProblems } from '.';
 
 describe('worked by hand', () => {
 	// Source: hand arithmetic on ISO 2720: 12 + 2 − log2(121·100) = 14 − 13.56 = +0.44.
@@ -207,5 +207,35 @@ describe('properties', () => {
 				expect(faster.error - setting.error).toBeCloseTo(1, 6);
 			})
 		);
+	});
+});
+
+describe('a frame that was taken with flash', () => {
+	const flash = { guideNumber: 16, power: 1 };
+	const camera = fixedCamera({ aperture: { kind: 'fixed', f: 8 } });
+	const film = filmOf('instant', 100);
+
+	// Source: N · d = GN at ISO 100: f/8 with guide number 16 is right at 2 m, and two stops less at 4 m.
+	it('is told by its guide number and the distance', () => {
+		const at = (subjectDistance: number, power = 1) =>
+			outcomeAt(
+				camera,
+				film,
+				{ ev: -4 },
+				{ subjectDistance },
+				{ f: 8, seconds: 1 / 60, flash: { ...flash, power } }
+			).error;
+		expect(at(2)).toBeCloseTo(0, 1);
+		expect(at(4)).toBeCloseTo(-2, 1);
+		expect(at(1, 1 / 4)).toBeCloseTo(0, 1);
+	});
+
+	it('is told as the best with that flash was', () => {
+		const bag = { flash: { guideNumber: 16, powers: [1] } };
+		const best = bestLit(camera, film, { ev: 3 }, bag, { subjectDistance: 3 })!;
+		const { f, seconds } = best.outcome;
+		const made = { f, seconds, flash };
+		expect(outcomeAt(camera, film, { ev: 3 }, { subjectDistance: 3 }, made)).toEqual(best.outcome);
+		expect(bestLit(camera, film, { ev: 3 }, {}, {})).toBeNull();
 	});
 });

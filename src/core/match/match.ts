@@ -2,11 +2,12 @@ import { automaticExposure, isHandTimed, type Camera } from '../camera';
 import type { Film } from '../film';
 import { resolveLight, type Light } from '../light';
 import { bestOf, ranked } from './best';
+import { flashOf, lit } from './lit';
 import { outcomeOf } from './outcome';
 import { remediesFor } from './remedies';
 import { sceneOf, type Scene } from './scene';
 import { handSetting, placed, reachableSettings, type Placed } from './settings';
-import type { Bag, Intent, Match, Outcome } from './types';
+import type { Bag, FlashFired, Intent, Match, Outcome } from './types';
 import { madeByEye, meetWishes, wishProblems } from './wishes';
 
 const askedOf = (scene: Scene) => meetWishes(reachableSettings(scene), scene.intent);
@@ -34,26 +35,38 @@ export function match(camera: Camera, film: Film, light: Light, bag: Bag = {}, i
 }
 
 /**
- * The best outcome alone: what a lane shows while the light is dragged. The same as
- * `match(…).best`, without ordering the rest.
+ * The best outcome and the unmet wishes alone: what a lane shows while the light is dragged. The same
+ * as of `match(…)`, without ordering the rest.
  *
  * @param camera see match
  * @param film see match
  * @param light see match
  * @param intent see match
  */
-export function bestOutcome(camera: Camera, film: Film, light: Light, intent: Intent = {}): Outcome {
+export function quickMatch(
+	camera: Camera,
+	film: Film,
+	light: Light,
+	intent: Intent = {}
+): Pick<Match, 'best' | 'unmet'> {
 	const scene = sceneOf(camera, film, light, intent);
-	return bestOf(scene, askedOf(scene).met);
+	const { met, unmet } = askedOf(scene);
+	return { best: bestOf(scene, met), unmet };
 }
 
-/** A setting as it was really made, and what is known of wheel and dial. */
+/** The best outcome alone; see quickMatch. */
+export function bestOutcome(camera: Camera, film: Film, light: Light, intent: Intent = {}): Outcome {
+	return quickMatch(camera, film, light, intent).best;
+}
+
+/** A setting as it was really made, and what is known of wheel, dial and flash. */
 export interface MadeSetting {
 	f: number;
 	seconds: number;
 	compensation?: number | null;
 	iso?: number | null;
 	position?: string | null;
+	flash?: FlashFired;
 }
 
 /**
@@ -69,18 +82,31 @@ export function outcomeAt(
 	intent: Intent,
 	made: MadeSetting
 ): Outcome {
-	const { f, seconds, compensation, iso, position = null } = made;
+	const { scene, placed: here } = placedAsMade(camera, film, light, intent, made);
+	if (!made.flash) return outcomeOf(scene, here);
+	const { guideNumber, power } = made.flash;
+	const flash = flashOf(camera, { flash: { guideNumber, powers: [power] } })!;
+	return lit(scene, here, flash, power).outcome;
+}
+
+function placedAsMade(
+	camera: Camera,
+	film: Film,
+	light: Light,
+	intent: Intent,
+	{ f, seconds, compensation, iso, position = null }: MadeSetting
+): { scene: Scene; placed: Placed } {
 	if (!madeByEye(camera, seconds)) {
 		const scene = sceneOf(camera, film, light, intent);
 		const setting = handSetting(scene, f, seconds, isHandTimed(camera, seconds));
-		return outcomeOf(scene, placed(scene, { ...setting, position }));
+		return { scene, placed: placed(scene, { ...setting, position }) };
 	}
 	// What the camera no longer has, since it was edited, is left free.
 	const known = (wish: Intent) => (wishProblems(camera, wish).length === 0 ? wish : {});
 	const wheel = compensation == null ? {} : known({ compensation });
 	const dial = iso == null ? {} : known({ iso });
 	const scene = sceneOf(camera, film, light, { ...intent, ...wheel, ...dial });
-	return outcomeOf(scene, nearestByEye(scene, { f, seconds, position }));
+	return { scene, placed: nearestByEye(scene, { f, seconds, position }) };
 }
 
 /** The setting of an eye that is nearest in what was left to the hand. */

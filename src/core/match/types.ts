@@ -63,10 +63,30 @@ export interface Change {
 	to?: number;
 	/** A filter is taken off, not put on. */
 	off?: boolean;
-	/** Flash: part of full power, where it is usable (m), and the error of what it does not reach (stops). */
+	/** Flash: see LitChange. */
 	power?: number;
 	range?: [from: number, to: number];
 	background?: number;
+}
+
+/** What is to be known of a flash beside the outcome. */
+export interface LitChange {
+	/** Part of full power. */
+	power: number;
+	/** Where it is usable, m. */
+	range: [from: number, to: number];
+	/** Error of what the flash does not reach, stops. */
+	background: number;
+	/** The distance for which the outcome stands, m. */
+	to: number;
+}
+
+/** A flash as it fired. */
+export interface FlashFired {
+	/** m at ISO 100, full power. */
+	guideNumber: number;
+	/** Part of full power. */
+	power: number;
 }
 
 /** The least changes, done together, and what they bring. */

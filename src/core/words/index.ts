@@ -1,3 +1,4 @@
+export * from './flash';
 export * from './light';
 export * from './outcome';
 export * from './remedy';

@@ -1,6 +1,7 @@
 import { castOf, type Film } from '../film';
 import type { Change, Outcome, Remedy } from '../match';
-import { formatDistance, formatTime, stopsInWords } from '../units';
+import { formatTime, stopsInWords } from '../units';
+import { spanOfFlash } from './flash';
 import { chanceInWords, verdictInShort } from './outcome';
 
 /** What a change costs beside its effort, in words; empty where it costs nothing. */
@@ -10,9 +11,8 @@ function cost({ kind, off, background = 0, range }: Change, best: Outcome, outco
 	if (kind === 'bracket') return 'three frames instead of one';
 	if (kind === 'trial') return 'one frame';
 	if (kind === 'flash' && range) {
-		const reach = `from ${formatDistance(range[0])} to ${formatDistance(range[1])}`;
 		const behind = background < -1 ? `, what is behind stays ${stopsInWords(background)} darker` : '';
-		return `${reach}${behind}`;
+		return `${spanOfFlash(range)}${behind}`;
 	}
 	const slower = Math.log2(outcome.seconds / best.seconds);
 	if (kind === 'filter' && !off && slower > 1 / 3) return `slower, ${formatTime(outcome.seconds)}`;

@@ -31,8 +31,10 @@
 	function set(fields: Partial<FrameRecord>) {
 		editor.set(fields);
 		if (!form.valid) return;
-		const { light, settings, handheld, filters, exposures } = $state.snapshot(form.draft) as FrameRecord;
-		editor.set({ predicted: outcomeAt(camera, film, light, { handheld, filters, exposures }, settings) });
+		const { light, settings, flash, ...mounted } = $state.snapshot(form.draft) as FrameRecord;
+		const { handheld, filters, exposures } = mounted;
+		const made = { ...settings, ...(typeof flash === 'object' ? { flash } : {}) };
+		editor.set({ predicted: outcomeAt(camera, film, light, { handheld, filters, exposures }, made) });
 	}
 
 	const ev = $derived(
@@ -74,7 +76,7 @@
 			</strong>
 			<span class="soft">{exposureSentence(form.draft.predicted, film)}</span>
 		</p>
-		{#if valid}<p class="soft">{frameLight(form.draft.light)}</p>{/if}
+		{#if valid}<p class="soft">{frameLight(form.draft.light)}{form.draft.flash ? ', with flash' : ''}</p>{/if}
 	{/snippet}
 	{#snippet fields()}{#key editor.generation}
 			<div class="fields">

@@ -2,10 +2,12 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import {
+		backgroundInWords,
 		chanceSentence,
 		castInWords,
 		clampedInWords,
 		exposureSentence,
+		flashRows,
 		nothingToSet,
 		settingRows,
 		spoilerInWords,
@@ -25,25 +27,23 @@
 	const chosen = $derived(shoot.chosen);
 	const outcome = $derived(shoot.outcome);
 	const fails = $derived(outcome?.verdict === 'too-dark' || outcome?.verdict === 'too-light');
-	const rows = $derived(chosen && outcome ? settingRows(chosen.camera, outcome, shoot.handheld) : []);
+	const rows = $derived(
+		chosen && outcome ? [...settingRows(chosen.camera, outcome, shoot.handheld), ...flashRows(shoot.lit)] : []
+	);
 	const clamped = $derived.by(() => {
 		if (!chosen || !shoot.light || !outcome || shoot.previewed) return '';
 		const own = shoot.wishesOf(chosen.id);
 		return clampedInWords(chosen.camera, lightFor(shoot.light, own), intentOf(shoot.scene, own), outcome);
 	});
 	const cast = $derived(chosen ? castInWords(chosen.film, shoot.resolved?.kelvin) : '');
-	const unmet = $derived.by(() => {
-		const [least, most] = shoot.scene.seconds ?? [null, null];
-		if (!outcome || (least === null && most === null)) return false;
-		return (
-			(least !== null && outcome.seconds < least * 0.99) || (most !== null && outcome.seconds > most * 1.01)
-		);
-	});
+	const unmet = $derived(
+		chosen && !shoot.previewed ? (shoot.answers.get(chosen.id)?.unmet.includes('seconds') ?? false) : false
+	);
 	const MOST_NAMED = 3;
 	const others = $derived(
 		shoot.loaded.filter(
 			({ id }) =>
-				id !== chosen?.id && ['just-enough', 'usable'].includes(shoot.outcomes.get(id)?.verdict ?? '')
+				id !== chosen?.id && ['just-enough', 'usable'].includes(shoot.answers.get(id)?.best.verdict ?? '')
 		)
 	);
 </script>
@@ -84,6 +84,7 @@
 			{exposureSentence(outcome, chosen.film)}
 			{chanceSentence(outcome)}
 		</p>
+		{#if shoot.lit}<p class="soft">{backgroundInWords(shoot.lit)}</p>{/if}
 		{#if clamped}<p class="spoiler">{clamped}</p>{/if}
 		{#if unmet}<p class="spoiler">It does not reach the time you want; this is the nearest.</p>{/if}
 		{#if cast}<p class="soft">{cast}</p>{/if}
@@ -100,7 +101,7 @@
 				{/if}
 			</p>
 		{/if}
-		{#if nothingToSet(chosen.camera) && !fails}
+		{#if nothingToSet(chosen.camera) && !fails && !shoot.lit}
 			<p class="nothing figure">Nothing to set: just take it.</p>
 		{/if}
 		{#if fails}<Remedies {shoot} />{/if}

@@ -1,22 +1,26 @@
 <!-- One camera on the line of stops; the chosen one opens into its settings. -->
 <script lang="ts">
-	import type { Interval } from '$core/match';
+	import type { Interval, Reach } from '$core/match';
 	import { laneNamer, settingsInShort, verdictInShort } from '$core/words';
 	import { verdictColour } from '$lib/parts/verdict-colour';
 	import VerdictMark from '$lib/parts/VerdictMark.svelte';
 	import type { Loaded } from './bag';
-	import { lanesToShow } from './lanes-to-show';
+	import { thinLanes } from './lanes-to-show';
 	import type { ShootState } from './shoot-state.svelte';
 
 	let { shoot, loaded }: { shoot: ShootState; loaded: Loaded } = $props();
 
 	const chosen = $derived(shoot.chosen?.id === loaded.id);
-	const outcome = $derived(chosen ? shoot.outcome : shoot.outcomes.get(loaded.id));
+	const outcome = $derived(chosen ? shoot.outcome : shoot.answers.get(loaded.id)?.best);
 	const { axis } = $derived(shoot);
 	const reach = $derived(shoot.reaches.get(loaded.id) ?? loaded.reach);
 	const difference = $derived(shoot.wishesOf(loaded.id).meterDifference);
-	const subLanes = $derived(chosen && !shoot.narrow ? lanesToShow(reach.lanes, outcome) : []);
-	const nameOf = $derived(laneNamer(loaded.camera, subLanes));
+	const thin = $derived(
+		chosen && !shoot.narrow
+			? thinLanes(reach.lanes, shoot.filterLanes, outcome, shoot.resolved?.ev)
+			: { settings: [], filters: [] }
+	);
+	const nameOf = $derived(laneNamer(loaded.camera, thin.settings));
 
 	const visible = (intervals: readonly Interval[]) =>
 		intervals.filter(([from, to]) => to > axis.from && from < axis.to);
@@ -35,6 +39,13 @@
 	{#each visible(good) as [from, to] (from)}
 		<span class="good" style:left="{axis.at(from)}%" style:width="{axis.at(to) - axis.at(from)}%"></span>
 	{/each}
+{/snippet}
+
+{#snippet thinLane(name: string, lane: Pick<Reach, 'good' | 'usable'>, taken: boolean)}
+	<li class:taken>
+		<span class="setting figures">{name}</span>
+		<span class="thin" aria-hidden="true">{@render bars(lane.good, lane.usable)}</span>
+	</li>
 {/snippet}
 
 <li class="lane" class:chosen class:finished={loaded.finished}>
@@ -63,19 +74,21 @@
 					<VerdictMark verdict={outcome.verdict} />
 					{verdictInShort(outcome)}
 				</span>
-				<span class="set soft">{settingsInShort(loaded.camera, outcome)}</span>
+				<span class="set soft"
+					>{settingsInShort(loaded.camera, outcome)}{shoot.fires(loaded.id) ? ', with flash' : ''}</span
+				>
 			{:else}
 				<span class="soft">read the light to see if it works</span>
 			{/if}
 		</p>
 	</div>
-	{#if subLanes.length > 1}
-		<ul class="settings" aria-label="Settings of {loaded.camera.name}">
-			{#each subLanes as lane (nameOf(lane))}
-				<li class:taken={outcome !== undefined && lane.taken}>
-					<span class="setting figures">{nameOf(lane)}</span>
-					<span class="thin" aria-hidden="true">{@render bars(lane.good, lane.usable)}</span>
-				</li>
+	{#if thin.settings.length + thin.filters.length > 0}
+		<ul class="settings" aria-label="Settings and filters of {loaded.camera.name}">
+			{#each thin.settings as lane (nameOf(lane))}
+				{@render thinLane(nameOf(lane), lane, outcome !== undefined && lane.taken)}
+			{/each}
+			{#each thin.filters as lane (lane.name)}
+				{@render thinLane(lane.name, lane, false)}
 			{/each}
 		</ul>
 	{/if}

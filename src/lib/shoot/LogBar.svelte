@@ -8,7 +8,7 @@
 	let { shoot }: { shoot: ShootState } = $props();
 
 	const chosen = $derived(shoot.chosen);
-	const logged = $derived(shoot.logged);
+	const logged = $derived(shoot.log.logged);
 	const waiting = $derived(outbox.waiting.length);
 	const fresh = $derived(logged !== null && logged.saved !== false);
 </script>
@@ -29,7 +29,7 @@
 					? `Frame ${logged.number} of ${logged.camera} saved`
 					: `Saving frame ${logged.number} …`}</span
 			>
-			{#if logged.saved}<button class="plain-link" onclick={() => shoot.undo(invalidateAll)}>Undo</button
+			{#if logged.saved}<button class="plain-link" onclick={() => shoot.log.undo(invalidateAll)}>Undo</button
 				>{/if}
 		{/if}
 		{#if logged?.problem}<span>{logged.problem}</span>{/if}

@@ -1,6 +1,7 @@
 <!-- What is set and mounted on the chosen camera: only what it has. -->
 <script lang="ts">
 	import { automaticExposure, markLabel, wheelPositions } from '$core/camera';
+	import { flashOf } from '$core/match';
 	import { formatAperture, formatStops } from '$core/units';
 	import { wheelInWords } from '$core/words';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
@@ -78,6 +79,16 @@
 		/>
 	{/if}
 </div>
+{#if flashOf(camera, shoot.bag)}
+	<label class="tick-box">
+		<input
+			type="checkbox"
+			checked={own.flash}
+			onchange={(event) => shoot.setChosen({ flash: event.currentTarget.checked })}
+		/>
+		The flash fires
+	</label>
+{/if}
 {#if filters.length > 0}
 	<fieldset>
 		<legend>Filters on the lens</legend>

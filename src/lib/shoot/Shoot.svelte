@@ -38,7 +38,7 @@
 
 	const keys: Key[] = [
 		{ press: ['Enter'], shown: 'Enter', does: 'log the frame as shown', run: () => shoot.logFrame() },
-		{ press: ['u'], shown: 'U', does: 'undo what was just logged', run: () => shoot.undo(invalidateAll) },
+		{ press: ['u'], shown: 'U', does: 'undo what was just logged', run: () => shoot.log.undo(invalidateAll) },
 		{
 			press: ['ArrowLeft'],
 			shown: '←',

@@ -1,4 +1,4 @@
-import type { Lane, Outcome, Span } from '$core/match';
+import type { Lane, Outcome, Reach, Span } from '$core/match';
 
 /** Most thin lanes under the chosen camera. */
 const MOST_LANES = 7;
@@ -28,17 +28,47 @@ function besideTaken(lanes: readonly Lane[], outcome: Outcome | undefined): Lane
 }
 
 /**
- * The thin lanes to draw: all of them, or the seven around the one taken, from the dimmest light it
+ * The thin lanes to draw: all of them, or the most around the one taken, from the dimmest light it
  * serves to the brightest.
+ *
+ * @param most lanes there is room for
  */
 export function lanesToShow(
 	lanes: readonly Lane[],
-	outcome: Outcome | undefined
+	outcome: Outcome | undefined,
+	most = MOST_LANES
 ): (Lane & { taken: boolean })[] {
 	const byLight = besideTaken(lanes, outcome).sort((a, b) => a.usable[0][0] - b.usable[0][0]);
 	const taken = outcome ? byLight.findIndex((lane) => takes(lane, outcome)) : -1;
 	const marked = byLight.map((lane, index) => ({ ...lane, taken: index === taken }));
-	const latest = Math.max(0, marked.length - MOST_LANES);
-	const start = Math.min(latest, Math.max(0, taken - Math.floor(MOST_LANES / 2)));
-	return marked.slice(start, start + MOST_LANES);
+	const latest = Math.max(0, marked.length - most);
+	const start = Math.min(latest, Math.max(0, taken - Math.floor(most / 2)));
+	return marked.slice(start, start + most);
+}
+
+/** A camera's whole lane as one more filter would move it. */
+export interface FilterLane extends Pick<Reach, 'good' | 'usable'> {
+	name: string;
+}
+
+/** Filters always get this many of the lanes, if there are so many. */
+const LEAST_FILTERS = 2;
+
+/** Stops from a light to the nearest of some intervals; 0 inside. */
+const away = (ev: number, { good }: FilterLane) =>
+	Math.min(...good.map(([from, to]) => Math.max(0, from - ev, ev - to)));
+
+/** The thin lanes of settings and of filters that there is room for together. */
+export function thinLanes(
+	lanes: readonly Lane[],
+	filters: readonly FilterLane[],
+	outcome: Outcome | undefined,
+	ev: number | undefined
+) {
+	const kept = Math.min(filters.length, LEAST_FILTERS);
+	const shown = lanesToShow(lanes, outcome, MOST_LANES - kept);
+	const settings = shown.length > 1 ? shown : [];
+	const nearest = ev === undefined ? [...filters] : filters.toSorted((a, b) => away(ev, a) - away(ev, b));
+	const fit = new Set(nearest.slice(0, MOST_LANES - settings.length));
+	return { settings, filters: filters.filter((each) => fit.has(each)) };
 }

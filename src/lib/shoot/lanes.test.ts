@@ -5,7 +5,7 @@ import { colourNegative400, fixedCamera, steppedCamera } from '../../../tests/fi
 import { match, reach } from '$core/match';
 import { axisOver, landmarksThatFit, PHONE_WINDOW, wholeLine, windowAround, zoomedTo } from './axis';
 import { loadedCameras, type BagRecords } from './bag';
-import { lanesToShow } from './lanes-to-show';
+import { lanesToShow, thinLanes } from './lanes-to-show';
 
 describe('the line of stops', () => {
 	it('runs from end to end in per cent and does not leave its box', () => {
@@ -76,6 +76,36 @@ describe('the thin lanes', () => {
 	it('are all there where a camera has few', () => {
 		const few = reach(fixedCamera({ bulb: true }), colourNegative400).lanes;
 		expect(lanesToShow(few, undefined).map(({ taken }) => taken)).toEqual([false, false]);
+	});
+});
+
+describe('settings and filters as thin lanes', () => {
+	const filters = [1, 2, 3, 4].map((stops) => {
+		const { good, usable } = reach(steppedCamera(), colourNegative400, { filters: [{ name: 'ND', stops }] });
+		return { name: `with ND ${stops}`, good, usable };
+	});
+
+	it('are seven together, two of them filters, those that come nearest to the light', () => {
+		const { lanes } = reach(steppedCamera(), colourNegative400);
+		const { best } = match(steppedCamera(), colourNegative400, { ev: 20 });
+		const thin = thinLanes(lanes, filters, best, 20);
+		expect(thin.settings).toHaveLength(5);
+		expect(thin.filters.map(({ name }) => name)).toEqual(['with ND 3', 'with ND 4']);
+	});
+
+	it('are filters alone where there is nothing to set', () => {
+		const { lanes } = reach(fixedCamera(), colourNegative400);
+		const thin = thinLanes(lanes, filters, undefined, undefined);
+		expect(thin.settings).toEqual([]);
+		expect(thin.filters).toEqual(filters);
+	});
+
+	// Source: the definition of a stop: a filter of two stops needs two stops more light.
+	it('lie as many stops higher as the filter takes', () => {
+		const plain = reach(fixedCamera(), colourNegative400);
+		const dimmed = reach(fixedCamera(), colourNegative400, { filters: [{ name: 'ND', stops: 2 }] });
+		expect(dimmed.good[0][0] - plain.good[0][0]).toBeCloseTo(2, 9);
+		expect(dimmed.good[0][1] - plain.good[0][1]).toBeCloseTo(2, 9);
 	});
 });
 

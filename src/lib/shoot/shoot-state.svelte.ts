@@ -1,21 +1,26 @@
 import { resolveLight, type Light } from '$core/light';
 import {
-	bestOutcome,
+	bestLit,
+	flashOf,
+	quickMatch,
 	reach,
+	suitsFilm,
 	type match,
 	type Bag,
 	type Interval,
+	type LitChange,
+	type Match,
 	type Outcome,
 	type Reach,
 	type Remedy
 } from '$core/match';
 import { roundToThird } from '$core/units';
 import type { FrameRecord } from '$contract/records';
-import { remove } from '$lib/records/client';
 import { outbox } from '$lib/records/outbox.svelte';
-import { v4 as uuid } from 'uuid';
 import { axisOver, windowAround, wholeLine, PHONE_WINDOW, zoomedTo } from './axis';
 import { loadedCameras, type BagRecords, type Loaded } from './bag';
+import { FrameLog } from './frame-log.svelte';
+import type { FilterLane } from './lanes-to-show';
 import { RemedyDesk } from './remedy-desk.svelte';
 import {
 	asChanged,
@@ -24,6 +29,7 @@ import {
 	intentOf,
 	keeping,
 	lightFor,
+	litOf,
 	type CameraWishes,
 	type SceneWishes,
 	type Wishes
@@ -35,13 +41,12 @@ const UNREAD_LIGHT = 12;
 const UNREAD_DOUBT = 1;
 const [DARKEST, BRIGHTEST] = wholeLine;
 
-export interface Logged {
-	id: string;
-	number: number;
-	camera: string;
-	/** null while it is on its way. */
-	saved: boolean | null;
-	problem: string;
+/** What a camera does in the light as it is mounted and set now. */
+interface Answered {
+	best: Outcome;
+	unmet: Match['unmet'];
+	/** What is to be known of its flash, where that fires. */
+	lit: LitChange | null;
 }
 
 /** What the Shoot view knows beyond the records: the light being tried, the chosen lane, what was just logged. */
@@ -60,7 +65,7 @@ export class ShootState {
 	/** What was wanted before a remedy was kept. */
 	#before = $state.raw<(Wishes & { id: string }) | null>(null);
 	desk = new RemedyDesk();
-	logged = $state<Logged | null>(null);
+	log = new FrameLog();
 	readingProblem = $state('');
 	narrow = $state(false);
 	phoneWindow = $state<Interval>([6, 6 + PHONE_WINDOW]);
@@ -87,15 +92,10 @@ export class ShootState {
 
 	resolved = $derived(this.light ? resolveLight(this.light) : null);
 
-	outcomes = $derived.by((): ReadonlyMap<string, Outcome> => {
+	answers = $derived.by((): ReadonlyMap<string, Answered> => {
 		const light = this.light;
 		if (!light) return new Map();
-		return new Map(
-			this.loaded.map(({ id, camera, film }) => {
-				const own = this.wishesOf(id);
-				return [id, bestOutcome(camera, film, lightFor(light, own), intentOf(this.scene, own))];
-			})
-		);
+		return new Map(this.loaded.map((loaded) => [loaded.id, this.#answer(loaded, light)]));
 	});
 
 	/** The light in which each camera works as it is mounted now. */
@@ -117,18 +117,45 @@ export class ShootState {
 	});
 
 	/** The best outcome of the chosen camera as things are. */
-	asItIs = $derived(this.chosen ? this.outcomes.get(this.chosen.id) : undefined);
+	asItIs = $derived(this.chosen ? this.answers.get(this.chosen.id)?.best : undefined);
 
 	/** What the Do column shows: the chosen camera's outcome, or that of the remedy looked at. */
 	outcome = $derived(this.previewed?.outcome ?? this.asItIs);
 
 	bag = $derived.by((): Bag => bagOf(this.#records().gear, this.#records().films, this.chosen?.film));
 
-	/** What the remedies of the chosen camera are asked for. */
+	/** The chosen camera's lane with each further filter of the bag. */
+	filterLanes = $derived.by((): FilterLane[] => {
+		const { chosen, bag } = this;
+		if (!chosen) return [];
+		const { camera, film } = chosen;
+		const { filters: on, meterDifference } = this.wishesOf(chosen.id);
+		return (bag.filters ?? [])
+			.filter((filter) => suitsFilm(filter, film) && !on.some(({ name }) => name === filter.name))
+			.sort((a, b) => a.stops - b.stops)
+			.map((filter) => {
+				const { good, usable } = reach(camera, film, { filters: [...on, filter], meterDifference });
+				return { name: `with ${filter.name}`, good, usable };
+			});
+	});
+
+	/** What is known of the flash in what the Do column shows. */
+	lit = $derived.by((): LitChange | null => {
+		if (!this.previewed) return (this.chosen && this.answers.get(this.chosen.id)?.lit) ?? null;
+		return litOf(this.previewed);
+	});
+
+	/** Whether the flash of a camera fires as things are shown. */
+	fires(id: string): boolean {
+		return (id === this.chosen?.id ? this.lit : this.answers.get(id)?.lit) != null;
+	}
+
+	/** What the remedies of the chosen camera are asked for; none are while its flash fires. */
 	question = $derived.by(() => {
 		const { chosen, light } = this;
 		if (!chosen || !light || chosen.finished) return null;
 		const own = this.wishesOf(chosen.id);
+		if (own.flash) return null;
 		const { camera, film } = chosen;
 		// Only a light that waits in the outbox is reactive, and could not be sent to a worker as it is.
 		const plain = $state.snapshot(lightFor(light, own)) as Light;
@@ -145,6 +172,14 @@ export class ShootState {
 
 	constructor(records: () => BagRecords) {
 		this.#records = records;
+	}
+
+	#answer({ id, camera, film }: Loaded, read: Light): Answered {
+		const own = this.wishesOf(id);
+		const [light, intent] = [lightFor(read, own), intentOf(this.scene, own)];
+		const withFlash = own.flash ? bestLit(camera, film, light, this.bag, intent) : null;
+		if (withFlash) return { best: withFlash.outcome, unmet: withFlash.unmet, lit: withFlash.change };
+		return { ...quickMatch(camera, film, light, intent), lit: null };
 	}
 
 	#window(): Interval {
@@ -248,7 +283,6 @@ export class ShootState {
 		const { chosen, asItIs: outcome, light } = this;
 		if (!this.canLog || !chosen || !outcome || !light) return;
 		const { f, seconds, compensation, iso, position } = outcome;
-		const id = uuid();
 		const own = this.wishesOf(chosen.id);
 		const frame: FrameRecord = {
 			loadId: chosen.id,
@@ -258,29 +292,16 @@ export class ShootState {
 			settings: { f, seconds, compensation, iso, position },
 			handheld: this.handheld,
 			...(own.filters.length > 0 ? { filters: own.filters } : {}),
+			...this.#fired(chosen),
 			predicted: $state.snapshot(outcome) as Outcome
 		};
-		this.logged = { id, number: frame.number, camera: chosen.camera.name, saved: null, problem: '' };
-		const sent = await outbox.send('frames', frame, id);
-		if (this.logged?.id !== id) return;
-		if (sent.result === 'saved') this.logged = { ...this.logged, number: sent.record.number, saved: true };
-		if (sent.result === 'kept') this.logged = { ...this.logged, saved: false };
-		if (sent.result === 'refused') this.logged = { ...this.logged, saved: false, problem: sent.problem };
+		await this.log.keep(frame, chosen.camera.name);
 	}
 
-	/** Takes the frame back that was logged last. */
-	async undo(refresh: () => Promise<void>): Promise<void> {
-		const { logged } = this;
-		if (!logged || logged.saved === null) return;
-		if (logged.saved) {
-			const removed = await remove('frames', logged.id);
-			if (removed.result === 'unreachable') {
-				this.logged = { ...logged, problem: 'not undone: the server does not answer' };
-				return;
-			}
-			await refresh();
-		}
-		outbox.forget(logged.id);
-		this.logged = null;
+	/** The flash as a frame of this camera stores it. */
+	#fired({ id, camera }: Loaded): Pick<FrameRecord, 'flash'> {
+		const lit = this.answers.get(id)?.lit;
+		const flash = flashOf(camera, this.bag);
+		return lit && flash ? { flash: { guideNumber: flash.guideNumber, power: lit.power } } : {};
 	}
 }

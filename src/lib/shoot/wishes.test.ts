@@ -68,6 +68,7 @@ describe('keeping a remedy', () => {
 		).toMatchObject({ aperture: 8, iso: 400 });
 		expect(keeping(free, [change('tripod')], bag)?.scene.handheld).toBe(false);
 		expect(keeping(free, [change('distance', { to: 2 })], bag)?.scene.subjectDistance).toBe(2);
+		expect(keeping(free, [change('flash', { power: 1 })], bag)?.camera.flash).toBe(true);
 		const on = keeping(free, [change('filter', { name: 'ND 2' })], bag)!;
 		expect(on.camera.filters).toEqual([nd]);
 		expect(keeping(on, [change('filter', { name: 'ND 2', off: true })], bag)?.camera.filters).toEqual([]);

@@ -1,7 +1,7 @@
 import type { Filter } from '$core/camera';
 import type { Film } from '$core/film';
 import { resolveLight, type Light } from '$core/light';
-import type { Bag, Change, Intent } from '$core/match';
+import type { Bag, Change, Intent, LitChange, Remedy } from '$core/match';
 import type { FilmRecord, GearRecord } from '$contract/records';
 import type { Kept } from '$lib/records/client';
 
@@ -13,9 +13,11 @@ export interface CameraWishes extends Pick<Intent, 'compensation' | 'aperture' |
 	filters: Filter[];
 	/** Stops by which the eye's light is brighter than the subject's. */
 	meterDifference: number;
+	/** The flash fires. */
+	flash: boolean;
 }
 
-export const freeCamera: CameraWishes = { filters: [], meterDifference: 0 };
+export const freeCamera: CameraWishes = { filters: [], meterDifference: 0, flash: false };
 
 /** What a match is asked of a camera. */
 export function intentOf(scene: SceneWishes, camera: CameraWishes): Intent {
@@ -80,6 +82,7 @@ const stays: Readonly<Partial<Record<Change['kind'], (kept: Wishes, change: Chan
 	'iso-dial': ({ scene, camera }, { to }) => ({ scene, camera: { ...camera, iso: to } }),
 	seconds: ({ scene, camera }) => ({ scene: { ...scene, seconds: undefined }, camera }),
 	distance: ({ scene, camera }, { to }) => ({ scene: { ...scene, subjectDistance: to }, camera }),
+	flash: ({ scene, camera }) => ({ scene, camera: { ...camera, flash: true } }),
 	tripod: ({ scene, camera }) => ({ scene: { ...scene, handheld: false }, camera }),
 	filter: ({ scene, camera }, { name, off }, bag) => ({
 		scene,
@@ -93,6 +96,12 @@ export function keeping(kept: Wishes, changes: readonly Change[], bag: Bag): Wis
 		(so, change) => so && (stays[change.kind]?.(so, change, bag) ?? null),
 		kept
 	);
+}
+
+/** What a remedy says of its flash; null where it uses none. */
+export function litOf({ changes }: Remedy): LitChange | null {
+	const fired = changes.find(({ kind }) => kind === 'flash');
+	return fired ? (fired as Change & LitChange) : null;
 }
 
 /** What of film, filters and eye is different with some changes: all that moves a lane. */

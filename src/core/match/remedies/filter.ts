@@ -1,23 +1,32 @@
 import type { Filter } from '../../camera';
 import { castOf, isColour, type Film } from '../../film';
-import type { Light } from '../../light';
+import { resolveLight, type Light } from '../../light';
 import type { Option, Question, RemedyKind } from './remedy-kind';
 
 /** A conversion filter is offered where it leaves less of a cast than there was, mired. */
 const TELLING_CAST = 20;
 
 function improvesCast(filter: Filter, film: Film, light: Light): boolean {
-	const kelvin = 'method' in light ? undefined : light.kelvin;
+	const { kelvin } = resolveLight(light);
 	const cast = kelvin === undefined ? null : castOf(film, kelvin);
 	if (cast === null || filter.mired === undefined) return false;
 	return Math.abs(cast + filter.mired) < Math.abs(cast) - TELLING_CAST;
 }
 
-/** Contrast filters belong on black-and-white, conversion filters where they mend a cast; a close-up lens is no remedy. */
-function serves(filter: Filter, { film, light }: Question): boolean {
+/**
+ * Whether a filter can be put on a film for the sake of the light alone: contrast filters belong on
+ * black-and-white, and neither a conversion filter nor a close-up lens is meant for that.
+ *
+ * @example suitsFilm({ name: 'Yellow', stops: 1, kind: 'contrast' }, a colour film) // false
+ */
+export function suitsFilm(filter: Filter, film: Film): boolean {
 	if (filter.kind === 'contrast') return !isColour(film);
-	if (filter.kind === 'conversion') return improvesCast(filter, film, light);
-	return filter.kind !== 'close-up';
+	return filter.kind !== 'close-up' && filter.kind !== 'conversion';
+}
+
+/** Conversion filters serve where they mend a cast. */
+function serves(filter: Filter, { film, light }: Question): boolean {
+	return filter.kind === 'conversion' ? improvesCast(filter, film, light) : suitsFilm(filter, film);
 }
 
 const filtersOf = (question: Question) => question.intent.filters ?? [];
