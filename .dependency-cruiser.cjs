@@ -1,7 +1,14 @@
 /** The rooms and their one-way arrows: routes, lib, workers → contract → core; routes → server → contract, core. */
-const purePackages = ['@stdlib/stats-base-dists-normal-cdf', 'tinyqueue'].map(
-	(name) => `^node_modules/${name}/`
-);
+const purePackages = [
+	'@stdlib/stats-base-dists-normal-cdf',
+	'tinyqueue',
+	'd3-random',
+	'@types/d3-random',
+	'suncalc',
+	'luxon',
+	'@types/luxon',
+	'@photostructure/tz-lookup'
+].map((name) => `^node_modules/${name}/`);
 const room = (name) => `^src/${name}/`;
 const tests = '[.]test[.]ts$';
 

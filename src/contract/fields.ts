@@ -51,6 +51,9 @@ export const stops = (most = 20) => between(-most, most);
 export const exposureValue = () => between(-20, 30);
 export const doubtInStops = () => between(0, 10);
 export const distance = () => between(0.01, 100_000);
+/** Degrees, + north and + east. */
+export const latitude = () => between(-90, 90);
+export const longitude = () => between(-180, 180);
 export const shortText = (most = 80) => string().max(most);
 export const longText = () => string().max(4000);
 export const label = () => string().max(40).defined();
@@ -63,11 +66,18 @@ export const name = () =>
 /** A date and time with its offset from UTC, ISO 8601. */
 const ISO_INSTANT = /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}(:\d{2}(\.\d{1,9})?)?(Z|[+-]\d{2}:\d{2})$/;
 
+/** Whether the calendar has this day: `Date.parse` takes the 30th of February for a day in March. */
+function isInCalendar(value: string): boolean {
+	const [year, month, day] = value.slice(0, 10).split('-').map(Number);
+	return day <= new Date(Date.UTC(year, month, 0)).getUTCDate();
+}
+
 export const instant = () =>
 	string().test(
 		'instant',
 		'must be a date and time with its offset, such as 2026-05-02T10:30:00+01:00',
-		(value) => value == null || (ISO_INSTANT.test(value) && !Number.isNaN(Date.parse(value)))
+		(value) =>
+			value == null || (ISO_INSTANT.test(value) && isInCalendar(value) && !Number.isNaN(Date.parse(value)))
 	);
 
 /** [lower, upper], both needed, in order. */

@@ -1,11 +1,13 @@
-import { boolean, lazy, object, string, type AnyObject, type Lazy, type ObjectSchema } from 'yup';
+import { array, boolean, lazy, object, string, type AnyObject, type Lazy, type ObjectSchema } from 'yup';
 import {
+	placeKinds,
 	schools,
 	type Light,
 	type MeterReading,
 	type PlainLight,
 	type Reading,
-	type ShadowsReading
+	type ShadowsReading,
+	type SunReading
 } from '../core/light';
 import {
 	distance,
@@ -14,18 +16,20 @@ import {
 	exposureValue,
 	filmSpeed,
 	fNumber,
+	instant,
+	latitude,
+	longitude,
 	oneOfKinds,
 	positive,
 	stops,
 	between
 } from './fields';
 
-const extras = { sd: doubtInStops(), meterEv: exposureValue() };
+const extras = { sd: doubtInStops(), meterEv: exposureValue(), meterSd: doubtInStops() };
 
 const plainLight: ObjectSchema<PlainLight> = object({
 	ev: exposureValue().required(),
 	...extras,
-	meterSd: doubtInStops(),
 	kelvin: between(1000, 40_000)
 });
 
@@ -39,6 +43,18 @@ const shadows = (school: ShadowsReading['school']) =>
 			'one-side',
 			'the sun cannot be both behind the subject and beside it',
 			(value, { parent }) => !(value && parent.backlit)
+		),
+		ground: string<'pale' | 'water'>()
+			.oneOf(['pale', 'water'])
+			.test(
+				'once',
+				'is in this condition already',
+				(value, { parent }) => value === undefined || parent.condition !== 'snow-or-sand'
+			),
+		deepShade: boolean().test(
+			'no-side',
+			'in deep shade the sun does not matter, and the ground neither',
+			(value, { parent }) => !value || !(parent.backlit || parent.sidelit || parent.ground)
 		),
 		...extras
 	});
@@ -88,16 +104,88 @@ const eye = () =>
 	object({
 		method: string<'eye'>().required(),
 		ev: exposureValue().required(),
-		sd: doubtInStops().required(),
-		meterEv: exposureValue()
+		...extras,
+		sd: doubtInStops().required()
 	});
 
-/** Lamps in lamps, at most. */
-const DEEPEST_LAMP = 3;
+const spots = () =>
+	object({
+		method: string<'spots'>().required(),
+		iso: filmSpeed().required(),
+		darkest: exposureValue().required(),
+		brightest: exposureValue()
+			.required()
+			.test('order', 'must not be darker than the darkest', (value, { parent }) => !(value < parent.darkest)),
+		...extras
+	});
+
+const photo = () =>
+	object({
+		method: string<'photo'>().required(),
+		iso: filmSpeed().required(),
+		f: fNumber().required(),
+		seconds: exposureTime().required(),
+		bias: stops(10),
+		level: stops(10),
+		...extras
+	});
+
+const skies: SunReading['sky'][] = ['clear', 'hazy', 'partly', 'overcast', 'heavy'];
+const exposed: SunReading['subject'][] = ['facing', 'side', 'back', 'open-shade', 'deep-shade'];
+
+const sun = () =>
+	object({
+		method: string<'sun'>().required(),
+		latitude: latitude().required(),
+		longitude: longitude().required(),
+		at: instant().required(),
+		sky: string<SunReading['sky']>().required().oneOf(skies),
+		subject: string<SunReading['subject']>().required().oneOf(exposed),
+		...extras
+	});
+
+const place = () =>
+	object({
+		method: string<'place'>().required(),
+		place: string()
+			.required()
+			.oneOf(placeKinds.map(({ id }) => id)),
+		...extras
+	});
+
+const click = () =>
+	object({
+		method: string<'click'>().required(),
+		seconds: exposureTime().required(),
+		secondsSd: between(0, 3600).required(),
+		f: fNumber().required(),
+		iso: filmSpeed().required(),
+		compensation: stops(10),
+		filterStops: stops(40),
+		offset: object({ stops: stops(10).required(), sd: doubtInStops().required() }).default(undefined),
+		scatter: doubtInStops(),
+		...extras
+	});
+
+/** Readings in readings, at most. */
+const DEEPEST = 3;
+/** Readings weighed together, at most. */
+const MOST_READINGS = 8;
+
+const inner = (depth: number) => (depth < DEEPEST ? lightAt(depth + 1) : plainLight.required());
+
+const combinedFields = (depth: number) => ({
+	method: string<'combined'>().required(),
+	readings: array(inner(depth) as typeof plainLight)
+		.required()
+		.min(2)
+		.max(MOST_READINGS),
+	...extras
+});
 
 const lampFields = (depth: number) => ({
 	method: string<'lamp'>().required(),
-	reading: depth < DEEPEST_LAMP ? lightAt(depth + 1) : plainLight.required(),
+	reading: inner(depth),
 	from: distance().required(),
 	to: distance().required(),
 	modifierStops: stops(20),
@@ -109,8 +197,14 @@ const readings = (depth: number) =>
 		shadows: () =>
 			oneOfKinds<ShadowsReading>('school', schoolSchemas) as unknown as ObjectSchema<ShadowsReading>,
 		meter: () => meter as unknown as ObjectSchema<MeterReading>,
+		spots,
+		photo,
+		sun,
+		place,
 		eye,
-		lamp: () => object(lampFields(depth))
+		click,
+		lamp: () => object(lampFields(depth)),
+		combined: () => object(combinedFields(depth))
 	});
 
 function lightAt(depth: number): Lazy<Light> {

@@ -10,10 +10,13 @@ import {
 	fNumber,
 	instant,
 	label,
+	latitude,
+	longitude,
 	longText,
 	name,
 	oneOfKinds,
 	positive,
+	shortText,
 	stops
 } from './fields';
 import { filmSchema } from './film';
@@ -66,9 +69,24 @@ export interface FrameRecord {
 	note?: string;
 }
 
+/** A point on the earth, degrees; + north and + east. */
+export interface Coordinates {
+	latitude: number;
+	longitude: number;
+}
+
+/** A place of the person's own list. */
+export interface PlaceRecord extends Coordinates {
+	name: string;
+}
+
 export interface ReadingRecord {
 	takenAt: string;
 	light: Light;
+	/** A reading with a name stays on the line as a landmark. */
+	name?: string;
+	/** Where it was taken, where that is known. */
+	where?: Coordinates & { name?: string };
 }
 
 /** What is in the bag beside cameras and films. */
@@ -153,7 +171,13 @@ export const gearRecordSchema = oneOfKinds<GearRecord>('type', {
 	support: (): ObjectSchema<GearOf<'support'>> => object({ ...gearType('support'), name: name() })
 });
 
+const coordinates = { latitude: latitude().required(), longitude: longitude().required() };
+
+export const placeRecordSchema: ObjectSchema<PlaceRecord> = object({ name: name(), ...coordinates });
+
 export const readingRecordSchema = object({
 	takenAt: instant().required(),
-	light: lightSchema
+	light: lightSchema,
+	name: shortText(40).test('not-blank', 'is needed', (value) => value === undefined || value.trim() !== ''),
+	where: object({ ...coordinates, name: shortText() }).default(undefined)
 }) as unknown as ObjectSchema<ReadingRecord>;

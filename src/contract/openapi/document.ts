@@ -96,7 +96,7 @@ export const openapi = {
 	openapi: '3.1.0',
 	info: {
 		title: 'Just Enough',
-		version: '0.2.0',
+		version: '0.3.0',
 		description:
 			'Lengths are mm, distances m, times s, light EV at ISO 100, exposure in stops with + for too much light.'
 	},
@@ -107,13 +107,37 @@ export const openapi = {
 			'MatchRequest',
 			'Match'
 		),
+		'/api/light': computed('light', 'What any way of reading light comes to', 'Light', 'LightAnswer'),
 		'/api/reach': computed('reach', 'The light in which a camera with a film works', 'ReachRequest', 'Reach'),
 		...collection('cameras', 'camera', ref('Camera')),
 		...collection('films', 'film', ref('Film')),
 		...collection('loads', 'load', anything),
 		...collection('frames', 'frame', anything),
 		...collection('gear', 'piece-of-gear', anything),
-		...collection('readings', 'reading', anything),
+		...collection('places', 'place', ref('Place')),
+		'/api/places/search': {
+			get: {
+				operationId: 'search-places',
+				summary: 'Towns whose names begin like this, the largest first; without a network',
+				parameters: [
+					{
+						name: 'name',
+						in: 'query',
+						required: true,
+						schema: { type: 'string', minLength: 2, maxLength: 80 }
+					}
+				],
+				responses: {
+					200: answer('Those that were found', {
+						type: 'object',
+						properties: { items: { type: 'array', items: ref('Place') } },
+						required: ['items']
+					}),
+					422: badBody[422]
+				}
+			}
+		},
+		...collection('readings', 'reading', ref('Reading')),
 		'/api/health': {
 			get: {
 				operationId: 'health',

@@ -6,6 +6,7 @@ import { anyCameras, evs, films } from '../../../tests/fixtures/arbitraries';
 import { foldingInstant, programmed } from '../../../tests/fixtures/automatic';
 import { colourNegative400, fixedCamera } from '../../../tests/fixtures/bag';
 import { cameraKinds } from '../../core/camera';
+import { answerLight, type Light } from '../../core/light';
 import { match, reach } from '../../core/match';
 import { namedLanes } from '../../core/words';
 import { cameraSchema } from '../camera';
@@ -20,6 +21,16 @@ ajv.addSchema({ $id: 'described', components: openapi.components });
 const described = (schema: string) => ajv.getSchema(`described#/components/schemas/${schema}`)!;
 const accepts = (schema: string, value: unknown) =>
 	described(schema)(JSON.parse(JSON.stringify(value))) as boolean;
+
+const sunAt = (changes: object) => ({
+	method: 'sun',
+	latitude: 54,
+	longitude: -4,
+	at: '2026-05-02T12:00:00+01:00',
+	sky: 'clear',
+	subject: 'facing',
+	...changes
+});
 
 describe('the description of the API', () => {
 	it('is valid OpenAPI 3.1, by an independent validator', async () => {
@@ -90,10 +101,35 @@ describe('the description of the API', () => {
 		[{ method: 'meter', kind: 'incident', lux: 1000 }, true],
 		[{ method: 'meter', kind: 'reflected', lux: 1000 }, false],
 		[{ method: 'lamp', reading: { ev: 8 }, from: 2, to: 1 }, true],
-		[{ method: 'lamp', reading: { method: 'eye', ev: 8, sd: 1 }, from: 2, to: 0 }, false]
+		[{ method: 'lamp', reading: { method: 'eye', ev: 8, sd: 1 }, from: 2, to: 0 }, false],
+		[{ method: 'spots', iso: 100, darkest: 8, brightest: 14 }, true],
+		[{ method: 'spots', iso: 0, darkest: 8, brightest: 14 }, false],
+		[{ method: 'photo', iso: 400, f: 8, seconds: 1 / 125, bias: -1, level: 0.4 }, true],
+		[{ method: 'photo', iso: 400, f: 8, seconds: 0 }, false],
+		[{ method: 'place', place: 'bright-street' }, true],
+		[{ method: 'place', place: 'nowhere' }, false],
+		[sunAt({}), true],
+		[sunAt({ latitude: 95 }), false],
+		[sunAt({ sky: 'blue' }), false],
+		[{ method: 'click', seconds: 1, secondsSd: 0.1, f: 8, iso: 100, offset: { stops: 0, sd: 0.3 } }, true],
+		[{ method: 'click', seconds: 1, secondsSd: -1, f: 8, iso: 100 }, false],
+		[{ method: 'combined', readings: [{ ev: 12 }, { method: 'eye', ev: 12, sd: 1 }] }, true],
+		[{ method: 'combined', readings: [{ ev: 12 }] }, false],
+		[{ method: 'shadows', school: 'shadow-edge', condition: 'sharp', ground: 'pale' }, true],
+		[{ method: 'shadows', school: 'shadow-edge', condition: 'sharp', ground: 'lava' }, false]
 	])('takes the light %j as the program does: %s', (light, fine) => {
 		expect(check(lightSchema, light).ok).toBe(fine);
 		expect(accepts('Light', light)).toBe(fine);
+	});
+
+	it('describes what any light comes to', () => {
+		const lights: Light[] = [
+			{ ev: 12 },
+			{ method: 'spots', iso: 100, darkest: 8, brightest: 14 },
+			{ method: 'shadows', school: 'shadow-edge', condition: 'faint' },
+			sunAt({}) as Light
+		];
+		for (const light of lights) expect(accepts('LightAnswer', answerLight(light))).toBe(true);
 	});
 
 	it('refuses what an eye sets if it is not a range, and too many ways to set a camera', () => {

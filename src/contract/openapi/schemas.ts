@@ -1,53 +1,31 @@
-import { schools } from '../../core/light';
 import { filmTypes } from '../film';
+import {
+	number,
+	above,
+	text,
+	name,
+	flag,
+	one,
+	oneOf,
+	list,
+	object,
+	orNull,
+	ref,
+	fNumber,
+	seconds,
+	metres,
+	speed,
+	stops,
+	doubt,
+	ev,
+	marks,
+	pair,
+	kinds,
+	type Schema
+} from './building-blocks';
+import { light, lightAnswer, place, reading } from './light-schemas';
 
 /** JSON Schemas of what goes in and out: held to the Yup schemas by a test that asks both. */
-
-type Schema = Readonly<Record<string, unknown>>;
-
-const number = (minimum: number, maximum: number, description?: string): Schema => ({
-	type: 'number',
-	minimum,
-	maximum,
-	...(description ? { description } : {})
-});
-const above = (exclusiveMinimum: number, maximum: number, description?: string): Schema => ({
-	type: 'number',
-	exclusiveMinimum,
-	maximum,
-	...(description ? { description } : {})
-});
-const text = (maxLength: number): Schema => ({ type: 'string', maxLength });
-const name: Schema = { type: 'string', minLength: 1, maxLength: 80, pattern: '\\S' };
-const flag: Schema = { type: 'boolean' };
-const one = (value: string): Schema => ({ type: 'string', const: value });
-const oneOf = (...values: readonly string[]): Schema => ({ type: 'string', enum: values });
-const list = (items: Schema, minItems = 0, more: Schema = {}): Schema => ({
-	type: 'array',
-	items,
-	minItems,
-	maxItems: 64,
-	...more
-});
-const object = (properties: Record<string, Schema>, required: readonly string[] = []): Schema => ({
-	type: 'object',
-	properties,
-	required
-});
-const orNull = (schema: Schema): Schema => ({ anyOf: [schema, { type: 'null' }] });
-const ref = (schema: string): Schema => ({ $ref: `#/components/schemas/${schema}` });
-
-const fNumber = number(0.5, 1000, 'f-number');
-const seconds = number(1e-6, 86_400, 's');
-const metres = number(0.01, 100_000, 'm');
-const speed = number(0.1, 1_000_000, 'ISO, arithmetic');
-const stops = (most: number) => number(-most, most, 'stops');
-const doubt = number(0, 10, 'one standard deviation, stops');
-const ev = number(-20, 30, 'EV at ISO 100');
-const marks = (items: Schema) => list(items, 1, { uniqueItems: true });
-const pair = (items: Schema): Schema => ({ type: 'array', items, minItems: 2, maxItems: 2 });
-const kinds = (...variants: Schema[]): Schema => ({ oneOf: variants });
-const extras = { sd: doubt, meterEv: ev };
 
 const aperture = kinds(
 	object({ kind: one('fixed'), f: fNumber }, ['kind', 'f']),
@@ -124,56 +102,6 @@ const film = object(
 	},
 	['name', 'type', 'iso']
 );
-
-const shadows = Object.entries(schools).map(([school, { conditions }]) =>
-	object(
-		{
-			method: one('shadows'),
-			school: one(school),
-			condition: oneOf(...Object.keys(conditions)),
-			backlit: flag,
-			sidelit: flag,
-			...extras
-		},
-		['method', 'school', 'condition']
-	)
-);
-const meterWay = { method: one('meter'), kind: oneOf('incident', 'reflected'), tone: stops(10), ...extras };
-const light = {
-	description: 'Plain numbers, or any way of reading light; EV is at ISO 100.',
-	anyOf: [
-		object(
-			{
-				ev,
-				...extras,
-				meterSd: doubt,
-				kelvin: number(1000, 40_000, 'K'),
-				method: false as unknown as Schema
-			},
-			['ev']
-		),
-		...shadows,
-		object({ ...meterWay, iso: speed, f: fNumber, seconds }, ['method', 'kind', 'iso', 'f', 'seconds']),
-		object({ ...meterWay, iso: speed, ev }, ['method', 'kind', 'iso', 'ev']),
-		object({ method: one('meter'), kind: one('incident'), lux: above(0, 1e9), ...extras }, [
-			'method',
-			'kind',
-			'lux'
-		]),
-		object({ method: one('eye'), ev, sd: doubt, meterEv: ev }, ['method', 'ev', 'sd']),
-		object(
-			{
-				method: one('lamp'),
-				reading: ref('Light'),
-				from: metres,
-				to: metres,
-				modifierStops: stops(20),
-				...extras
-			},
-			['method', 'reading', 'from', 'to']
-		)
-	]
-};
 
 const filter = object(
 	{
@@ -265,6 +193,9 @@ export const schemas = {
 	Camera: camera,
 	Film: film,
 	Light: light,
+	Place: place,
+	Reading: reading,
+	LightAnswer: lightAnswer,
 	Filter: filter,
 	Intent: intent,
 	Bag: bag,

@@ -2,7 +2,7 @@ import { speedStops } from '../units';
 import type { AutomaticExposure, Camera, Filter, Wheel } from './types';
 
 /** An eye that nobody has tested averages a scene this well, stops; common practice. */
-const USUAL_SCATTER = 0.4;
+export const USUAL_SCATTER = 0.4;
 
 /** The automatic exposure of a camera, or null where the person sets everything. */
 export function automaticExposure(camera: Camera): AutomaticExposure | null {
@@ -30,7 +30,7 @@ export function wheelPositions(wheel: Wheel | undefined): number[] {
 }
 
 /** Stops that filters take from the light of the eye itself. */
-function stopsOverEye(eye: AutomaticExposure, filters: readonly Filter[]): number {
+export function stopsOverEye(eye: AutomaticExposure, filters: readonly Filter[]): number {
 	const covers = (filter: Filter) => filter.overMeter ?? eye.meterBehindFilter ?? false;
 	return filters.reduce((sum, filter) => sum + (covers(filter) ? filter.stops : 0), 0);
 }

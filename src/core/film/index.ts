@@ -3,3 +3,4 @@ export * from './latitude';
 export * from './reciprocity';
 export * from './speed';
 export * from './types';
+export * from './tonal-range';

@@ -1,4 +1,4 @@
-import type { LampReading, PlainLight, WayOfReading } from './types';
+import type { LampReading, Light, Read, WayOfReading } from './types';
 
 /**
  * Stops that a lamp's light gains when it is moved: illuminance falls with distance squared.
@@ -32,13 +32,12 @@ export function distanceFor(distance: number, need: number): number {
  * @param inner resolves the reading that it starts from
  * @example lamp(…).read({ method: 'lamp', reading: { ev: 7 }, from: 2, to: 1 }).ev // 9
  */
-export function lamp(
-	inner: (light: LampReading['reading']) => PlainLight & { sd: number }
-): WayOfReading<LampReading> {
+export function lamp(inner: (light: Light) => Read): WayOfReading<LampReading> {
 	return {
 		read({ reading, from, to, modifierStops = 0 }) {
-			const { ev, sd } = inner(reading);
-			return { ev: ev + stopsByMoving(from, to) - modifierStops, sd };
+			const { ev, sd, kelvin } = inner(reading);
+			const moved = { ev: ev + stopsByMoving(from, to) - modifierStops, sd };
+			return kelvin === undefined ? moved : { ...moved, kelvin };
 		},
 		note: ({ to }) => `by lamp at ${Number(to.toPrecision(2))} m`
 	};

@@ -17,13 +17,20 @@ export interface PlainLight {
 export interface ReadingExtras {
 	sd?: number;
 	meterEv?: number;
+	/** Doubt of meterEv, stops. Default: sd. */
+	meterSd?: number;
 }
 
-interface SunSide {
+/** Where the subject of a reading by eye stands, where that changes its light. */
+interface Standing {
 	/** The sun is behind the subject and its shaded side matters. */
 	backlit?: boolean;
 	/** The sun comes from the side, and both halves matter. */
 	sidelit?: boolean;
+	/** Pale sand or snow, or glittering water, throws light back at it. */
+	ground?: 'pale' | 'water';
+	/** It stands in deep shade, as under a tree, while all around lies in that light. */
+	deepShade?: boolean;
 }
 
 export type ShadowEdgeCondition = 'sharp' | 'soft' | 'faint' | 'none';
@@ -32,7 +39,7 @@ export type ExposureGuideCondition =
 	'snow-or-sand' | 'distinct-shadows' | 'soft-shadows' | 'cloudy-bright' | 'heavy-overcast' | 'open-shade';
 
 export type ShadowsReading = ReadingExtras &
-	SunSide & { method: 'shadows' } & (
+	Standing & { method: 'shadows' } & (
 		| { school: 'shadow-edge'; condition: ShadowEdgeCondition }
 		| { school: 'sky-cover'; condition: SkyCoverCondition }
 		| { school: 'exposure-guide'; condition: ExposureGuideCondition }
@@ -65,7 +72,83 @@ export type LampReading = ReadingExtras & {
 	modifierStops?: number;
 };
 
-export type Reading = ShadowsReading | MeterReading | LampReading | EyeReading;
+/** Spots of a scene: the darkest and the brightest part that matter. */
+export type SpotsReading = ReadingExtras & {
+	method: 'spots';
+	/** Film speed that the meter was set to. */
+	iso: number;
+	/** What it showed, EV. */
+	darkest: number;
+	brightest: number;
+};
+
+/** The settings of a picture that another camera took of the subject. */
+export type PhotoReading = ReadingExtras & {
+	method: 'photo';
+	iso: number;
+	f: number;
+	seconds: number;
+	/** Correction that the person had set, stops: shown, not added, for the settings carry it already. */
+	bias?: number;
+	/** How bright the picture came out, stops from mid grey. */
+	level?: number;
+};
+
+export type Sky = 'clear' | 'hazy' | 'partly' | 'overcast' | 'heavy';
+export type Exposed = 'facing' | 'side' | 'back' | 'open-shade' | 'deep-shade';
+
+/** Sun, twilight and moon at a place and an instant. */
+export type SunReading = ReadingExtras & {
+	method: 'sun';
+	/** Degrees, + north. */
+	latitude: number;
+	/** Degrees, + east. */
+	longitude: number;
+	/** ISO 8601 with offset. */
+	at: string;
+	sky: Sky;
+	/** How the subject stands to the sun. */
+	subject: Exposed;
+};
+
+/** A kind of artificial or night light. */
+export type PlaceReading = ReadingExtras & { method: 'place'; place: string };
+
+/** The time that an automatic shutter took, turned round through its eye. */
+export type ClickReading = ReadingExtras & {
+	method: 'click';
+	/** s */
+	seconds: number;
+	/** Doubt of that time, s. */
+	secondsSd: number;
+	/** The aperture that the shutter worked with. */
+	f: number;
+	/** The film speed that the eye believes in. */
+	iso: number;
+	/** Wheel, stops, + = lighten. */
+	compensation?: number;
+	/** Stops that filters before the eye take. */
+	filterStops?: number;
+	/** The camera's learned offset, stops. */
+	offset?: { stops: number; sd: number };
+	/** The eye's own doubt, stops. */
+	scatter?: number;
+};
+
+/** Several readings of the same light. */
+export type CombinedReading = ReadingExtras & { method: 'combined'; readings: Light[] };
+
+export type Reading =
+	| ShadowsReading
+	| MeterReading
+	| SpotsReading
+	| PhotoReading
+	| SunReading
+	| PlaceReading
+	| LampReading
+	| EyeReading
+	| ClickReading
+	| CombinedReading;
 export type Light = PlainLight | Reading;
 
 export interface ResolvedLight {
@@ -74,6 +157,16 @@ export interface ResolvedLight {
 	meterEv: number;
 	meterSd: number;
 	kelvin?: number;
+	/** EV of the darkest and the brightest part that matter, where they were read. */
+	range?: [darkest: number, brightest: number];
+}
+
+/** What one way of reading says: the doubt may be unknown, as may be the colour, K. */
+export interface Read {
+	ev: number;
+	sd: number;
+	kelvin?: number;
+	range?: ResolvedLight['range'];
 }
 
 /** A resolved light, and whether the camera's meter stands in another one than the subject. */
@@ -90,7 +183,7 @@ export interface Rival {
 
 /** One way of reading light: its own file, and one entry in the table of ways. */
 export interface WayOfReading<R extends Reading> {
-	read(reading: R): { ev: number; sd: number };
+	read(reading: R): Read;
 	/** Where the result comes from, in a short phrase for the screen. */
 	note(reading: R): string;
 	rivals?(reading: R): Rival[];

@@ -2,6 +2,7 @@ import {
 	aimAbove,
 	automaticExposure,
 	controlsOf,
+	offsetOf,
 	programmeOf,
 	wheelPositions,
 	type Axis,
@@ -11,7 +12,7 @@ import {
 import type { Film, StopRange } from '../film';
 import { union, type Interval } from './intervals';
 import { responseOf, type Response } from './response';
-import { offsetOf, sceneOf, type Scene } from './scene';
+import { sceneOf, type Scene } from './scene';
 import type { Intent } from './types';
 
 /** A value, or the whole range that a lane covers. */

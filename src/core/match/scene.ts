@@ -1,15 +1,7 @@
-import type { Camera } from '../camera';
+import { offsetOf, type Camera } from '../camera';
 import { effectiveSpeedStops, latitudeOf, speedDoubt, type Film, type Latitude } from '../film';
 import { lightOnBoth, type Light, type LightOnBoth } from '../light';
 import type { Intent } from './types';
-
-/** Learned offset of a camera that has none yet: 0 ± 0.3 stop; common practice. */
-const DEFAULT_OFFSET = { stops: 0, sd: 0.3 };
-
-/** The camera's learned offset, or what is usual for a body that nobody has tested. */
-export function offsetOf(camera: Camera): { stops: number; sd: number } {
-	return camera.offset ?? DEFAULT_OFFSET;
-}
 
 /** A camera with a film in a light, with what every setting of it shares. */
 export interface Scene {

@@ -2,6 +2,7 @@ import {
 	aimAbove,
 	automaticExposure,
 	controlsOf,
+	offsetOf,
 	programmeOf,
 	wheelPositions,
 	type AutomaticExposure,
@@ -11,7 +12,7 @@ import {
 import { correctedTime } from '../film';
 import { markedApertures, markedTimes, marksBetween } from '../units';
 import { answerTo, handResponse, responseOf, type Answered, type Response } from './response';
-import { offsetOf, type Scene } from './scene';
+import type { Scene } from './scene';
 
 /** One way to set a camera, by hand or for its eye, before it is judged. */
 export interface Setting {

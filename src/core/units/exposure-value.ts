@@ -1,9 +1,10 @@
 /**
  * EV always means EV at ISO 100.
- * Sources: ISO 2720:1974 (C = 250 lx·s); APEX as in EXIF 2.3, Annex C.
+ * Sources: ISO 2720:1974 (C = 250 lx·s, K = 12.5 cd·s/m²); APEX as in EXIF 2.3, Annex C.
  */
 
 const INCIDENT_CONSTANT_C = 250;
+const REFLECTED_CONSTANT_K = 12.5;
 
 /**
  * EV that a pair of settings renders right at ISO 100: log2(N²/t).
@@ -46,4 +47,25 @@ export function evFromLux(lux: number): number {
  */
 export function luxFromEv(ev: number): number {
 	return (INCIDENT_CONSTANT_C / 100) * 2 ** ev;
+}
+
+/**
+ * EV of a luminance: L = (K/100)·2^EV, ISO 2720.
+ *
+ * @param luminance cd/m², > 0
+ * @example evFromLuminance(0.125) // 0
+ */
+export function evFromLuminance(luminance: number): number {
+	return Math.log2((luminance * 100) / REFLECTED_CONSTANT_K);
+}
+
+/**
+ * Luminance of an EV: L = (K/100)·2^EV, ISO 2720.
+ *
+ * @param ev EV at ISO 100
+ * @returns cd/m²
+ * @example luminanceFromEv(3) // 1
+ */
+export function luminanceFromEv(ev: number): number {
+	return (REFLECTED_CONSTANT_K / 100) * 2 ** ev;
 }

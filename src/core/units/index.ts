@@ -3,4 +3,5 @@ export * from './film-speed';
 export * from './filter';
 export * from './format';
 export * from './series';
+export * from './srgb';
 export * from './stops';

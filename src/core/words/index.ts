@@ -3,3 +3,5 @@ export * from './light';
 export * from './outcome';
 export * from './remedy';
 export * from './settings';
+export * from './range';
+export * from './readings';

@@ -45,7 +45,7 @@ export function remedyInWords(remedy: Remedy, best: Outcome): string {
 }
 
 /** A cast smaller than this is not seen, mired; common practice. */
-const SEEN_CAST = 25;
+const SEEN_CAST = 30;
 /** Mired that a stop of light buys: a full correction of 131 mired costs about 2 stops (published tables, from memory). */
 const MIRED_A_STOP = 65;
 

@@ -4,6 +4,7 @@ import type {
 	FrameRecord,
 	GearRecord,
 	LoadRecord,
+	PlaceRecord,
 	ReadingRecord,
 	Stored
 } from '$contract/records';
@@ -17,6 +18,7 @@ export interface RecordKinds {
 	loads: LoadRecord;
 	frames: FrameRecord;
 	gear: GearRecord;
+	places: PlaceRecord;
 	readings: ReadingRecord;
 }
 

@@ -4,12 +4,14 @@ import {
 	frameRecordSchema,
 	gearRecordSchema,
 	loadRecordSchema,
+	placeRecordSchema,
 	readingRecordSchema,
 	type CameraRecord,
 	type FilmRecord,
 	type FrameRecord,
 	type GearRecord,
 	type LoadRecord,
+	type PlaceRecord,
 	type ReadingRecord
 } from '$contract/records';
 import { store } from '../store';
@@ -45,6 +47,12 @@ export const readings: Collection<ReadingRecord> = {
 	what: 'reading',
 	table: () => store().readings,
 	schema: readingRecordSchema
+};
+
+export const places: Collection<PlaceRecord> = {
+	what: 'place',
+	table: () => store().places,
+	schema: placeRecordSchema
 };
 
 export const gear: Collection<GearRecord> = {

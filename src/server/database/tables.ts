@@ -5,6 +5,7 @@ import type {
 	FrameRecord,
 	GearRecord,
 	LoadRecord,
+	PlaceRecord,
 	ReadingRecord
 } from '$contract/records';
 import { recordTable } from './record-table';
@@ -64,9 +65,14 @@ export function tablesOf(database: Database.Database) {
 			columns: { kind: ({ type }) => type, name: ({ name }) => name },
 			orderBy: 'kind, name COLLATE NOCASE, id'
 		}),
+		places: recordTable<PlaceRecord>(database, {
+			table: 'places',
+			columns: { name: ({ name }) => name },
+			orderBy: 'name COLLATE NOCASE, id'
+		}),
 		readings: recordTable<ReadingRecord>(database, {
 			table: 'readings',
-			columns: { taken_at: (reading) => reading.takenAt },
+			columns: { taken_at: (reading) => reading.takenAt, named: ({ name }) => Number(name !== undefined) },
 			orderBy: 'taken_at DESC, id'
 		})
 	};

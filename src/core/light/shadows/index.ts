@@ -1,6 +1,6 @@
 import type { Rival, ShadowsReading, WayOfReading } from '../types';
 import { exposureGuide } from './exposure-guide';
-import type { Condition, School, ShadowHardness } from './school';
+import { doubt, type Condition, type School, type ShadowHardness } from './school';
 import { shadowEdge } from './shadow-edge';
 import { skyCover } from './sky-cover';
 
@@ -17,9 +17,24 @@ export const schools: Readonly<Record<ShadowsReading['school'], School>> = {
 const backlitLoss: Record<ShadowHardness, number> = { hard: 2, soft: 1, none: 0 };
 const sidelitLoss: Record<ShadowHardness, number> = { hard: 0.5, soft: 0.5, none: 0 };
 
-function correction(condition: Condition, reading: Pick<ShadowsReading, 'backlit' | 'sidelit'>): number {
-	if (reading.backlit) return backlitLoss[condition.shadows];
-	return reading.sidelit ? sidelitLoss[condition.shadows] : 0;
+/** Stops that pale sand or snow, or glittering water, throw back; common practice. */
+const groundGain: Record<'pale' | 'water', Record<ShadowHardness, number>> = {
+	pale: { hard: 1, soft: 0.5, none: 0 },
+	water: { hard: 0.5, soft: 1 / 3, none: 0 }
+};
+/** Deep shade, as under a tree, by what lies around it: 10⅙ where that is in full sun; common practice. */
+const deepShadeLoss: Record<ShadowHardness, number> = { hard: 4.5, soft: 3.5, none: 2 };
+
+/** Colour of daylight by its shadows, K: sun, hazy sun, grey sky; and of blue sky alone; common practice. */
+const colour: Record<ShadowHardness, number> = { hard: 5500, soft: 5800, none: 6500 };
+const DEEP_SHADE_COLOUR = 7500;
+
+/** Stops by which a subject gets less than one in the open with the sun behind the photographer. */
+function loss({ shadows: hardness }: Condition, reading: ShadowsReading): number {
+	if (reading.deepShade) return deepShadeLoss[hardness];
+	const gain = reading.ground ? groundGain[reading.ground][hardness] : 0;
+	if (reading.backlit) return backlitLoss[hardness] - gain;
+	return (reading.sidelit ? sidelitLoss[hardness] : 0) - gain;
 }
 
 /**
@@ -43,7 +58,9 @@ export function conditionOf(reading: Pick<ShadowsReading, 'school' | 'condition'
 export const shadows: WayOfReading<ShadowsReading> = {
 	read(reading) {
 		const condition = conditionOf(reading);
-		return { ev: condition.ev - correction(condition, reading), sd: condition.sd };
+		const sd = reading.deepShade ? doubt.deepShade : condition.sd;
+		const kelvin = reading.deepShade ? DEEP_SHADE_COLOUR : colour[condition.shadows];
+		return { ev: condition.ev - loss(condition, reading), sd, kelvin };
 	},
 	note(reading) {
 		return `by ${schools[reading.school].name.toLowerCase()}`;

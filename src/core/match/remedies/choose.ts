@@ -3,7 +3,7 @@ import { latitudeOf, speedDoubt, type Latitude, type StopRange } from '../../fil
 import { resolveLight } from '../../light';
 import { worth } from '../best';
 import { chanceWithin } from '../chance';
-import { offsetOf } from '../scene';
+import { offsetOf } from '../../camera';
 import type { Change, Outcome, Remedy } from '../types';
 import { distanceOutside } from '../verdict';
 import type { Answer, Option, Question, RemedyKind } from './remedy-kind';

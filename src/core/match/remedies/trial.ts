@@ -1,5 +1,5 @@
 import { resolveLight } from '../../light';
-import { offsetOf } from '../scene';
+import { offsetOf } from '../../camera';
 import type { Question, RemedyKind } from './remedy-kind';
 
 /** What is left in doubt after a frame in this light has been seen, stops: of light, camera and film; common practice. */

@@ -1,0 +1,1 @@
+export { clicksIn } from './clicks';

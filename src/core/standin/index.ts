@@ -1,0 +1,3 @@
+export * from './meter';
+export * from './picture';
+export * from './scene';

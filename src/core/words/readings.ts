@@ -1,0 +1,46 @@
+import {
+	contradictionIn,
+	distanceFor,
+	lightNote,
+	type CombinedReading,
+	type LampReading,
+	type Light,
+	resolveLight
+} from '../light';
+import type { Interval } from '../match';
+import { formatDistance, stopsInWords } from '../units';
+
+/**
+ * What is said where readings of one light contradict each other.
+ *
+ * @returns an empty text where they do not
+ * @example contradictionInWords(two readings three stops apart) // 'By meter … and by eye alone differ by 3 stops: is one of them in other light?'
+ */
+export function contradictionInWords(light: Light): string {
+	if (!('method' in light) || light.method !== 'combined') return '';
+	const found = contradictionIn(light);
+	if (!found) return '';
+	const [one, other] = found.between.map((place) => lightNote((light as CombinedReading).readings[place]));
+	const both = one === other ? `Two readings ${one}` : `${one[0].toUpperCase()}${one.slice(1)} and ${other}`;
+	return `${both} differ by ${stopsInWords(found.stops)}: is one of them in other light?`;
+}
+
+/** Nearer than this a lamp is in the picture, and farther it is none, m; common practice. */
+const [NEAREST, FARTHEST] = [0.2, 30];
+
+/**
+ * Where a lamp must stand for a camera to work.
+ *
+ * @param good light in which the camera is just enough, EV
+ * @example lampInWords(a lamp's reading, [[7, 9]]) // 'just enough with the lamp at 1 m to 2 m'
+ */
+export function lampInWords(lamp: LampReading, good: readonly Interval[]): string {
+	const { ev } = resolveLight(lamp);
+	const places = good
+		.map(([from, to]) => [distanceFor(lamp.to, to - ev), distanceFor(lamp.to, from - ev)])
+		.map(([near, far]) => [Math.max(NEAREST, near), Math.min(FARTHEST, far)])
+		.filter(([near, far]) => near < far);
+	if (places.length === 0) return 'not just enough at any distance of this lamp';
+	const said = places.map(([near, far]) => `${formatDistance(near)} to ${formatDistance(far)}`);
+	return `just enough with the lamp at ${said.join(' or ')}`;
+}
