@@ -20,7 +20,7 @@ export default typescript.config(
 			// svelte-check is the judge of both: it knows the compiler's warnings, and values that never change.
 			'svelte/no-unused-svelte-ignore': 'off',
 			'svelte/prefer-svelte-reactivity': 'off',
-			'@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_' }]
+			'@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', ignoreRestSiblings: true }]
 		}
 	},
 	{

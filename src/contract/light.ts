@@ -1,5 +1,6 @@
 import { array, boolean, lazy, object, string, type AnyObject, type Lazy, type ObjectSchema } from 'yup';
 import {
+	MOST_TOGETHER,
 	placeKinds,
 	schools,
 	type Light,
@@ -169,8 +170,6 @@ const click = () =>
 
 /** Readings in readings, at most. */
 const DEEPEST = 3;
-/** Readings weighed together, at most. */
-const MOST_READINGS = 8;
 
 const inner = (depth: number) => (depth < DEEPEST ? lightAt(depth + 1) : plainLight.required());
 
@@ -179,7 +178,7 @@ const combinedFields = (depth: number) => ({
 	readings: array(inner(depth) as typeof plainLight)
 		.required()
 		.min(2)
-		.max(MOST_READINGS),
+		.max(MOST_TOGETHER),
 	...extras
 });
 

@@ -2,9 +2,12 @@ import { store } from './store';
 
 const EVERYTHING = 10_000;
 
-/** What the Shoot view is derived from: the bag, the loads in cameras, their frames, the last reading. */
+/** Readings that one tap takes again. */
+const LAST_READINGS = 6;
+
+/** What the Shoot view is derived from: the bag, the loads in cameras, their frames, the last readings, own landmarks and places. */
 export function bagRecords() {
-	const { cameras, films, loads, frames, gear, readings } = store();
+	const { cameras, films, loads, frames, gear, readings, places } = store();
 	const inCameras = loads.where('in_camera', 1);
 	return {
 		cameras: cameras.list(EVERYTHING, 0).items,
@@ -12,6 +15,8 @@ export function bagRecords() {
 		loads: inCameras,
 		frames: inCameras.flatMap((load) => frames.where('load_id', load.id)),
 		gear: gear.list(EVERYTHING, 0).items,
-		reading: readings.list(1, 0).items[0] ?? null
+		readings: readings.list(LAST_READINGS, 0).items,
+		landmarks: readings.where('named', 1),
+		places: places.list(EVERYTHING, 0).items
 	};
 }

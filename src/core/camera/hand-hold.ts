@@ -1,6 +1,9 @@
 import { diagonal } from './frame';
 import type { Camera } from './types';
 
+/** A person timing with a watch is off by about this, s; common practice. */
+export const HAND_TIMING_SECONDS = 0.2;
+
 /** Diagonal of a 35 mm frame (36 × 24), mm. */
 const FRAME_35MM_DIAGONAL = 43.27;
 const STEADY_HAND = 2;

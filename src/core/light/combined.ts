@@ -87,6 +87,29 @@ export function combine(readings: readonly Light[], reads: readonly Read[]): Rea
 	};
 }
 
+/** Most readings that are weighed together. */
+export const MOST_TOGETHER = 8;
+
+/**
+ * A further reading of the same light, to be weighed with those before it; the oldest give way.
+ *
+ * @example together({ ev: 12 }, { ev: 13 }) // { method: 'combined', readings: [{ ev: 12 }, { ev: 13 }] }
+ */
+export function together(before: Light, next: Light): CombinedReading {
+	const earlier = 'method' in before && before.method === 'combined' ? before.readings : [before];
+	return { method: 'combined', readings: [...earlier, next].slice(-MOST_TOGETHER) };
+}
+
+/**
+ * Readings weighed together without one of them; the last one left stands alone.
+ *
+ * @param at its place in the list
+ */
+export function without({ readings }: CombinedReading, at: number): Light {
+	const left = readings.filter((_, place) => place !== at);
+	return left.length === 1 ? left[0] : { method: 'combined', readings: left };
+}
+
 /**
  * The way of reading that weighs others.
  *

@@ -1,7 +1,7 @@
 export * from './types';
 export { agedLight, isOld } from './ageing';
 export { clickedBy, type Clicked } from './clicked';
-export type { Contradiction } from './combined';
+export { MOST_TOGETHER, together, without, type Contradiction } from './combined';
 export { distanceFor } from './lamp';
 export { levelOf } from './photo';
 export { placeKind, placeKinds, type PlaceKind } from './place';

@@ -1,12 +1,9 @@
 import cdf from '@stdlib/stats-base-dists-normal-cdf';
-import { automaticExposure, scatterOf } from '../camera';
+import { automaticExposure, HAND_TIMING_SECONDS, scatterOf } from '../camera';
 import type { StopRange } from '../film';
 import { rightAt } from './response';
 import type { Scene } from './scene';
 import type { Placed, Setting } from './settings';
-
-/** A person timing with a watch is off by about this, s; common practice. */
-const HAND_TIMING_SECONDS = 0.2;
 
 /**
  * Doubt of an exposure timed by hand: 0.2 s as stops of its time.

@@ -5,3 +5,4 @@ export * from './remedy';
 export * from './settings';
 export * from './range';
 export * from './readings';
+export * from './sun';

@@ -75,3 +75,19 @@ export function replace<K extends Kind>(
 export function remove(kind: Kind, id: string): Promise<Written<never>> {
 	return write('DELETE', `/api/${kind}/${id}`);
 }
+
+/**
+ * Towns whose names begin with a text.
+ *
+ * @returns null when the server does not answer
+ */
+export async function searchPlaces(name: string): Promise<PlaceRecord[] | null> {
+	try {
+		const response = await fetch(`/api/places/search?name=${encodeURIComponent(name)}`, {
+			signal: AbortSignal.timeout(PATIENCE_MS)
+		});
+		return response.ok ? ((await response.json()).items as PlaceRecord[]) : [];
+	} catch {
+		return null;
+	}
+}

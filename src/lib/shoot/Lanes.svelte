@@ -1,9 +1,12 @@
 <!-- One light, every camera: the line of stops, a lane for each loaded camera, and the line of the light. -->
 <script lang="ts">
-	import { landmarksThatFit } from './axis';
+	import { landmarks } from '$core/light';
+	import { marksThatFit } from './axis';
 	import { dragsStops, type StopsDrag } from './drag';
 	import Lane from './Lane.svelte';
 	import LightHandle from './LightHandle.svelte';
+	import { scenes } from '$lib/light/scenes';
+	import ShadowPicture from '$lib/light/ShadowPicture.svelte';
 	import type { ShootState } from './shoot-state.svelte';
 
 	let { shoot }: { shoot: ShootState } = $props();
@@ -12,7 +15,13 @@
 	const ev = $derived(shoot.resolved?.ev);
 	const sd = $derived(shoot.resolved?.sd ?? 0);
 	let rulerWidth = $state(560);
-	const words = $derived(landmarksThatFit(axis, rulerWidth));
+	const marks = $derived(
+		marksThatFit(axis, rulerWidth, [
+			...shoot.lights.landmarks,
+			...shoot.lights.face.marks.filter((mark) => !(shoot.narrow && mark.condition)),
+			...landmarks
+		])
+	);
 	const beyond = $derived(ev === undefined ? null : ev < axis.from ? 'left' : ev > axis.to ? 'right' : null);
 
 	const evAt = (event: PointerEvent, element: HTMLElement) => {
@@ -30,8 +39,13 @@
 	<div class="ruler-row">
 		<span class="soft small ev-label">EV</span>
 		<div class="ruler" data-ruler bind:clientWidth={rulerWidth} {@attach dragsStops(drag)}>
-			{#each words as mark (mark.words)}
-				<span class="word" style:left="{axis.at(mark.ev)}%">{mark.words}</span>
+			{#each marks as mark (mark.words)}
+				<span class="word" style:left="{axis.at(mark.ev)}%">
+					{#if mark.condition}
+						<ShadowPicture scene={scenes[mark.condition]} small />
+						<span class="sr-only">{mark.words}</span>
+					{:else}{mark.words}{/if}
+				</span>
 			{/each}
 			{#each axis.ticks as tick (tick)}
 				<span class="tick figures soft" style:left="{axis.at(tick)}%">{tick < 0 ? `−${-tick}` : tick}</span>

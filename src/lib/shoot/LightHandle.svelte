@@ -1,6 +1,5 @@
 <!-- The handle of the light: on the desk it hangs on the line, on the phone it is a geared strip. -->
 <script lang="ts">
-	import { nearestLandmark } from '$core/light';
 	import { formatDoubt, formatEv } from '$core/units';
 	import { lightInWords } from '$core/words';
 	import { wholeLine } from './axis';
@@ -16,7 +15,12 @@
 	const sd = $derived(shoot.resolved?.sd ?? 0);
 	const place = $derived(ev === undefined ? 50 : shoot.axis.at(ev));
 	const words = $derived(
-		ev === undefined ? 'not read yet' : `${lightInWords(ev, sd)}, ${nearestLandmark(ev).words}`
+		ev === undefined ? 'not read yet' : `${lightInWords(ev, sd)}, ${shoot.lights.face.wordsAt(ev)}`
+	);
+
+	/** The quantity that is dragged, where it is one: metres, or the clock. */
+	const quantity = $derived(
+		ev !== undefined && shoot.lights.face.quantity ? `${shoot.lights.face.wordsAt(ev)} · ` : ''
 	);
 
 	const lineWidth = (element: HTMLElement) => element.parentElement!.getBoundingClientRect().width;
@@ -46,11 +50,13 @@
 	{#if form === 'strip'}
 		<span class="grooves" style:background-position-x="{(ev ?? 0) * -STRIP_PIXELS}px"></span>
 		<span class="strip-words figures"
-			>◂ {ev === undefined ? 'drag to try a light' : `EV ${formatEv(ev)}, ± ${formatDoubt(sd)}`} ▸</span
+			>◂ {ev === undefined ? 'drag to try a light' : `${quantity}EV ${formatEv(ev)}, ± ${formatDoubt(sd)}`} ▸</span
 		>
 	{:else}
 		<span class="figures"
-			>{ev === undefined ? 'drag me to the light' : `about ${formatEv(ev)}, ± ${formatDoubt(sd)}`}</span
+			>{ev === undefined
+				? 'drag me to the light'
+				: `${quantity}about ${formatEv(ev)}, ± ${formatDoubt(sd)}`}</span
 		>
 	{/if}
 </div>

@@ -3,9 +3,10 @@
 	import { onMount } from 'svelte';
 	import { MediaQuery } from 'svelte/reactivity';
 	import { invalidateAll } from '$app/navigation';
-	import { lightNote, nearestLandmark } from '$core/light';
+	import { lightNote } from '$core/light';
 	import { lightInWords } from '$core/words';
 	import { listenTo, type Key } from '$lib/keys/keys';
+	import LightPanel from '$lib/light/LightPanel.svelte';
 	import KeySheet from '$lib/keys/KeySheet.svelte';
 	import { agoInWords } from '$lib/parts/ago';
 	import { outbox } from '$lib/records/outbox.svelte';
@@ -13,11 +14,13 @@
 	import type { BagRecords } from './bag';
 	import Lanes from './Lanes.svelte';
 	import LightHandle from './LightHandle.svelte';
-	import LightPanel from './LightPanel.svelte';
 	import LogBar from './LogBar.svelte';
 	import { ShootState } from './shoot-state.svelte';
 
 	let { records }: { records: BagRecords } = $props();
+
+	/** How often readings are looked at for their age. */
+	const CLOCK_MS = 15_000;
 
 	const phone = new MediaQuery('(max-width: 820px)', false);
 	const shoot = new ShootState(() => records);
@@ -28,12 +31,13 @@
 		shoot.narrow = phone.current;
 	});
 
-	const tried = $derived(shoot.triedEv !== null);
+	const tried = $derived(shoot.lights.triedEv !== null);
+	const reading = $derived(shoot.lights.reading);
 	const light = $derived(shoot.light);
 	const resolved = $derived(shoot.resolved);
 
 	function keepTried() {
-		if (light) void shoot.keepReading(light);
+		if (light) void shoot.lights.keep(light);
 	}
 
 	const keys: Key[] = [
@@ -55,7 +59,7 @@
 			press: ['Escape'],
 			shown: 'Esc',
 			does: 'back from a remedy or a tried light',
-			run: () => (shoot.previewed ? (shoot.previewed = null) : shoot.dropTried())
+			run: () => (shoot.previewed ? (shoot.previewed = null) : shoot.lights.dropTried())
 		},
 		{ press: ['k'], shown: 'K', does: 'keep the tried light as a reading', run: keepTried },
 		{ press: ['ArrowUp'], shown: '↑', does: 'the camera above', run: () => shoot.chooseNext(-1) },
@@ -75,13 +79,20 @@
 		const closeDesk = shoot.desk.open();
 		void outbox.sendAll();
 		const retry = () => void outbox.sendAll();
-		const refresh = () => document.visibilityState === 'visible' && void invalidateAll();
+		const tick = () => (shoot.lights.now = Date.now());
+		const clock = setInterval(tick, CLOCK_MS);
+		const refresh = () => {
+			if (document.visibilityState !== 'visible') return;
+			tick();
+			void invalidateAll();
+		};
 		window.addEventListener('online', retry);
 		document.addEventListener('visibilitychange', refresh);
 		const silence = listenTo(keys);
 		return () => {
 			window.removeEventListener('online', retry);
 			document.removeEventListener('visibilitychange', refresh);
+			clearInterval(clock);
 			silence();
 			closeDesk();
 		};
@@ -94,12 +105,12 @@
 	<div class="tried" role="status">
 		{#if tried}
 			<span>Trying another light.</span>
-			{#if shoot.reading}<button class="plain-link" onclick={() => shoot.dropTried()}
+			{#if reading}<button class="plain-link" onclick={() => shoot.lights.dropTried()}
 					>Back to the reading</button
 				>{/if}
 			<button class="plain-link" onclick={keepTried}>Keep it</button>
 		{:else}
-			<span class="soft">{shoot.loaded.length} loaded · drag the light to try another</span>
+			<span class="soft">{shoot.loaded.length} loaded · drag {shoot.lights.face.drags} to try another</span>
 		{/if}
 	</div>
 {/snippet}
@@ -113,9 +124,10 @@
 					>{resolved ? lightInWords(resolved.ev, resolved.sd) : 'Light not read yet'}</strong
 				>
 				<p class="soft small">
-					{#if tried}tried by hand{:else if light && shoot.reading}{lightNote(light)} · {agoInWords(
-							shoot.reading.takenAt
-						)}{:else}pick what your shadow looks like{/if}
+					{#if tried}tried by hand{:else if light && reading}{lightNote(light)} · {agoInWords(
+							reading.takenAt,
+							shoot.lights.now
+						)}{shoot.lights.old ? ' · read it again' : ''}{:else}pick what your shadow looks like{/if}
 				</p>
 			</div>
 			<button class="quiet" aria-expanded={readingOpen} onclick={() => (readingOpen = !readingOpen)}>
@@ -144,14 +156,6 @@
 				<span class="soft">on the subject</span>
 			</div>
 			<LightPanel {shoot} />
-			{#if light && resolved && shoot.reading && !tried}
-				<p class="small">
-					{lightNote(light)[0].toUpperCase()}{lightNote(light).slice(1)}: {lightInWords(
-						resolved.ev,
-						resolved.sd
-					)} stop, {nearestLandmark(resolved.ev).words}. Read {agoInWords(shoot.reading.takenAt)}.
-				</p>
-			{/if}
 		</section>
 		<section class="bag" aria-labelledby="bag-title">
 			<div class="title">

@@ -1,5 +1,5 @@
 import { scaleLinear } from 'd3-scale';
-import { landmarks, type Landmark } from '$core/light';
+import type { FaceMark } from '$core/light';
 import type { Interval } from '$core/match';
 
 /** The line of stops: EV to per cent of its width. */
@@ -15,17 +15,23 @@ export interface Axis {
 const LETTER_PIXELS = 7;
 const GAP_PIXELS = 10;
 
+const PICTURE_PIXELS = 24;
+const widthOf = ({ words, condition }: FaceMark) =>
+	condition ? PICTURE_PIXELS : words.length * LETTER_PIXELS + GAP_PIXELS;
+
 /**
- * The landmarks that can be written on a line without touching each other, the most telling first.
+ * The marks that can be written on a line without touching each other.
  *
+ * @param marks the most telling first; the same words twice are written once
  * @param width of the line, pixels
  */
-export function landmarksThatFit(axis: Axis, width: number): Landmark[] {
-	const placed: { mark: Landmark; left: number; right: number }[] = [];
-	for (const mark of landmarks) {
+export function marksThatFit(axis: Axis, width: number, marks: readonly FaceMark[]): FaceMark[] {
+	const placed: { mark: FaceMark; left: number; right: number }[] = [];
+	for (const mark of marks) {
 		if (mark.ev <= axis.from || mark.ev >= axis.to) continue;
+		if (placed.some((other) => other.mark.words === mark.words)) continue;
 		const middle = (axis.at(mark.ev) / 100) * width;
-		const half = (mark.words.length * LETTER_PIXELS + GAP_PIXELS) / 2;
+		const half = widthOf(mark) / 2;
 		const box = { mark, left: middle - half, right: middle + half };
 		const free = placed.every((other) => box.right < other.left || box.left > other.right);
 		if (free && box.left > -GAP_PIXELS && box.right < width + GAP_PIXELS) placed.push(box);

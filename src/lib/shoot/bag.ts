@@ -7,6 +7,7 @@ import type {
 	FrameRecord,
 	GearRecord,
 	LoadRecord,
+	PlaceRecord,
 	ReadingRecord
 } from '$contract/records';
 import type { Kept } from '$lib/records/client';
@@ -21,8 +22,12 @@ export interface BagRecords {
 	frames: (FrameRecord & { id: string })[];
 	/** Filters, flashes and supports. */
 	gear: Kept<GearRecord>[];
-	/** The last reading, if there is one. */
-	reading: ReadingRecord | null;
+	/** The last readings, newest first. */
+	readings: Kept<ReadingRecord>[];
+	/** Readings that have a name. */
+	landmarks: Kept<ReadingRecord>[];
+	/** The person's own places. */
+	places: Kept<PlaceRecord>[];
 }
 
 /** A camera with its film, as a lane. */

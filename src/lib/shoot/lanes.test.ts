@@ -2,8 +2,9 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { evs } from '../../../tests/fixtures/arbitraries';
 import { colourNegative400, fixedCamera, steppedCamera } from '../../../tests/fixtures/bag';
+import { landmarks } from '$core/light';
 import { match, reach } from '$core/match';
-import { axisOver, landmarksThatFit, PHONE_WINDOW, wholeLine, windowAround, zoomedTo } from './axis';
+import { axisOver, marksThatFit, PHONE_WINDOW, wholeLine, windowAround, zoomedTo } from './axis';
 import { loadedCameras, type BagRecords } from './bag';
 import { lanesToShow, thinLanes } from './lanes-to-show';
 
@@ -15,18 +16,26 @@ describe('the line of stops', () => {
 	});
 
 	it('writes the words that fit beside each other, the most telling first', () => {
-		const wide = landmarksThatFit(axisOver(wholeLine), 900).map(({ words }) => words);
+		const wide = marksThatFit(axisOver(wholeLine), 900, landmarks).map(({ words }) => words);
 		expect(wide).toEqual(expect.arrayContaining(['moonlight', 'room', 'grey day', 'sun', 'snow']));
-		const narrow = landmarksThatFit(axisOver(wholeLine), 260).map(({ words }) => words);
+		const narrow = marksThatFit(axisOver(wholeLine), 260, landmarks).map(({ words }) => words);
 		expect(narrow.length).toBeLessThan(wide.length);
 		expect(narrow[0]).toBe('sun');
+	});
+
+	it('writes own words before all others, and the same words once', () => {
+		const own = { ev: 14.5, words: 'net loft' };
+		const marks = marksThatFit(axisOver(wholeLine), 900, [own, { ev: 3, words: 'room' }, ...landmarks]);
+		expect(marks[0]).toEqual(own);
+		expect(marks.filter(({ words }) => words === 'room')).toEqual([{ ev: 3, words: 'room' }]);
+		expect(marks.map(({ words }) => words)).not.toContain('sun');
 	});
 
 	it('never lets two words touch', () => {
 		fc.assert(
 			fc.property(fc.integer({ min: 80, max: 1500 }), (width) => {
 				const axis = axisOver(wholeLine);
-				const boxes = landmarksThatFit(axis, width)
+				const boxes = marksThatFit(axis, width, landmarks)
 					.map(({ ev, words }) => ({ middle: (axis.at(ev) / 100) * width, half: (words.length * 7) / 2 }))
 					.sort((a, b) => a.middle - b.middle);
 				boxes.slice(1).forEach((box, index) => {
@@ -132,7 +141,9 @@ describe('the loaded cameras', () => {
 		loads: [load('one', 'b'), load('two', 'a')],
 		frames: [],
 		gear: [],
-		reading: null,
+		readings: [],
+		landmarks: [],
+		places: [],
 		...changes
 	});
 

@@ -14,12 +14,12 @@ import {
 	type Reach,
 	type Remedy
 } from '$core/match';
-import { roundToThird } from '$core/units';
 import type { FrameRecord } from '$contract/records';
 import { outbox } from '$lib/records/outbox.svelte';
 import { axisOver, windowAround, wholeLine, PHONE_WINDOW, zoomedTo } from './axis';
 import { loadedCameras, type BagRecords, type Loaded } from './bag';
 import { FrameLog } from './frame-log.svelte';
+import { LightDesk } from './light-desk.svelte';
 import type { FilterLane } from './lanes-to-show';
 import { RemedyDesk } from './remedy-desk.svelte';
 import {
@@ -35,12 +35,6 @@ import {
 	type Wishes
 } from './wishes';
 
-/** Where the line stands when it is dragged before any light was read: a grey day. */
-const UNREAD_LIGHT = 12;
-/** Doubt of a light that was only tried by dragging, where no reading gives one, stops. */
-const UNREAD_DOUBT = 1;
-const [DARKEST, BRIGHTEST] = wholeLine;
-
 /** What a camera does in the light as it is mounted and set now. */
 interface Answered {
 	best: Outcome;
@@ -54,8 +48,6 @@ export class ShootState {
 	#records: () => BagRecords;
 
 	chosenId = $state<string | null>(null);
-	/** A light that is being tried by moving the line, EV. */
-	triedEv = $state<number | null>(null);
 	/** What is wanted of the picture. */
 	scene = $state.raw<SceneWishes>({ handheld: true });
 	/** What is set and mounted, by load. */
@@ -65,8 +57,9 @@ export class ShootState {
 	/** What was wanted before a remedy was kept. */
 	#before = $state.raw<(Wishes & { id: string }) | null>(null);
 	desk = new RemedyDesk();
+	/** The light: what was read, and what is tried instead. */
+	lights: LightDesk;
 	log = new FrameLog();
-	readingProblem = $state('');
 	narrow = $state(false);
 	phoneWindow = $state<Interval>([6, 6 + PHONE_WINDOW]);
 
@@ -78,19 +71,10 @@ export class ShootState {
 
 	chosen = $derived(this.loaded.find(({ id }) => id === this.chosenId) ?? this.loaded[0]);
 
-	reading = $derived.by(() => {
-		const waiting = outbox.of('readings');
-		return waiting.at(-1) ?? this.#records().reading;
-	});
-
 	/** What is stored with a frame: the reading, or the light tried instead. */
-	light = $derived.by((): Light | null => {
-		const read = this.reading?.light ?? null;
-		if (this.triedEv === null) return read;
-		return { method: 'eye', ev: this.triedEv, sd: read ? resolveLight(read).sd : UNREAD_DOUBT };
-	});
+	light = $derived.by((): Light | null => this.lights.light);
 
-	resolved = $derived(this.light ? resolveLight(this.light) : null);
+	resolved = $derived.by(() => this.lights.resolved);
 
 	answers = $derived.by((): ReadonlyMap<string, Answered> => {
 		const light = this.light;
@@ -164,7 +148,7 @@ export class ShootState {
 
 	#zoom = $derived.by((): Interval => {
 		if (this.loaded.length !== 1) return wholeLine;
-		const read = this.reading?.light;
+		const read = this.lights.aged;
 		return zoomedTo(this.loaded[0].reach.usable, read ? resolveLight(read).ev : null);
 	});
 
@@ -172,6 +156,7 @@ export class ShootState {
 
 	constructor(records: () => BagRecords) {
 		this.#records = records;
+		this.lights = new LightDesk(records);
 	}
 
 	#answer({ id, camera, film }: Loaded, read: Light): Answered {
@@ -189,26 +174,27 @@ export class ShootState {
 	/** Tries another light; the reading stays as it was. */
 	tryLight(ev: number): void {
 		this.previewed = null;
-		this.triedEv = Math.min(BRIGHTEST, Math.max(DARKEST, roundToThird(ev)));
-		this.phoneWindow = windowAround(this.triedEv, this.phoneWindow);
+		this.lights.try(ev);
+		this.#follow();
 	}
 
 	/** Moves the light along the line, from where it stands. */
 	moveLight(stops: number): void {
-		this.tryLight((this.resolved?.ev ?? UNREAD_LIGHT) + stops);
+		this.previewed = null;
+		this.lights.move(stops);
+		this.#follow();
 	}
 
-	/** Back to the light that was read. */
-	dropTried(): void {
-		this.triedEv = null;
+	/** The phone's window goes with the light. */
+	#follow(): void {
+		if (this.resolved) this.phoneWindow = windowAround(this.resolved.ev, this.phoneWindow);
 	}
 
-	/** Keeps a reading; what was tried by hand gives way to it. */
-	async keepReading(light: Light): Promise<void> {
-		this.dropTried();
-		this.readingProblem = '';
-		const sent = await outbox.send('readings', { takenAt: new Date().toISOString(), light });
-		if (sent.result === 'refused') this.readingProblem = sent.problem;
+	/** The eye of the chosen camera was read in a light of its own. */
+	readEye(light: Light): void {
+		if (!this.resolved) return;
+		const { ev, sd } = resolveLight(light);
+		this.setChosen({ meterDifference: ev - this.resolved.ev, meterSd: sd });
 	}
 
 	choose(id: string): void {

@@ -13,6 +13,8 @@ export interface CameraWishes extends Pick<Intent, 'compensation' | 'aperture' |
 	filters: Filter[];
 	/** Stops by which the eye's light is brighter than the subject's. */
 	meterDifference: number;
+	/** Doubt of the eye's light where it was read on its own, stops. */
+	meterSd?: number;
 	/** The flash fires. */
 	flash: boolean;
 }
@@ -32,9 +34,10 @@ export function intentOf(scene: SceneWishes, camera: CameraWishes): Intent {
 }
 
 /** The light with the eye in it, or beside it. */
-export function lightFor(light: Light, { meterDifference }: CameraWishes): Light {
-	if (meterDifference === 0) return light;
-	return { ...light, meterEv: resolveLight(light).ev + meterDifference };
+export function lightFor(light: Light, { meterDifference, meterSd }: CameraWishes): Light {
+	if (meterDifference === 0 && meterSd === undefined) return light;
+	const eye = { ...light, meterEv: resolveLight(light).ev + meterDifference };
+	return meterSd === undefined ? eye : { ...eye, meterSd };
 }
 
 /** A pack goes where a pack of its type is; what lies on spools goes where a spool is. */

@@ -11,23 +11,18 @@ import type {
 import { recordTable } from './record-table';
 
 const named = {
-	name: (record: { name: string }) => record.name,
-	archived: (record: { archived?: boolean }) => Number(record.archived ?? false)
+	columns: {
+		name: (record: { name: string }) => record.name,
+		archived: (record: { archived?: boolean }) => Number(record.archived ?? false)
+	},
+	orderBy: 'name COLLATE NOCASE, id'
 };
 
 /** Every kind of record that is stored; a new one is a migration and an entry here. */
 export function tablesOf(database: Database.Database) {
 	return {
-		cameras: recordTable<CameraRecord>(database, {
-			table: 'cameras',
-			columns: named,
-			orderBy: 'name COLLATE NOCASE, id'
-		}),
-		films: recordTable<FilmRecord>(database, {
-			table: 'films',
-			columns: named,
-			orderBy: 'name COLLATE NOCASE, id'
-		}),
+		cameras: recordTable<CameraRecord>(database, { table: 'cameras', ...named }),
+		films: recordTable<FilmRecord>(database, { table: 'films', ...named }),
 		loads: recordTable<LoadRecord>(database, {
 			table: 'loads',
 			columns: {

@@ -6,8 +6,9 @@ import {
 	cameras,
 	films,
 	gear,
-	lastReading,
 	loads,
+	places,
+	readings,
 	type CameraKey,
 	type DemoFrame,
 	type DemoLoad,
@@ -66,5 +67,9 @@ export function plantDemo(tables: Tables, now: Date): void {
 		load.shot.forEach((frame, index) => create(tables.frames, frameOf(loadId, load, frame, index)));
 	}
 	for (const piece of gear) create(tables.gear, piece);
-	create(tables.readings, { takenAt: before(lastReading.ago), light: lastReading.light });
+	for (const place of places) create(tables.places, place);
+	const [where] = places;
+	for (const { ago, light, name } of readings) {
+		create(tables.readings, { takenAt: before(ago), light, where, ...(name ? { name } : {}) });
+	}
 }

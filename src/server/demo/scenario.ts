@@ -1,7 +1,7 @@
 import { cameraKind, type Camera } from '$core/camera';
 import type { Film } from '$core/film';
 import type { Light } from '$core/light';
-import type { GearRecord } from '$contract/records';
+import type { GearRecord, PlaceRecord } from '$contract/records';
 
 /** The demo: a weekend on the invented tidal island of Hollin Holm. */
 
@@ -152,5 +152,19 @@ export const loads: DemoLoad[] = [
 	}
 ];
 
-/** The light as it was read last, hours before now. */
-export const lastReading = { ago: 0.05, light: edge('faint') };
+/** The island's own list of places; it lies where no land is. */
+export const places: PlaceRecord[] = [
+	{ name: 'Hollin Holm, net loft', latitude: 54.62, longitude: -4.21 },
+	{ name: 'Hollin Holm, kite sands', latitude: 54.63, longitude: -4.24 }
+];
+
+/** The light as it was read, hours before now, the last reading last. */
+export const readings: { ago: number; light: Light; name?: string }[] = [
+	{ ago: 26.4, light: sand },
+	{
+		ago: 20.5,
+		light: { method: 'meter', kind: 'incident', iso: 100, f: 2.8, seconds: 1 / 60 },
+		name: 'net loft, four'
+	},
+	{ ago: 0.05, light: edge('faint') }
+];

@@ -13,6 +13,8 @@ export interface FaceMark {
 export interface Face {
 	/** What is dragged: "the lamp", "the clock", "the sky". */
 	drags: string;
+	/** Whether its words are a quantity, to be read beside the EV. */
+	quantity: boolean;
 	/** The most telling first. */
 	marks: FaceMark[];
 	/** The light when the line is dragged to an EV; it may stop before that. */

@@ -15,6 +15,7 @@ export function lampFace(reading: LampReading): Face {
 	const lightAt = (ev: number) => ({ ...reading, to: distanceAt(ev) });
 	return {
 		drags: 'the lamp',
+		quantity: true,
 		marks: MARKS.map((to) => ({ ev: resolveLight({ ...reading, to }).ev, words: formatDistance(to) })),
 		lightAt,
 		wordsAt: (ev) => formatDistance(distanceAt(ev))

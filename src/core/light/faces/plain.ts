@@ -5,6 +5,7 @@ import type { Face } from './face';
 export function plainFace(sd: number): Face {
 	return {
 		drags: 'the light',
+		quantity: false,
 		marks: [...landmarks],
 		lightAt: (ev) => ({ method: 'eye', ev, sd }),
 		wordsAt: (ev) => nearestLandmark(ev).words

@@ -19,6 +19,7 @@ export function shadowsFace(reading: ShadowsReading): Face {
 	const nearest = (ev: number) => marks.reduce((a, b) => (Math.abs(b.ev - ev) < Math.abs(a.ev - ev) ? b : a));
 	return {
 		drags: 'the sky',
+		quantity: false,
 		marks,
 		lightAt(ev): Light {
 			const mark = nearest(ev);

@@ -44,6 +44,7 @@ export function sunFace(reading: SunReading): Face {
 	const marks = hours.map((instant) => ({ ev: evAt(instant), words: clockAt(instant, zone) }));
 	return {
 		drags: 'the clock',
+		quantity: true,
 		// The hours nearest to the horizon tell most: there the light changes fastest.
 		marks: brighterLater ? marks : marks.reverse(),
 		lightAt: (ev) => readingAt(instantAt(ev)),

@@ -4,10 +4,12 @@
 	import { resolveLight, rivalsOf, schools, type Light, type ShadowsReading } from '$core/light';
 	import { formatEv } from '$core/units';
 	import { rivalsInWords } from '$core/words';
+	import ChoiceField from '$lib/forms/ChoiceField.svelte';
+	import { readBy, type PanelProps } from './panel';
 	import ShadowPicture from './ShadowPicture.svelte';
 	import { scenes } from './scenes';
 
-	let { light, onread }: { light: Light | null; onread: (light: Light) => void } = $props();
+	let { light, onread }: PanelProps = $props();
 
 	type SchoolId = ShadowsReading['school'];
 	const shown: Record<SchoolId, string> = {
@@ -22,7 +24,7 @@
 	] as const;
 	type Side = (typeof sides)[number]['id'];
 
-	const current = $derived(light && 'method' in light && light.method === 'shadows' ? light : null);
+	const current = $derived(readBy(light, 'shadows'));
 	let pickedSchool = $state<SchoolId | null>(null);
 	const school = $derived(pickedSchool ?? current?.school ?? 'shadow-edge');
 	const conditions = $derived(
@@ -31,14 +33,45 @@
 			(typeof schools)[SchoolId]['conditions'][string]
 		][]
 	);
-	const side = $derived<Side>(current?.backlit ? 'back' : current?.sidelit ? 'side' : 'front');
+	/** What stands or lies around the subject. */
+	const surroundings = [
+		{ value: 'plain', name: 'nothing to speak of' },
+		{ value: 'pale', name: 'pale sand or snow' },
+		{ value: 'water', name: 'glittering water' },
+		{ value: 'tree', name: 'a tree over it, sun around' }
+	] as const;
+	type Around = (typeof surroundings)[number]['value'];
 
-	function readingOf(condition: ShadowsReading['condition'], from: Side): Light {
-		const corrections = {
-			...(from === 'back' ? { backlit: true } : {}),
-			...(from === 'side' ? { sidelit: true } : {})
+	let pickedSide = $state<Side | null>(null);
+	let pickedAround = $state<Around | null>(null);
+	const side = $derived<Side>(
+		pickedSide ?? (current?.backlit ? 'back' : current?.sidelit ? 'side' : 'front')
+	);
+	const around = $derived<Around>(
+		pickedAround ?? (current?.deepShade ? 'tree' : (current?.ground ?? 'plain'))
+	);
+
+	/** Under a tree neither the sun's side nor the ground matters; snow is not counted twice. */
+	function corrections(condition: ShadowsReading['condition']): Partial<ShadowsReading> {
+		if (around === 'tree') return { deepShade: true };
+		return {
+			...(side === 'back' ? { backlit: true } : {}),
+			...(side === 'side' ? { sidelit: true } : {}),
+			...(around !== 'plain' && condition !== 'snow-or-sand' ? { ground: around } : {})
 		};
-		return { method: 'shadows', school, condition, ...corrections } as Light;
+	}
+
+	const readingOf = (condition: ShadowsReading['condition']) =>
+		({ method: 'shadows', school, condition, ...corrections(condition) }) as Light;
+
+	function setSide(next: Side) {
+		pickedSide = next;
+		if (current) onread(readingOf(current.condition));
+	}
+
+	function setAround(next: Around) {
+		pickedAround = next;
+		if (current) onread(readingOf(current.condition));
 	}
 
 	const rivals = $derived(light ? rivalsInWords(rivalsOf(light)) : '');
@@ -64,10 +97,10 @@
 		{#each conditions as [id, condition] (id)}
 			{@const taken = current?.school === school && current.condition === id}
 			<li>
-				<button class="condition" aria-pressed={taken} onclick={() => onread(readingOf(id, side))}>
+				<button class="condition" aria-pressed={taken} onclick={() => onread(readingOf(id))}>
 					<ShadowPicture scene={scenes[id]} />
 					<span class="words">{condition.words}</span>
-					<span class="ev figures">{formatEv(resolveLight(readingOf(id, side)).ev)}</span>
+					<span class="ev figures">{formatEv(resolveLight(readingOf(id)).ev)}</span>
 				</button>
 			</li>
 		{/each}
@@ -83,14 +116,16 @@
 						name="sun-side"
 						value={id}
 						checked={side === id}
-						disabled={!current}
-						onchange={() => current && onread(readingOf(current.condition, id))}
+						disabled={around === 'tree'}
+						onchange={() => setSide(id)}
 					/>
 					{name}
 				</label>
 			{/each}
 		</div>
 	</fieldset>
+
+	<ChoiceField label="Around the subject" value={around} options={surroundings} onchange={setAround} />
 
 	{#if rivals}<p class="soft small rivals">{rivals}</p>{/if}
 </div>

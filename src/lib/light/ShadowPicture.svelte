@@ -2,7 +2,7 @@
 <script lang="ts">
 	import type { Scene } from './scenes';
 
-	let { scene }: { scene: Scene } = $props();
+	let { scene, small = false }: { scene: Scene; small?: boolean } = $props();
 	const id = $props.id();
 
 	const clouds = [
@@ -14,7 +14,13 @@
 	const ground = { plain: 34, pale: 6, shaded: 58 };
 </script>
 
-<svg viewBox="0 0 68 48" width="68" height="48" aria-hidden="true" style:--ground="{ground[scene.ground]}%">
+<svg
+	viewBox="0 0 68 48"
+	width={small ? 24 : 68}
+	height={small ? 17 : 48}
+	aria-hidden="true"
+	style:--ground="{ground[scene.ground]}%"
+>
 	<defs>
 		<filter id="{id}-blur" x="-50%" y="-50%" width="200%" height="200%">
 			<feGaussianBlur stdDeviation={scene.shadow.blur} />

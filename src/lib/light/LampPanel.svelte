@@ -1,0 +1,73 @@
+<!-- A lamp that was metered at one distance and stands at another. -->
+<script lang="ts">
+	import { resolveLight, type LampReading, type Light } from '$core/light';
+	import { lampInWords, lightInWords } from '$core/words';
+	import { lightSchema } from '$contract/light';
+	import { FormState } from '$lib/forms/form-state.svelte';
+	import { plainNumber, stopsQuantity } from '$lib/forms/quantity';
+	import QuantityField from '$lib/forms/QuantityField.svelte';
+	import { readBy, type PanelProps } from './panel';
+	import ReadingForm from './ReadingForm.svelte';
+
+	let { shoot, light, onread }: PanelProps = $props();
+
+	type Draft = Partial<LampReading> & { method: 'lamp' };
+	// svelte-ignore state_referenced_locally -- a form begins with the last reading and is the person's from then on
+	const last = readBy(light, 'lamp');
+	// svelte-ignore state_referenced_locally -- see above
+	const metered: Light | null = last?.reading ?? light;
+	const form = new FormState<Draft>(lightSchema as never, {
+		method: 'lamp',
+		...(metered ? { reading: metered } : {}),
+		from: last?.from,
+		to: last?.to,
+		...(last?.modifierStops ? { modifierStops: last.modifierStops } : {})
+	});
+	const start = metered ? resolveLight(metered) : null;
+
+	/** Where the lamp must stand for the chosen camera. */
+	function wanted(reading: Light): string {
+		const lamp = readBy(reading, 'lamp');
+		const { chosen } = shoot;
+		if (!lamp || !chosen) return '';
+		return `${chosen.camera.name}: ${lampInWords(lamp, shoot.reaches.get(chosen.id)?.good ?? [])}.`;
+	}
+</script>
+
+{#if start}
+	<ReadingForm {form} empty="Two distances, and the inverse square does the rest." more={wanted} {onread}>
+		<p>The lamp was metered: {lightInWords(start.ev, start.sd)}.</p>
+		<div class="pair">
+			<QuantityField
+				{form}
+				path="from"
+				label="Metered at, m"
+				placeholder="2"
+				value={form.draft.from}
+				quantity={plainNumber}
+				onchange={(from) => (form.draft = { ...form.draft, from })}
+			/>
+			<QuantityField
+				{form}
+				path="to"
+				label="Now stands at, m"
+				placeholder="1.4"
+				value={form.draft.to}
+				quantity={plainNumber}
+				onchange={(to) => (form.draft = { ...form.draft, to })}
+			/>
+		</div>
+		<QuantityField
+			{form}
+			path="modifierStops"
+			label="A grid or softbox takes, stops"
+			hint="empty: nothing before it. A softbox about 1⅓, a grid about 2."
+			value={form.draft.modifierStops}
+			quantity={stopsQuantity}
+			onchange={(modifierStops) => (form.draft = { ...form.draft, modifierStops })}
+		/>
+	</ReadingForm>
+	<p class="soft small">Lamps are hot and on mains: let them cool, keep cables dry and out of the way.</p>
+{:else}
+	<p>Meter the lamp first, in any other way. Then move it here.</p>
+{/if}

@@ -1,0 +1,180 @@
+<!-- A reading by meter, as the meter shows it. -->
+<script lang="ts">
+	import type { MeterReading } from '$core/light';
+	import { lightSchema } from '$contract/light';
+	import ChoiceField from '$lib/forms/ChoiceField.svelte';
+	import { FormState } from '$lib/forms/form-state.svelte';
+	import { filmSpeedQuantity, fNumberQuantity, plainNumber, timeQuantity } from '$lib/forms/quantity';
+	import QuantityField from '$lib/forms/QuantityField.svelte';
+	import { readBy, type PanelProps } from './panel';
+	import ReadingForm from './ReadingForm.svelte';
+	import StandInMeter from './StandInMeter.svelte';
+
+	let { light, onread }: PanelProps = $props();
+
+	type Shows = 'settings' | 'ev' | 'lux';
+	type Aim = MeterReading['kind'] | 'spots';
+	type Draft = Record<string, unknown> & { method: 'meter' | 'spots' };
+
+	// svelte-ignore state_referenced_locally -- a form begins with the last reading and is the person's from then on
+	const last = readBy(light, 'meter', 'spots');
+	const blank: Draft = { method: 'meter', kind: 'incident', iso: 100 };
+	const form = new FormState<Draft>(lightSchema as never, { ...blank, ...(last ?? {}) });
+	let shows = $state<Shows>(last && 'lux' in last ? 'lux' : last && 'ev' in last ? 'ev' : 'settings');
+	/** Counts the readings that came from outside the fields, which then begin anew. */
+	let filled = $state(0);
+
+	const aim = $derived<Aim>(
+		form.draft.method === 'spots' ? 'spots' : (form.draft.kind as MeterReading['kind'])
+	);
+
+	const tones = [
+		{ value: '-2', name: 'black coat, dark bark' },
+		{ value: '-1', name: 'dark foliage, slate' },
+		{ value: '0', name: 'grey card, grass, weathered wood' },
+		{ value: '1', name: 'pale skin, light stone' },
+		{ value: '2', name: 'snow, white wall' }
+	] as const;
+
+	function change(fields: Record<string, unknown>) {
+		form.draft = { ...form.draft, ...fields };
+	}
+
+	/** Only the fields of what the meter shows are part of the reading. */
+	function ask(nextAim: Aim, nextShows: Shows) {
+		shows = nextShows;
+		const { iso = 100, tone = 0 } = form.draft;
+		if (nextAim === 'spots') form.draft = { method: 'spots', iso };
+		else if (nextShows === 'lux') form.draft = { method: 'meter', kind: 'incident', lux: undefined };
+		else {
+			const reflected = nextAim === 'reflected' ? { tone } : {};
+			form.draft = {
+				...blank,
+				kind: nextAim,
+				iso,
+				...reflected,
+				...(nextShows === 'ev' ? { ev: undefined } : {})
+			};
+		}
+	}
+
+	function aimAt(next: Aim) {
+		ask(next, next === 'incident' || shows !== 'lux' ? shows : 'settings');
+	}
+
+	function fill(kind: MeterReading['kind'], shown: { iso: number; f: number; seconds: number }) {
+		ask(kind, 'settings');
+		change(shown);
+		filled++;
+	}
+</script>
+
+<ReadingForm {form} empty="Type what the meter shows." {onread}>
+	<ChoiceField
+		label="It measures"
+		value={aim}
+		options={[
+			{ value: 'incident', name: 'light falling on the subject' },
+			{ value: 'reflected', name: 'light coming off the subject' },
+			{ value: 'spots', name: 'two spots, darkest and brightest' }
+		]}
+		onchange={aimAt}
+	/>
+	{#if aim === 'reflected'}
+		<ChoiceField
+			label="Metered off"
+			value={String(form.draft.tone ?? 0)}
+			options={tones}
+			onchange={(tone) => change({ tone: Number(tone) })}
+		/>
+	{/if}
+	{#if aim !== 'spots'}
+		<ChoiceField
+			label="The meter shows"
+			value={shows}
+			options={[
+				{ value: 'settings', name: 'f-number and time' },
+				{ value: 'ev', name: 'EV' },
+				...(aim === 'incident' ? [{ value: 'lux' as const, name: 'lux' }] : [])
+			]}
+			onchange={(next) => ask(aim, next)}
+		/>
+	{/if}
+	{#key `${aim} ${shows} ${filled}`}
+		<div class="pair">
+			{#if aim === 'spots' || shows !== 'lux'}
+				<QuantityField
+					{form}
+					path="iso"
+					label="Set to ISO"
+					value={form.draft.iso as number | undefined}
+					quantity={filmSpeedQuantity}
+					onchange={(iso) => change({ iso })}
+				/>
+			{/if}
+			{#if aim === 'spots'}
+				<QuantityField
+					{form}
+					path="darkest"
+					label="Darkest, EV"
+					placeholder="8"
+					value={form.draft.darkest as number | undefined}
+					quantity={plainNumber}
+					onchange={(darkest) => change({ darkest })}
+				/>
+				<QuantityField
+					{form}
+					path="brightest"
+					label="Brightest, EV"
+					placeholder="14"
+					value={form.draft.brightest as number | undefined}
+					quantity={plainNumber}
+					onchange={(brightest) => change({ brightest })}
+				/>
+			{:else if shows === 'settings'}
+				<QuantityField
+					{form}
+					path="f"
+					label="f-number"
+					placeholder="8"
+					value={form.draft.f as number | undefined}
+					quantity={fNumberQuantity}
+					onchange={(f) => change({ f })}
+				/>
+				<QuantityField
+					{form}
+					path="seconds"
+					label="Time, s"
+					placeholder="1/125"
+					value={form.draft.seconds as number | undefined}
+					quantity={timeQuantity}
+					onchange={(seconds) => change({ seconds })}
+				/>
+			{:else if shows === 'ev'}
+				<QuantityField
+					{form}
+					path="ev"
+					label="EV"
+					placeholder="12"
+					value={form.draft.ev as number | undefined}
+					quantity={plainNumber}
+					onchange={(ev) => change({ ev })}
+				/>
+			{:else}
+				<QuantityField
+					{form}
+					path="lux"
+					label="lux"
+					placeholder="5000"
+					value={form.draft.lux as number | undefined}
+					quantity={plainNumber}
+					onchange={(lux) => change({ lux })}
+				/>
+			{/if}
+		</div>
+	{/key}
+</ReadingForm>
+<details>
+	<summary>No meter at hand: try a stand-in</summary>
+	<StandInMeter onshown={fill} />
+</details>

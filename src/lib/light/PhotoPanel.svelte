@@ -1,0 +1,157 @@
+<!-- By a picture of the subject that a phone or a digital camera takes: its settings are a reading. -->
+<script lang="ts">
+	import type { PhotoReading } from '$core/light';
+	import { formatStops, stopsInWords } from '$core/units';
+	import { lightSchema } from '$contract/light';
+	import { FormState } from '$lib/forms/form-state.svelte';
+	import { filmSpeedQuantity, fNumberQuantity, timeQuantity } from '$lib/forms/quantity';
+	import QuantityField from '$lib/forms/QuantityField.svelte';
+	import { readBy, type PanelProps } from './panel';
+	import { openPhoto } from './photo-desk';
+	import type { PhotoFile } from './read-photo';
+	import ReadingForm from './ReadingForm.svelte';
+	import StandInPhone from './StandInPhone.svelte';
+
+	let { light, onread }: PanelProps = $props();
+
+	type Draft = Partial<PhotoReading> & { method: 'photo' };
+	// svelte-ignore state_referenced_locally -- a form begins with the last reading and is the person's from then on
+	const last = readBy(light, 'photo');
+	const form = new FormState<Draft>(lightSchema as never, { method: 'photo', ...(last ?? {}) });
+	let opened = $state<PhotoFile | null>(null);
+	let busy = $state(false);
+	let problem = $state('');
+	/** Counts the pictures, with each of which the fields begin anew. */
+	let pictures = $state(0);
+
+	const change = (fields: Partial<Draft>) => (form.draft = { ...form.draft, ...fields });
+
+	const tags = [
+		['iso', 'the film speed (ISO)'],
+		['f', 'the f-number'],
+		['seconds', 'the time']
+	] as const;
+	const missing = $derived(opened ? tags.filter(([tag]) => opened?.[tag] === undefined) : []);
+
+	async function open(file: Blob | undefined) {
+		if (!file) return;
+		[busy, problem] = [true, ''];
+		const answer = await openPhoto(file);
+		busy = false;
+		if ('problem' in answer) {
+			problem = answer.problem;
+			return;
+		}
+		opened = answer.photo;
+		const { noLevel, ...said } = answer.photo;
+		form.draft = JSON.parse(JSON.stringify({ method: 'photo', ...said })) as Draft;
+		for (const [tag] of tags) if (said[tag] !== undefined) form.touch(tag);
+		pictures++;
+	}
+
+	function drop(event: DragEvent) {
+		event.preventDefault();
+		void open(event.dataTransfer?.files[0]);
+	}
+
+	const cameOut = $derived.by(() => {
+		const { level } = form.draft;
+		if (level === undefined) return '';
+		if (Math.abs(level) < 1 / 6) return 'It came out as bright as mid grey.';
+		const way = level > 0 ? 'brighter' : 'darker';
+		return `It came out ${stopsInWords(level)} ${way} than mid grey: half of that counts.`;
+	});
+	const corrected = $derived.by(() => {
+		const { bias } = form.draft;
+		if (!bias || Math.abs(bias) < 1 / 6) return '';
+		return `Taken with its correction at ${formatStops(bias)} ${bias > 0 ? 'toward lighter' : 'toward darker'}: its settings carry that already.`;
+	});
+	const unseen = { 'too-large': 'It has too many pixels to', unreadable: 'This browser cannot' };
+</script>
+
+<div
+	class="drop"
+	role="group"
+	aria-label="A picture of the subject"
+	ondragover={(event) => event.preventDefault()}
+	ondrop={drop}
+>
+	<label class="quiet">
+		<input
+			class="sr-only"
+			type="file"
+			accept="image/*,.heic,.heif,.tif,.tiff"
+			onchange={(event) => void open(event.currentTarget.files?.[0])}
+		/>
+		{busy ? 'Opening …' : 'Take or choose a picture'}
+	</label>
+	<p class="soft small">or drop one here. It is read in this browser and not kept.</p>
+</div>
+<div role="status">
+	{#if problem}<p class="notice">{problem}</p>{/if}
+	{#if missing.length > 0}
+		<p class="notice">
+			The picture does not say {missing.map(([, words]) => words).join(', nor ')}. Type it if you know it.
+		</p>
+	{/if}
+	{#if opened}
+		<p class="small">
+			{cameOut}
+			{corrected}
+			{opened.noLevel
+				? `${unseen[opened.noLevel]} see how bright it came out; its settings alone count.`
+				: ''}
+		</p>
+	{/if}
+</div>
+<ReadingForm {form} empty="The settings of a picture of the subject, from its file or typed." {onread}>
+	{#key pictures}
+		<div class="pair">
+			<QuantityField
+				{form}
+				path="iso"
+				label="ISO"
+				placeholder="400"
+				value={form.draft.iso}
+				quantity={filmSpeedQuantity}
+				onchange={(iso) => change({ iso })}
+			/>
+			<QuantityField
+				{form}
+				path="f"
+				label="f-number"
+				placeholder="1.8"
+				value={form.draft.f}
+				quantity={fNumberQuantity}
+				onchange={(f) => change({ f })}
+			/>
+			<QuantityField
+				{form}
+				path="seconds"
+				label="Time, s"
+				placeholder="1/120"
+				value={form.draft.seconds}
+				quantity={timeQuantity}
+				onchange={(seconds) => change({ seconds })}
+			/>
+		</div>
+	{/key}
+</ReadingForm>
+<details>
+	<summary>No camera at hand: try a stand-in</summary>
+	<StandInPhone onpicture={(file) => void open(file)} />
+</details>
+
+<style>
+	.drop {
+		border: 1px dashed var(--edge);
+		border-radius: var(--radius-base);
+		padding: 0.5rem;
+		display: grid;
+		gap: 0.25rem;
+	}
+	.drop label:has(:focus-visible) {
+		outline: 3px solid var(--ink);
+		outline-offset: 2px;
+	}
+</style>

@@ -1,0 +1,66 @@
+<!-- The light as it is known now, and what is doubtful about it. -->
+<script lang="ts">
+	import { lightNote, resolveLight, without } from '$core/light';
+	import { formatEv } from '$core/units';
+	import { contradictionInWords, lightInWords } from '$core/words';
+	import { agoInWords } from '$lib/parts/ago';
+	import type { ShootState } from '$lib/shoot/shoot-state.svelte';
+	import { readBy } from './panel';
+
+	let { shoot }: { shoot: ShootState } = $props();
+
+	const { lights } = $derived(shoot);
+	const reading = $derived(lights.reading);
+	const resolved = $derived(lights.aged ? resolveLight(lights.aged) : null);
+	const combined = $derived(readBy(reading?.light ?? null, 'combined'));
+	const contradiction = $derived(reading ? contradictionInWords(reading.light) : '');
+	const first = (text: string) => text[0].toUpperCase() + text.slice(1);
+</script>
+
+{#if reading && resolved}
+	<div class="now">
+		<p>
+			<strong class="figures">{first(lightInWords(resolved.ev, resolved.sd))}</strong>
+			<span class="soft small">
+				{lightNote(reading.light)}, {agoInWords(reading.takenAt, lights.now)}{reading.where?.name
+					? `, ${reading.where.name}`
+					: ''}{resolved.kelvin ? `, about ${resolved.kelvin.toFixed(0)} K` : ''}
+			</span>
+		</p>
+		{#if lights.old}
+			<p class="notice">This reading has grown old. Read the light again.</p>
+		{/if}
+		{#if contradiction}<p class="notice">{contradiction}</p>{/if}
+		{#if combined}
+			<ul>
+				{#each combined.readings as each, at (at)}
+					<li>
+						<span class="figures">{formatEv(resolveLight(each).ev)} {lightNote(each)}</span>
+						<button
+							class="plain-link small"
+							onclick={() => void lights.keep(without(combined, at))}
+							aria-label="Take out {lightNote(each)}">Take out</button
+						>
+					</li>
+				{/each}
+			</ul>
+		{/if}
+	</div>
+{/if}
+
+<style>
+	.now {
+		display: grid;
+		gap: 0.25rem;
+	}
+	p > span {
+		display: block;
+	}
+	li {
+		display: flex;
+		justify-content: space-between;
+		align-items: center;
+		gap: 0.5rem;
+		font-size: 0.9375rem;
+	}
+</style>

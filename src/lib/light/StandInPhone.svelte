@@ -1,0 +1,55 @@
+<!-- A simulated camera phone in a made-up scene: it makes a real JPEG file with its settings in it. -->
+<script lang="ts">
+	import piexif from 'piexifjs';
+	import { standInPicture, type StandInLight } from '$core/standin';
+	import StandInScene from './StandInScene.svelte';
+
+	let { onpicture }: { onpicture: (file: Blob) => void } = $props();
+
+	const WIDTH = 480;
+	const PARTS = 1_000_000;
+	let light = $state<StandInLight>('lamp');
+	let taken = $state('');
+
+	const rational = (value: number): [number, number] => [Math.round(value * PARTS), PARTS];
+
+	/** The picture as a data URL of a JPEG, with its settings as EXIF. */
+	function take(): string {
+		const picture = standInPicture(light, Math.floor(Math.random() * 1e6), WIDTH);
+		const canvas = document.createElement('canvas');
+		[canvas.width, canvas.height] = [picture.width, picture.height];
+		const image = new ImageData(picture.pixels, picture.width, picture.height);
+		canvas.getContext('2d')!.putImageData(image, 0, 0);
+		const { ImageIFD, ExifIFD } = piexif;
+		const exif = piexif.dump({
+			'0th': { [ImageIFD.ImageDescription]: 'Simulated by a stand-in' },
+			Exif: {
+				[ExifIFD.ExposureTime]: rational(picture.seconds),
+				[ExifIFD.FNumber]: rational(picture.f),
+				[ExifIFD.ISOSpeedRatings]: picture.iso
+			}
+		});
+		return piexif.insert(exif, canvas.toDataURL('image/jpeg', 0.9));
+	}
+
+	async function press() {
+		taken = take();
+		onpicture(await (await fetch(taken)).blob());
+	}
+</script>
+
+<div class="stand-in">
+	<StandInScene {light} onlight={(next) => (light = next)} />
+	<button class="quiet" type="button" onclick={press}>Take its picture</button>
+	{#if taken}
+		<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- a file made here, not a page -->
+		<a class="plain-link small" href={taken} download="stand-in.jpg">Save the file</a>
+	{/if}
+</div>
+
+<style>
+	.stand-in {
+		display: grid;
+		gap: 0.5rem;
+	}
+</style>

@@ -1,0 +1,131 @@
+<!-- By sun and clock: a place, a time, the sky, and how the subject stands to the sun. -->
+<script lang="ts">
+	import { instantOf, localTime, zoneAt, type Exposed, type Sky, type SunReading } from '$core/light';
+	import { sunInWords } from '$core/words';
+	import { lightSchema } from '$contract/light';
+	import ChoiceField from '$lib/forms/ChoiceField.svelte';
+	import Field from '$lib/forms/Field.svelte';
+	import { FormState } from '$lib/forms/form-state.svelte';
+	import { readBy, type PanelProps } from './panel';
+	import ReadingForm from './ReadingForm.svelte';
+	import WherePicker from './WherePicker.svelte';
+
+	let { shoot, light, onread }: PanelProps = $props();
+
+	const skies: { value: Sky; name: string }[] = [
+		{ value: 'clear', name: 'clear' },
+		{ value: 'hazy', name: 'hazy' },
+		{ value: 'partly', name: 'partly cloudy' },
+		{ value: 'overcast', name: 'overcast' },
+		{ value: 'heavy', name: 'heavy, dark cloud' }
+	];
+	const stands: { value: Exposed; name: string }[] = [
+		{ value: 'facing', name: 'faces the sun' },
+		{ value: 'side', name: 'sun from the side' },
+		{ value: 'back', name: 'sun behind it' },
+		{ value: 'open-shade', name: 'in open shade' },
+		{ value: 'deep-shade', name: 'in deep shade' }
+	];
+
+	type Draft = Partial<SunReading> & { method: 'sun' };
+	// svelte-ignore state_referenced_locally -- a form begins with the last reading and is the person's from then on
+	const last = readBy(light, 'sun');
+	// svelte-ignore state_referenced_locally -- see above
+	const start = shoot.lights.where ?? shoot.lights.places[0];
+	const form = new FormState<Draft>(lightSchema as never, {
+		method: 'sun',
+		latitude: last?.latitude ?? start?.latitude,
+		longitude: last?.longitude ?? start?.longitude,
+		at: new Date().toISOString(),
+		sky: last?.sky ?? 'clear',
+		subject: last?.subject ?? 'facing'
+	});
+	let placeName = $state(start?.name ?? '');
+	let now = $state(true);
+
+	const change = (fields: Partial<Draft>) => (form.draft = { ...form.draft, ...fields });
+
+	const located = $derived(!form.issues.some(({ path }) => path === 'latitude' || path === 'longitude'));
+	const zone = $derived.by(() => {
+		const { latitude, longitude } = form.draft;
+		const onEarth =
+			latitude !== undefined &&
+			longitude !== undefined &&
+			Math.abs(latitude) <= 90 &&
+			Math.abs(longitude) <= 180;
+		return located && onEarth ? zoneAt(latitude, longitude) : 'Etc/UTC';
+	});
+	let date = $state('');
+	let time = $state('');
+	let jumped = $state('');
+
+	function setClock() {
+		form.touch('at');
+		const found = instantOf(date, time, zone);
+		jumped = found?.skipped ? `The clock jumps over ${time} on that day; it is taken as much later.` : '';
+		change({ at: found?.at ?? '' });
+	}
+
+	function setNow(on: boolean) {
+		now = on;
+		jumped = '';
+		if (on) change({ at: new Date(shoot.lights.now).toISOString() });
+		else {
+			({ date, time } = localTime(shoot.lights.now, zone));
+			setClock();
+		}
+	}
+
+	function move(where: { latitude?: number; longitude?: number; name: string }) {
+		placeName = where.name;
+		change({ latitude: where.latitude, longitude: where.longitude });
+		if (!now) setClock();
+	}
+
+	function take(reading: Parameters<typeof onread>[0]) {
+		const { latitude, longitude } = reading as SunReading;
+		const at = now ? { ...(reading as SunReading), at: new Date().toISOString() } : reading;
+		onread(at, { latitude, longitude, ...(placeName ? { name: placeName } : {}) });
+	}
+</script>
+
+<ReadingForm
+	{form}
+	empty="A place and a time, and the sun does the rest."
+	more={(reading) => sunInWords(reading as SunReading)}
+	onread={take}
+>
+	<WherePicker
+		places={shoot.lights.places}
+		form={form as FormState<Draft>}
+		name={placeName}
+		onchange={move}
+	/>
+	<label class="tick-box">
+		<input type="checkbox" checked={now} onchange={(event) => setNow(event.currentTarget.checked)} />
+		Now, and on with the clock
+	</label>
+	{#if !now}
+		<div class="pair">
+			<Field label="Date there" problem={form.problemAt('at') && 'must be a date and time'}>
+				{#snippet control(attributes)}
+					<input {...attributes} type="date" bind:value={date} oninput={setClock} />
+				{/snippet}
+			</Field>
+			<Field label="Clock there">
+				{#snippet control(attributes)}
+					<input {...attributes} type="time" bind:value={time} oninput={setClock} />
+				{/snippet}
+			</Field>
+		</div>
+		{#if jumped}<p class="notice">{jumped}</p>{/if}
+	{/if}
+	<ChoiceField label="The sky" value={form.draft.sky!} options={skies} onchange={(sky) => change({ sky })} />
+	<ChoiceField
+		label="The subject"
+		value={form.draft.subject!}
+		options={stands}
+		onchange={(subject) => change({ subject })}
+	/>
+</ReadingForm>
+<p class="soft small">Never look at the sun through a finder.</p>

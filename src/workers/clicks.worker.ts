@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { clicksIn } from '../core/bench';
+
+expose({ clicksIn });
