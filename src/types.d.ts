@@ -27,3 +27,10 @@ declare module 'piexifjs' {
 	};
 	export default piexif;
 }
+
+declare module 'node-wav' {
+	export function encode(
+		channels: readonly Float32Array[],
+		options: { sampleRate: number; float: boolean; bitDepth: 8 | 16 | 24 | 32 }
+	): ArrayBuffer;
+}

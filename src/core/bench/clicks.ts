@@ -11,7 +11,7 @@ const SILENCE = 0.002;
 
 /** Loudness of a recording, piece by piece; differences of neighbours leave hum and rumble out. */
 function loudness(samples: Float32Array, piece: number): Float64Array {
-	const pieces = new Float64Array(Math.floor((samples.length - 1) / piece));
+	const pieces = new Float64Array(Math.max(0, Math.floor((samples.length - 1) / piece)));
 	for (let at = 0; at < pieces.length; at++) {
 		let sum = 0;
 		for (let index = at * piece + 1; index <= (at + 1) * piece; index++) {

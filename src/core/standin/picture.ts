@@ -24,7 +24,8 @@ const MID_GREY = 0.18;
 
 /** The settings for an EV: the time first, then the speed. */
 function settingsFor(ev: number): Pick<StandInPicture, 'iso' | 'f' | 'seconds'> {
-	const secondsAt = (iso: number) => (LENS ** 2 * 100) / (iso * 2 ** ev);
+	/** As phones write their times: one part of a second. */
+	const secondsAt = (iso: number) => 1 / Math.max(1, Math.round((iso * 2 ** ev) / (LENS ** 2 * 100)));
 	const lowest = Math.max(FASTEST, secondsAt(LOWEST_ISO));
 	if (lowest <= SLOWEST) return { f: LENS, iso: LOWEST_ISO, seconds: lowest };
 	const iso = Math.min(HIGHEST_ISO, LOWEST_ISO * (lowest / SLOWEST));

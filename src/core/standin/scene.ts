@@ -42,13 +42,6 @@ const EV = { lamp: 9, sun: 14 + 2 / 3, shade: 12, overcast: 12 + 2 / 3 } as cons
 /** Where the shed's shade begins in the sun, m. */
 export const SHADE_FROM = 2.45;
 
-/** Colour of each light, K; common practice. */
-export const standInColour: Readonly<Record<StandInLight, number>> = {
-	lamp: 2800,
-	sun: 5500,
-	overcast: 6500
-};
-
 /**
  * The true light at a point of the scene.
  *

@@ -39,7 +39,8 @@ export function lampInWords(lamp: LampReading, good: readonly Interval[]): strin
 	const places = good
 		.map(([from, to]) => [distanceFor(lamp.to, to - ev), distanceFor(lamp.to, from - ev)])
 		.map(([near, far]) => [Math.max(NEAREST, near), Math.min(FARTHEST, far)])
-		.filter(([near, far]) => near < far);
+		.filter(([near, far]) => near < far)
+		.sort(([a], [b]) => a - b);
 	if (places.length === 0) return 'not just enough at any distance of this lamp';
 	const said = places.map(([near, far]) => `${formatDistance(near)} to ${formatDistance(far)}`);
 	return `just enough with the lamp at ${said.join(' or ')}`;

@@ -87,7 +87,7 @@
 		display: grid;
 		place-items: center;
 		min-height: 2.75rem;
-		font-size: 0.9375rem;
+		font-size: 0.875rem;
 		cursor: pointer;
 		border-left: 1px solid var(--line);
 		border-top: 1px solid var(--line);

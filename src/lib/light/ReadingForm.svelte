@@ -43,7 +43,8 @@
 	}
 	form :global(.pair) {
 		display: grid;
-		grid-template-columns: repeat(auto-fit, minmax(5.5rem, 1fr));
+		grid-template-columns: repeat(auto-fit, minmax(4.6rem, 1fr));
+		align-items: end;
 		gap: 0.5rem;
 	}
 </style>

@@ -19,7 +19,7 @@
 
 {#if reading && resolved}
 	<div class="now">
-		<p>
+		<p class:sr-only={shoot.narrow}>
 			<strong class="figures">{first(lightInWords(resolved.ev, resolved.sd))}</strong>
 			<span class="soft small">
 				{lightNote(reading.light)}, {agoInWords(reading.takenAt, lights.now)}{reading.where?.name

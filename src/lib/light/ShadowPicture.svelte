@@ -16,8 +16,8 @@
 
 <svg
 	viewBox="0 0 68 48"
-	width={small ? 24 : 68}
-	height={small ? 17 : 48}
+	width={small ? 20 : 68}
+	height={small ? 14 : 48}
 	aria-hidden="true"
 	style:--ground="{ground[scene.ground]}%"
 >

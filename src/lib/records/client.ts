@@ -86,6 +86,7 @@ export async function searchPlaces(name: string): Promise<PlaceRecord[] | null> 
 		const response = await fetch(`/api/places/search?name=${encodeURIComponent(name)}`, {
 			signal: AbortSignal.timeout(PATIENCE_MS)
 		});
+		if (response.status >= SERVER_IN_TROUBLE) return null;
 		return response.ok ? ((await response.json()).items as PlaceRecord[]) : [];
 	} catch {
 		return null;

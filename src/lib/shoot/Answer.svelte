@@ -9,6 +9,7 @@
 		exposureSentence,
 		flashRows,
 		nothingToSet,
+		rangeInWords,
 		settingRows,
 		spoilerInWords,
 		verdictTitle,
@@ -36,6 +37,9 @@
 		return clampedInWords(chosen.camera, lightFor(shoot.light, own), intentOf(shoot.scene, own), outcome);
 	});
 	const cast = $derived(chosen ? castInWords(chosen.film, shoot.resolved?.kelvin) : '');
+	const tones = $derived(
+		chosen && outcome && shoot.resolved ? rangeInWords(chosen.film, shoot.resolved, outcome) : ''
+	);
 	const unmet = $derived(
 		chosen && !shoot.previewed ? (shoot.answers.get(chosen.id)?.unmet.includes('seconds') ?? false) : false
 	);
@@ -87,6 +91,7 @@
 		{#if shoot.lit}<p class="soft">{backgroundInWords(shoot.lit)}</p>{/if}
 		{#if clamped}<p class="spoiler">{clamped}</p>{/if}
 		{#if unmet}<p class="spoiler">It does not reach the time you want; this is the nearest.</p>{/if}
+		{#if tones}<p class="soft">{tones}</p>{/if}
 		{#if cast}<p class="soft">{cast}</p>{/if}
 		{#if fails}
 			<p class="notice">

@@ -12,13 +12,15 @@
 	let { shoot }: { shoot: ShootState } = $props();
 
 	const { axis } = $derived(shoot);
+	const { face } = $derived(shoot.lights);
 	const ev = $derived(shoot.resolved?.ev);
 	const sd = $derived(shoot.resolved?.sd ?? 0);
 	let rulerWidth = $state(560);
 	const marks = $derived(
 		marksThatFit(axis, rulerWidth, [
+			...(face.quantity ? face.marks : []),
 			...shoot.lights.landmarks,
-			...shoot.lights.face.marks.filter((mark) => !(shoot.narrow && mark.condition)),
+			...face.marks.filter(({ condition }) => condition && !shoot.narrow),
 			...landmarks
 		])
 	);

@@ -25,7 +25,9 @@
 		chosen(values.find((each) => value !== undefined && Math.abs(each - value) < 1e-6));
 
 	/** How an eye can stand in other light, stops brighter than the subject's. */
-	const elsewhere = [-4, -3, -2, -1, 0, 1, 2, 3, 4];
+	const elsewhere = $derived(
+		[...new Set([own.meterDifference, -4, -3, -2, -1, 0, 1, 2, 3, 4])].sort((a, b) => a - b)
+	);
 	const elsewhereName = (stops: number) =>
 		stops === 0 ? 'the subject’s light' : `light ${formatStops(stops)} ${stops < 0 ? 'darker' : 'brighter'}`;
 
@@ -75,7 +77,7 @@
 			label="Its eye stands in"
 			value={String(own.meterDifference)}
 			options={elsewhere.map((stops) => ({ value: String(stops), name: elsewhereName(stops) }))}
-			onchange={(value) => shoot.setChosen({ meterDifference: Number(value) })}
+			onchange={(value) => shoot.setChosen({ meterDifference: Number(value), meterSd: undefined })}
 		/>
 	{/if}
 </div>

@@ -15,7 +15,7 @@ export interface Axis {
 const LETTER_PIXELS = 7;
 const GAP_PIXELS = 10;
 
-const PICTURE_PIXELS = 24;
+const PICTURE_PIXELS = 21;
 const widthOf = ({ words, condition }: FaceMark) =>
 	condition ? PICTURE_PIXELS : words.length * LETTER_PIXELS + GAP_PIXELS;
 

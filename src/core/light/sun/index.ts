@@ -4,7 +4,7 @@ import { daylightColour } from './colour';
 import { daylight, moonlight } from './illuminance';
 import { moonPosition, sunPosition } from './position';
 
-export { moonPosition, sunPosition, type Moon, type SkyPosition } from './position';
+export { moonPosition, sunPosition } from './position';
 
 /** Doubt by day and in deep twilight, stops; common practice. */
 const DAY_SD = 2 / 3;
