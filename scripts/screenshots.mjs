@@ -52,6 +52,33 @@ const views = [
 	{ name: 'start-phone', path: '/', size: PHONE, empty: true }
 ];
 
+/** Ways of reading light whose panels are put beside each other in one picture. */
+const ways = ['Shadows', 'Meter', 'Photo', 'Sun', 'Place', 'Lamp', 'Guess', 'Click'];
+
+/** Each way's panel, and all of them on one sheet. */
+async function takeWays(browser, address, out) {
+	const context = await browser.newContext({ viewport: PHONE, baseURL: address, reducedMotion: 'reduce' });
+	const page = await context.newPage();
+	await page.goto('/', { waitUntil: 'networkidle' });
+	await chooseLane(/^Wedge/)(page);
+	await page.getByRole('button', { name: 'Read the light', exact: true }).click();
+	const panels = [];
+	for (const way of ways) {
+		const group = page.getByRole('group', { name: 'Way of reading the light' });
+		await group.getByText(way, { exact: true }).click();
+		await page.getByRole('heading', { name: 'Shoot' }).hover({ force: true });
+		panels.push((await page.screenshot()).toString('base64'));
+	}
+	await page.setViewportSize({ width: 4 * PHONE.width + 60, height: 2 * PHONE.height + 36 });
+	await page.setContent(
+		`<body style="margin:12px;display:grid;grid-template-columns:repeat(4,auto);gap:12px;background:#888">${panels
+			.map((panel) => `<img src="data:image/png;base64,${panel}">`)
+			.join('')}</body>`
+	);
+	await page.screenshot({ path: join(out, 'light-ways.png') });
+	await context.close();
+}
+
 async function take(browser, address, view, out) {
 	const context = await browser.newContext({
 		viewport: view.size,
@@ -87,6 +114,8 @@ await main(async () => {
 		const empty = await serveApart({ data: join(data, 'empty') });
 		servers.push(demo, empty);
 		for (const view of wanted) await take(browser, (view.empty ? empty : demo).address, view, values.out);
+		if (positionals.length === 0 || positionals.includes('light-ways'))
+			await takeWays(browser, demo.address, values.out);
 		console.log(`${wanted.length} pictures in ${values.out}`);
 	} finally {
 		await browser.close();

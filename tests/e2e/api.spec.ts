@@ -27,6 +27,37 @@ test('a match is answered as the contract says', async ({ request }) => {
 	expect(unmet).toEqual([]);
 });
 
+test('any way of reading light is resolved, and bad values answer at their field', async ({ request }) => {
+	const ask = async (data: object) => {
+		const answer = await request.post('/api/light', { data });
+		return { status: answer.status(), ...(await answer.json()) };
+	};
+	// Source: common practice: f/16 at 1/ISO is EV 14.64; the guide of ANSI PH2.7 (from memory) says 15.
+	expect(await ask({ method: 'shadows', school: 'shadow-edge', condition: 'sharp' })).toMatchObject({
+		status: 200,
+		ev: expect.closeTo(14.64, 2),
+		sd: 0.5,
+		kelvin: 5500,
+		method: 'shadows',
+		rivals: expect.arrayContaining([expect.objectContaining({ school: 'exposure-guide', ev: 15 })])
+	});
+	const refused = async (data: object, path: string) => {
+		const { status, issues } = await ask(data);
+		expect(status).toBe(422);
+		expect(issues.map((issue: { path: string }) => issue.path)).toContain(path);
+	};
+	await refused({ method: 'photo', iso: -100, f: 8, seconds: 0 }, 'seconds');
+	await refused({ method: 'photo', iso: -100, f: 8, seconds: 0 }, 'iso');
+	const sun = { method: 'sun', latitude: 54, longitude: -4, sky: 'clear', subject: 'facing' };
+	await refused({ ...sun, latitude: 95, at: '2026-05-02T12:00:00Z' }, 'latitude');
+	await refused({ ...sun, at: '2026-02-30T12:00:00Z' }, 'at');
+	await refused({ ...sun, at: 'yesterday' }, 'at');
+	await refused({ method: 'lamp', reading: { method: 'eye', ev: 8, sd: -1 }, from: 2, to: 1 }, 'reading.sd');
+	expect((await request.get('/api/light')).status()).toBe(405);
+	expect((await request.get('/api/places/search?name=a')).status()).toBe(422);
+	expect((await request.get('/api/places/search')).status()).toBe(422);
+});
+
 test('records live by create, list, read, replace and delete', async ({ request }) => {
 	const created = await request.post('/api/cameras', { data: { ...fixedCamera(), id } });
 	expect(created.status()).toBe(201);

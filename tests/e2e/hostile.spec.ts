@@ -13,6 +13,8 @@ const AT_ONCE = 16;
 const paths = [
 	'/api/match',
 	'/api/reach',
+	'/api/light',
+	'/api/places',
 	'/api/cameras',
 	'/api/films',
 	'/api/loads',
@@ -33,6 +35,16 @@ const sound = [
 		film: colourNegative400,
 		light: { method: 'lamp', reading: { ev: 8 }, from: 2, to: 1 }
 	},
+	{ method: 'click', seconds: 1, secondsSd: 0.1, f: 8, iso: 100, offset: { stops: 0, sd: 0.3 } },
+	{
+		method: 'sun',
+		latitude: 54,
+		longitude: -4,
+		at: '2026-05-02T12:00:00+01:00',
+		sky: 'clear',
+		subject: 'facing'
+	},
+	{ method: 'combined', readings: [{ ev: 12 }, { method: 'spots', iso: 100, darkest: 8, brightest: 14 }] },
 	{ ...fixedCamera(), version: 1 },
 	colourNegative400
 ];

@@ -57,6 +57,41 @@ for (const display of ['sunlit', 'indoors', 'dark']) {
 	}
 }
 
+for (const display of ['sunlit', 'indoors', 'dark']) {
+	for (const [size, viewport] of [
+		['desk', DESK],
+		['phone', PHONE]
+	] as const) {
+		test.describe(`reading the light, ${display}, on the ${size}`, () => {
+			test.use({ viewport });
+
+			test('axe finds nothing in any way’s panel, and nothing is wider than the screen', async ({
+				page,
+				context,
+				app
+			}) => {
+				await context.addCookies([{ name: 'display', value: display, url: app.address }]);
+				await open(page, '/');
+				if (size === 'phone') await page.getByRole('button', { name: 'Read the light', exact: true }).click();
+				const ways = page.getByRole('group', { name: 'Way of reading the light' }).locator('label');
+				for (const way of await ways.all()) {
+					await way.click();
+					await page
+						.locator('details')
+						.evaluateAll((all) => all.forEach((each) => each.setAttribute('open', '')));
+					const { violations } = await new AxeBuilder({ page }).analyze();
+					const found = violations.map(
+						({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(' | ')}`
+					);
+					expect(found, (await way.textContent()) ?? '').toEqual([]);
+					const beyond = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+					expect(beyond).toBeLessThanOrEqual(0);
+				}
+			});
+		});
+	}
+}
+
 test('the chosen display is remembered', async ({ page }) => {
 	await open(page, '/');
 	await page.getByRole('radio', { name: 'Dark' }).check({ force: true });

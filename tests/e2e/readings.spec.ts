@@ -1,0 +1,193 @@
+import { chromium } from '@playwright/test';
+import { readFileSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { chromiumFlags } from '../../scripts/steps.mjs';
+import { foldingInstant } from '../fixtures/automatic';
+import { filmOf } from '../fixtures/bag';
+import { shutterSound } from '../fixtures/clicks';
+import { wavOf } from '../fixtures/wav';
+import { DESK, expect, loadCamera, open, picture, readLight, test } from './app';
+import { answer, handle, openWay, quayBox, use } from './shoot-page';
+
+/** What becomes of readings, and what is refused as one. */
+
+test('a reading of the eye’s own light moves that camera’s line alone, and dragging keeps the difference', async ({
+	page
+}) => {
+	await loadCamera(page.request, { camera: foldingInstant({ name: 'Wedge' }), film: filmOf('instant', 160) });
+	await readLight(page.request, { ev: 12, sd: 0.5 });
+	await open(page, '/');
+	await openWay(page, 'Meter');
+	await page.getByLabel('This is the light on Wedge’s eye').check();
+	await page.getByLabel('The meter shows').selectOption({ label: 'EV' });
+	await page.getByLabel('EV', { exact: true }).fill('9');
+	await use(page);
+	// Three stops darker at the eye: three too much, of which the wheel takes one and a half.
+	await expect(answer(page).getByRole('heading', { name: 'Too light by 1⅔' })).toBeVisible();
+	await answer(page).getByText('On the camera', { exact: true }).click();
+	await expect(answer(page).getByLabel('Its eye stands in')).toHaveValue('-3');
+	await page.keyboard.press('Escape');
+	await handle(page).focus();
+	await page.keyboard.press('PageDown');
+	await expect(answer(page).getByRole('heading', { name: 'Too light by 1⅔' })).toBeVisible();
+});
+
+test('a reading of before is taken again with one tap, named, and stays on the line after a restart', async ({
+	page,
+	app
+}) => {
+	await quayBox(page);
+	await readLight(page.request, { ev: 9, sd: 0.5 });
+	await readLight(page.request, { ev: 13, sd: 0.5 });
+	await open(page, '/');
+	await page.getByText('Readings of before').click();
+	await page.getByRole('button', { name: 'Name the reading 9 given as a number' }).click();
+	await page.getByLabel('Its name on the line').fill('Net loft');
+	await page.getByRole('button', { name: 'Keep the name' }).click();
+	await expect(page.locator('[data-ruler]')).toContainText('Net loft');
+	await page.getByRole('button', { name: /^9 Net loft/ }).click();
+	await expect(handle(page)).toHaveAttribute('aria-valuetext', /about 9/);
+	await app.restart();
+	await open(page, '/');
+	await expect(page.locator('[data-ruler]')).toContainText('Net loft');
+	await expect(handle(page)).toHaveAttribute('aria-valuetext', /about 9/);
+});
+
+test('a reading grows old before one’s eyes, until it asks to be read again', async ({ page }) => {
+	await quayBox(page);
+	await page.clock.install();
+	await readLight(page.request, { ev: 13, sd: 0.5 });
+	await open(page, '/');
+	await expect(handle(page)).toHaveAttribute('aria-valuetext', /give or take ½/);
+	await page.clock.fastForward('02:00:00');
+	await expect(page.getByText('This reading has grown old. Read the light again.')).toBeVisible();
+	await expect(handle(page)).toHaveAttribute('aria-valuetext', /give or take 1/);
+	await expect(page.getByText(/2 hours ago/).first()).toBeVisible();
+});
+
+test('a town is found by name without a network, kept in the own list, and a nonsense latitude refused', async ({
+	page
+}) => {
+	await quayBox(page);
+	await open(page, '/');
+	await openWay(page, 'Sun');
+	await page.getByLabel('A town by name').fill('qqxxzz');
+	await page.getByRole('button', { name: 'Find' }).click();
+	await expect(page.getByText('No town begins like this')).toBeVisible();
+	await page.getByLabel('A town by name').fill('sa');
+	await page.keyboard.press('Enter');
+	await page.getByRole('list', { name: 'Towns found' }).getByRole('button').first().click();
+	await expect(page.getByLabel('Latitude, °')).toHaveValue(/\d/);
+	await page.getByLabel('Keep it in my list as').fill('Causeway end');
+	await page.getByRole('button', { name: 'Keep', exact: true }).click();
+	await expect(page.getByText('Causeway end is in your list.')).toBeVisible();
+	await page.getByLabel('Where').selectOption({ label: 'somewhere else' });
+	await page.getByLabel('Latitude, °').fill('95');
+	await use(page);
+	await expect(page.getByText('must be 90 or less')).toBeVisible();
+	await page.getByLabel('Latitude, °').fill('54');
+	await page.getByLabel('Longitude, °').fill('-4');
+	await use(page);
+	await expect(handle(page)).toHaveAttribute('aria-valuetext', /about/);
+});
+
+test('files that are no pictures, say nothing, or claim too much get a clear word', async ({
+	page
+}, info) => {
+	await quayBox(page);
+	await open(page, '/');
+	await openWay(page, 'Photo');
+	const file = page.getByLabel(/Take or choose a picture|Opening/);
+	await file.setInputFiles({
+		name: 'note.jpg',
+		mimeType: 'image/jpeg',
+		buffer: Buffer.from('<script>alert(1)</script>')
+	});
+	await expect(page.getByText('This is no picture that can be read')).toBeVisible();
+	await file.setInputFiles('tests/fixtures/photos/plain.jpg');
+	await expect(
+		page.getByText('does not say the film speed (ISO), nor the f-number, nor the time')
+	).toBeVisible();
+	await use(page);
+	await expect(page.getByText('is needed')).toHaveCount(3);
+	for (const name of ['phone.heic', 'camera.tiff']) {
+		await file.setInputFiles(`tests/fixtures/photos/${name}`);
+		await expect(page.getByText('This browser cannot see how bright it came out')).toBeVisible();
+		await expect(page.getByLabel('Time, s')).toHaveValue('1/125');
+	}
+	// A PNG that claims 30,000 by 30,000 pixels: 3.6 GB when unpacked.
+	const bomb = Buffer.from(readFileSync('tests/fixtures/photos/camera.png'));
+	bomb.writeUInt32BE(30_000, 16);
+	bomb.writeUInt32BE(30_000, 20);
+	await file.setInputFiles({ name: 'bomb.png', mimeType: 'image/png', buffer: bomb });
+	await expect(page.getByText('It has too many pixels to see how bright it came out')).toBeVisible();
+	const cut = readFileSync('tests/fixtures/photos/phone.heic').subarray(0, 40);
+	await file.setInputFiles({ name: 'cut.heic', mimeType: 'image/heic', buffer: cut });
+	await expect(page.getByText(/no picture that can be read|does not say/)).toBeVisible();
+	await picture(page, info, 'hostile');
+});
+
+test('a picture of fifty megapixels is read in a worker while the page goes on answering', async ({
+	page
+}) => {
+	await quayBox(page);
+	await open(page, '/');
+	await openWay(page, 'Photo');
+	const large = await page.evaluate(async () => {
+		const canvas = new OffscreenCanvas(8700, 5800);
+		const context = canvas.getContext('2d')!;
+		context.fillStyle = 'rgb(118 118 118)';
+		context.fillRect(0, 0, canvas.width, canvas.height);
+		const blob = await canvas.convertToBlob({ type: 'image/jpeg', quality: 0.5 });
+		return [...new Uint8Array(await blob.arrayBuffer())];
+	});
+	await page.evaluate(() => {
+		const long: number[] = [];
+		Object.assign(window, { longTasks: long });
+		new PerformanceObserver((list) =>
+			long.push(...list.getEntries().map(({ duration }) => duration))
+		).observe({
+			entryTypes: ['longtask']
+		});
+	});
+	const file = page.getByLabel(/Take or choose a picture|Opening/);
+	await file.setInputFiles({ name: 'large.jpg', mimeType: 'image/jpeg', buffer: Buffer.from(large) });
+	await expect(page.getByText('It came out as bright as mid grey.')).toBeVisible({ timeout: 30_000 });
+	const longest = await page.evaluate(() =>
+		Math.max(0, ...(window as unknown as { longTasks: number[] }).longTasks)
+	);
+	// Unpacking it takes many times this long: it was not done on the page.
+	expect(longest).toBeLessThan(200);
+});
+
+test('the microphone hears both clicks', async ({ app, request }, info) => {
+	const sound = info.outputPath('shutter.wav');
+	writeFileSync(sound, wavOf(shutterSound([1, 2.25], { seconds: 30 })));
+	await loadCamera(request, { camera: foldingInstant({ name: 'Wedge' }), film: filmOf('instant', 160) });
+	const browser = await chromium.launch({
+		executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+		args: [
+			...chromiumFlags,
+			'--use-fake-ui-for-media-stream',
+			'--use-fake-device-for-media-stream',
+			`--use-file-for-fake-audio-capture=${join(process.cwd(), sound.replace(process.cwd(), ''))}%noloop`
+		]
+	});
+	try {
+		const page = await browser.newPage({ viewport: DESK });
+		await open(page, app.address);
+		await openWay(page, 'Click');
+		await page.getByRole('button', { name: 'Let the microphone hear it' }).click();
+		const stop = page.getByRole('button', { name: 'It has closed: stop listening' });
+		await expect(stop).toBeVisible();
+		const from = await page.evaluate(() => performance.now());
+		await page.waitForFunction((until) => performance.now() > until, from + 4000);
+		await stop.click();
+		await expect(page.getByText(/It was open for 1\.[23] s\./)).toBeVisible();
+		await use(page);
+		await expect(handle(page)).toHaveAttribute('aria-valuetext', /about 5(⅓)?, give or take ½/);
+		await picture(page, info, 'heard');
+	} finally {
+		await browser.close();
+	}
+});

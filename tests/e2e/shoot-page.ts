@@ -1,0 +1,30 @@
+import type { Page } from '@playwright/test';
+import { filmOf, fixedCamera } from '../fixtures/bag';
+import { loadCamera } from './app';
+
+/** What the tests of reading light share: where things are on Shoot, and a camera that needs bright light. */
+
+export const answer = (page: Page) => page.getByRole('region', { name: 'Do' });
+export const lane = (page: Page, camera: string) =>
+	page.getByRole('listitem').filter({ has: page.getByRole('button', { name: new RegExp(`^${camera}`) }) });
+export const handle = (page: Page) => page.getByRole('slider', { name: /Light on the subject/ });
+
+/** f/8 at 1/125 s with ISO 100 is right at EV 13: bright by day, far too slow indoors. */
+export async function quayBox(page: Page) {
+	await loadCamera(page.request, {
+		camera: fixedCamera({
+			name: 'Quay Box',
+			aperture: { kind: 'fixed', f: 8 },
+			shutter: { kind: 'fixed', seconds: 1 / 125 }
+		}),
+		film: filmOf('colour-negative', 100)
+	});
+}
+
+export async function openWay(page: Page, way: string) {
+	const sheet = page.getByRole('button', { name: 'Read the light', exact: true });
+	if (await sheet.isVisible()) await sheet.click();
+	await page.getByRole('group', { name: 'Way of reading the light' }).getByText(way, { exact: true }).click();
+}
+
+export const use = (page: Page) => page.getByRole('button', { name: 'Use this reading' }).click();
