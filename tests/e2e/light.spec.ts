@@ -102,10 +102,10 @@ for (const [where, viewport] of [
 			await expect(lane(page, 'Quay Box')).toContainText('too dark by');
 			await openWay(page, 'Lamp');
 			await page.getByLabel('Metered at, m').fill('2');
-			await page.getByLabel('Now stands at, m').fill('0');
+			await page.getByLabel('Now at, m').fill('0');
 			await use(page);
 			await expect(page.getByText('must be 0.01 or more')).toBeVisible();
-			await page.getByLabel('Now stands at, m').fill('0.25');
+			await page.getByLabel('Now at, m').fill('0.25');
 			// Source: the inverse square law: an eighth of the distance is six stops more: EV 12.
 			await expect(page.getByText('That is about 12, give or take 1.')).toBeVisible();
 			await expect(page.getByText(/Quay Box: just enough with the lamp at 20 cm/)).toBeVisible();

@@ -5,12 +5,13 @@
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import { FormState } from '$lib/forms/form-state.svelte';
 	import { stopsQuantity } from '$lib/forms/quantity';
-	import QuantityField from '$lib/forms/QuantityField.svelte';
+	import QuantityFields from '$lib/forms/QuantityFields.svelte';
 	import { readBy, type PanelProps } from './panel';
 	import ReadingForm from './ReadingForm.svelte';
 
 	let { light, onread }: PanelProps = $props();
 
+	const fields = [{ path: 'ev', label: 'My guess, EV', placeholder: '12', quantity: stopsQuantity }] as const;
 	const doubts = [
 		{ sd: 1 / 3, name: 'nearly certain, ⅓ stop' },
 		{ sd: 2 / 3, name: 'fairly sure, ⅔ stop' },
@@ -32,15 +33,7 @@
 	more={(guess) => `Like ${nearestLandmark(resolveLight(guess).ev).words}.`}
 	{onread}
 >
-	<QuantityField
-		{form}
-		path="ev"
-		label="My guess, EV"
-		placeholder="12"
-		value={form.draft.ev}
-		quantity={stopsQuantity}
-		onchange={(ev) => (form.draft = { ...form.draft, ev })}
-	/>
+	<QuantityFields {form} {fields} />
 	<ChoiceField
 		label="How sure"
 		value={String(form.draft.sd)}

@@ -5,7 +5,7 @@
 	import { lightSchema } from '$contract/light';
 	import { FormState } from '$lib/forms/form-state.svelte';
 	import { plainNumber, stopsQuantity } from '$lib/forms/quantity';
-	import QuantityField from '$lib/forms/QuantityField.svelte';
+	import QuantityFields from '$lib/forms/QuantityFields.svelte';
 	import { readBy, type PanelProps } from './panel';
 	import ReadingForm from './ReadingForm.svelte';
 
@@ -25,6 +25,19 @@
 	});
 	const start = metered ? resolveLight(metered) : null;
 
+	const distances = [
+		{ path: 'from', label: 'Metered at, m', placeholder: '2', quantity: plainNumber },
+		{ path: 'to', label: 'Now at, m', placeholder: '1.4', quantity: plainNumber }
+	] as const;
+	const modifier = [
+		{
+			path: 'modifierStops',
+			label: 'A grid or softbox takes, stops',
+			hint: 'empty: nothing before it. A softbox about 1⅓, a grid about 2.',
+			quantity: stopsQuantity
+		}
+	] as const;
+
 	/** Where the lamp must stand for the chosen camera. */
 	function wanted(reading: Light): string {
 		const lamp = readBy(reading, 'lamp');
@@ -38,34 +51,9 @@
 	<ReadingForm {form} empty="Two distances, and the inverse square does the rest." more={wanted} {onread}>
 		<p>The lamp was metered: {lightInWords(start.ev, start.sd)}.</p>
 		<div class="pair">
-			<QuantityField
-				{form}
-				path="from"
-				label="Metered at, m"
-				placeholder="2"
-				value={form.draft.from}
-				quantity={plainNumber}
-				onchange={(from) => (form.draft = { ...form.draft, from })}
-			/>
-			<QuantityField
-				{form}
-				path="to"
-				label="Now stands at, m"
-				placeholder="1.4"
-				value={form.draft.to}
-				quantity={plainNumber}
-				onchange={(to) => (form.draft = { ...form.draft, to })}
-			/>
+			<QuantityFields {form} fields={distances} />
 		</div>
-		<QuantityField
-			{form}
-			path="modifierStops"
-			label="A grid or softbox takes, stops"
-			hint="empty: nothing before it. A softbox about 1⅓, a grid about 2."
-			value={form.draft.modifierStops}
-			quantity={stopsQuantity}
-			onchange={(modifierStops) => (form.draft = { ...form.draft, modifierStops })}
-		/>
+		<QuantityFields {form} fields={modifier} />
 	</ReadingForm>
 	<p class="soft small">Lamps are hot and on mains: let them cool, keep cables dry and out of the way.</p>
 {:else}

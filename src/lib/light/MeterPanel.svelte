@@ -5,7 +5,7 @@
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import { FormState } from '$lib/forms/form-state.svelte';
 	import { filmSpeedQuantity, fNumberQuantity, plainNumber, timeQuantity } from '$lib/forms/quantity';
-	import QuantityField from '$lib/forms/QuantityField.svelte';
+	import QuantityFields from '$lib/forms/QuantityFields.svelte';
 	import { readBy, type PanelProps } from './panel';
 	import ReadingForm from './ReadingForm.svelte';
 	import StandInMeter from './StandInMeter.svelte';
@@ -27,6 +27,25 @@
 	const aim = $derived<Aim>(
 		form.draft.method === 'spots' ? 'spots' : (form.draft.kind as MeterReading['kind'])
 	);
+
+	const iso = { path: 'iso', label: 'Set to ISO', quantity: filmSpeedQuantity };
+	const shown = (path: string, label: string, placeholder: string, quantity = plainNumber) => ({
+		path,
+		label,
+		placeholder,
+		quantity
+	});
+	/** The fields of what the meter shows. */
+	const fields = {
+		settings: [
+			iso,
+			shown('f', 'f-number', '8', fNumberQuantity),
+			shown('seconds', 'Time, s', '1/125', timeQuantity)
+		],
+		ev: [iso, shown('ev', 'EV', '12')],
+		lux: [shown('lux', 'lux', '5000')],
+		spots: [iso, shown('darkest', 'Darkest, EV', '8'), shown('brightest', 'Brightest, EV', '14')]
+	};
 
 	const tones = [
 		{ value: '-2', name: 'black coat, dark bark' },
@@ -102,75 +121,7 @@
 	{/if}
 	{#key `${aim} ${shows} ${filled}`}
 		<div class="pair">
-			{#if aim === 'spots' || shows !== 'lux'}
-				<QuantityField
-					{form}
-					path="iso"
-					label="Set to ISO"
-					value={form.draft.iso as number | undefined}
-					quantity={filmSpeedQuantity}
-					onchange={(iso) => change({ iso })}
-				/>
-			{/if}
-			{#if aim === 'spots'}
-				<QuantityField
-					{form}
-					path="darkest"
-					label="Darkest, EV"
-					placeholder="8"
-					value={form.draft.darkest as number | undefined}
-					quantity={plainNumber}
-					onchange={(darkest) => change({ darkest })}
-				/>
-				<QuantityField
-					{form}
-					path="brightest"
-					label="Brightest, EV"
-					placeholder="14"
-					value={form.draft.brightest as number | undefined}
-					quantity={plainNumber}
-					onchange={(brightest) => change({ brightest })}
-				/>
-			{:else if shows === 'settings'}
-				<QuantityField
-					{form}
-					path="f"
-					label="f-number"
-					placeholder="8"
-					value={form.draft.f as number | undefined}
-					quantity={fNumberQuantity}
-					onchange={(f) => change({ f })}
-				/>
-				<QuantityField
-					{form}
-					path="seconds"
-					label="Time, s"
-					placeholder="1/125"
-					value={form.draft.seconds as number | undefined}
-					quantity={timeQuantity}
-					onchange={(seconds) => change({ seconds })}
-				/>
-			{:else if shows === 'ev'}
-				<QuantityField
-					{form}
-					path="ev"
-					label="EV"
-					placeholder="12"
-					value={form.draft.ev as number | undefined}
-					quantity={plainNumber}
-					onchange={(ev) => change({ ev })}
-				/>
-			{:else}
-				<QuantityField
-					{form}
-					path="lux"
-					label="lux"
-					placeholder="5000"
-					value={form.draft.lux as number | undefined}
-					quantity={plainNumber}
-					onchange={(lux) => change({ lux })}
-				/>
-			{/if}
+			<QuantityFields {form} fields={fields[aim === 'spots' ? 'spots' : shows]} />
 		</div>
 	{/key}
 </ReadingForm>

@@ -5,7 +5,7 @@
 	import { lightSchema } from '$contract/light';
 	import { FormState } from '$lib/forms/form-state.svelte';
 	import { filmSpeedQuantity, fNumberQuantity, timeQuantity } from '$lib/forms/quantity';
-	import QuantityField from '$lib/forms/QuantityField.svelte';
+	import QuantityFields from '$lib/forms/QuantityFields.svelte';
 	import { readBy, type PanelProps } from './panel';
 	import { openPhoto } from './photo-desk';
 	import type { PhotoFile } from './read-photo';
@@ -24,8 +24,11 @@
 	/** Counts the pictures, with each of which the fields begin anew. */
 	let pictures = $state(0);
 
-	const change = (fields: Partial<Draft>) => (form.draft = { ...form.draft, ...fields });
-
+	const fields = [
+		{ path: 'iso', label: 'ISO', placeholder: '400', quantity: filmSpeedQuantity },
+		{ path: 'f', label: 'f-number', placeholder: '1.8', quantity: fNumberQuantity },
+		{ path: 'seconds', label: 'Time, s', placeholder: '1/120', quantity: timeQuantity }
+	] as const;
 	const tags = [
 		['iso', 'the film speed (ISO)'],
 		['f', 'the f-number'],
@@ -107,33 +110,7 @@
 <ReadingForm {form} empty="The settings of a picture of the subject, from its file or typed." {onread}>
 	{#key pictures}
 		<div class="pair">
-			<QuantityField
-				{form}
-				path="iso"
-				label="ISO"
-				placeholder="400"
-				value={form.draft.iso}
-				quantity={filmSpeedQuantity}
-				onchange={(iso) => change({ iso })}
-			/>
-			<QuantityField
-				{form}
-				path="f"
-				label="f-number"
-				placeholder="1.8"
-				value={form.draft.f}
-				quantity={fNumberQuantity}
-				onchange={(f) => change({ f })}
-			/>
-			<QuantityField
-				{form}
-				path="seconds"
-				label="Time, s"
-				placeholder="1/120"
-				value={form.draft.seconds}
-				quantity={timeQuantity}
-				onchange={(seconds) => change({ seconds })}
-			/>
+			<QuantityFields {form} {fields} />
 		</div>
 	{/key}
 </ReadingForm>
