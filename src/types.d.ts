@@ -33,4 +33,5 @@ declare module 'node-wav' {
 		channels: readonly Float32Array[],
 		options: { sampleRate: number; float: boolean; bitDepth: 8 | 16 | 24 | 32 }
 	): ArrayBuffer;
+	export function decode(wav: ArrayBuffer): { sampleRate: number; channelData: Float32Array<ArrayBuffer>[] };
 }

@@ -37,6 +37,9 @@ export function check<T>(
 	value: unknown,
 	unknownFields: 'ignore' | 'refuse' = 'ignore'
 ): Checked<T> {
+	const inherited = inheritedNames(value);
+	if (inherited.length > 0)
+		return { ok: false, issues: inherited.map((path) => ({ path, message: NOT_KEPT })) };
 	try {
 		// A choice inside a choice is only found when the outer one is resolved with the value at hand.
 		const chosen = schema.resolve({ value }) as AnySchema;
@@ -44,11 +47,25 @@ export function check<T>(
 		const known = chosen.cast(checked, { stripUnknown: true, assert: false }) as T;
 		const unknown = unknownFields === 'refuse' ? unknownPaths(checked, known) : [];
 		if (unknown.length === 0) return { ok: true, value: known };
-		return { ok: false, issues: unknown.map((path) => ({ path, message: 'is not a field that is kept' })) };
+		return { ok: false, issues: unknown.map((path) => ({ path, message: NOT_KEPT })) };
 	} catch (error) {
 		if (error instanceof ValidationError) return { ok: false, issues: issuesOf(error) };
 		throw error;
 	}
+}
+
+const NOT_KEPT = 'is not a field that is kept';
+
+/**
+ * Paths of fields that are called like what every object has, such as toString: schemas look their
+ * fields up by name and would take the inherited one for a field of theirs.
+ */
+function inheritedNames(given: unknown, path = ''): string[] {
+	if (typeof given !== 'object' || given === null) return [];
+	return Object.entries(given).flatMap(([key, value]) => {
+		const here = path ? `${path}.${key}` : key;
+		return key in Object.prototype ? [here] : inheritedNames(value, here);
+	});
 }
 
 function unknownPaths(given: unknown, known: unknown, path = ''): string[] {

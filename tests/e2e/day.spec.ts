@@ -1,5 +1,6 @@
 import type { Page } from '@playwright/test';
 import { DESK, expect, open, PHONE, picture, test } from './app';
+import { openWay } from './shoot-page';
 
 /** A whole day by a person's own camera and film, entered by hand. */
 
@@ -109,8 +110,8 @@ test('by meter, the light is read off a snow field, and what the other schools s
 	await request.post('/api/loads', { data: { ...ids, frames: 8, loadedAt: '2026-05-02T10:00:00Z' } });
 
 	await open(page, '/');
-	await page.getByRole('radio', { name: 'By meter' }).check({ force: true });
-	await page.getByLabel('Which way').selectOption({ label: 'Light coming off the subject' });
+	await openWay(page, 'Meter');
+	await page.getByLabel('It measures').first().selectOption({ label: 'light coming off the subject' });
 	await page.getByLabel('Metered off').selectOption({ label: 'snow, white wall' });
 	await page.getByLabel('The meter shows').selectOption({ label: 'EV' });
 	await page.getByLabel('EV', { exact: true }).fill('16');
@@ -119,7 +120,7 @@ test('by meter, the light is read off a snow field, and what the other schools s
 	await expect(page.getByRole('heading', { name: 'Just enough' })).toBeVisible();
 	await expect(page.getByText(/about 14, give or take/).first()).toBeVisible();
 
-	await page.getByRole('radio', { name: 'By eye' }).check({ force: true });
+	await openWay(page, 'Shadows');
 	await page.getByRole('button', { name: /Barely visible/ }).click();
 	await expect(
 		page.getByText('Exposure guide would say 13 (cloudy but bright, no shadows) or 14')

@@ -1,3 +1,4 @@
 export * from './meter';
 export * from './picture';
 export * from './scene';
+export * from './tester';

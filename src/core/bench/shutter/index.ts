@@ -1,0 +1,105 @@
+import type { Recording } from '../wav';
+import { firingsByLight } from './light-trace';
+import { medianOf, piecesOf, quietOf } from './pieces';
+import { firingsBySound, SOUND_RESOLUTION } from './sound';
+import type { Firing, ShutterMeasurement, TraceKind } from './types';
+
+export type { Firing, ShutterMeasurement, TraceKind } from './types';
+
+/** Pieces looked at to tell a light from a sound: those above this part of the energy of the loudest. */
+const LOUD = 0.05;
+/** Light stays on one side of the dark; sound swings about it. */
+const ONE_SIDED = 0.6;
+
+/** Whether a recording is of a light sensor or of a sound. */
+function kindOf({ samples, sampleRate }: Recording): TraceKind {
+	const pieces = piecesOf(samples, sampleRate);
+	const { means, size } = pieces;
+	const dark = medianOf(quietOf(pieces));
+	const energy = means.map((_, piece) => {
+		let sum = 0;
+		for (let at = piece * size; at < (piece + 1) * size; at++) sum += (samples[at] - dark) ** 2;
+		return sum / size;
+	});
+	const loudest = energy.reduce((a, b) => Math.max(a, b), 0);
+	let [level, swing] = [0, 0];
+	means.forEach((mean, piece) => {
+		if (energy[piece] < LOUD * loudest) return;
+		level += mean - dark;
+		swing += Math.abs(mean - dark);
+	});
+	return Math.abs(level) > ONE_SIDED * swing ? 'light' : 'sound';
+}
+
+function spreadOf(firings: readonly Firing[], mean: number, resolution: number): number {
+	if (firings.length < 2) return resolution;
+	const squares = firings.reduce((sum, { seconds }) => sum + (seconds - mean) ** 2, 0);
+	return Math.max(resolution, Math.sqrt(squares / (firings.length - 1)));
+}
+
+const CLIPPED = 0.999;
+const OFTEN = 3;
+
+function isClipped(samples: Float32Array): boolean {
+	let row = 0;
+	for (const sample of samples) {
+		row = Math.abs(sample) >= CLIPPED ? row + 1 : 0;
+		if (row >= OFTEN) return true;
+	}
+	return false;
+}
+
+/** Times shorter than this many steps of the recording are not to be trusted. */
+const FEW_STEPS = 8;
+
+function notesOn(
+	recording: Recording,
+	kind: TraceKind,
+	firings: readonly Firing[],
+	resolution: number
+): string[] {
+	const shortest = Math.min(...firings.map(({ seconds }) => seconds));
+	const notes: string[] = [];
+	if (isClipped(recording.samples)) notes.push('The recording is clipped: turn it down.');
+	if (firings.length === 0) {
+		notes.push(
+			kind === 'light'
+				? 'No firing stands out from the noise: more light, or nearer.'
+				: 'No pair of clicks stands out from the noise: nearer, or louder.'
+		);
+	} else if (shortest < FEW_STEPS * resolution) {
+		notes.push(
+			`At ${recording.sampleRate / 1000} kHz ${kind === 'light' ? 'a sensor' : 'a sound'} tells times from about 1/${Math.round(1 / (FEW_STEPS * resolution))} s; shorter ones are rough.`
+		);
+	}
+	const lengths = firings.map(({ seconds }) => seconds);
+	if (firings.length > 1 && Math.max(...lengths) > 2 * shortest) {
+		notes.push('The firings differ by more than a stop: is one of them double, or of another speed?');
+	}
+	return notes;
+}
+
+/**
+ * Finds the firings of a shutter in a recording.
+ *
+ * @param kind what was recorded; told from the recording where it is not given
+ * @example measureShutter(a trace of 1/60 s at 48 kHz).seconds // 0.0167
+ */
+export function measureShutter(
+	recording: Recording,
+	kind: TraceKind = kindOf(recording)
+): ShutterMeasurement {
+	const { samples, sampleRate } = recording;
+	const firings =
+		kind === 'light' ? firingsByLight(samples, sampleRate) : firingsBySound(samples, sampleRate);
+	const resolution = kind === 'light' ? 1 / sampleRate : SOUND_RESOLUTION;
+	const mean = firings.reduce((sum, { seconds }) => sum + seconds / firings.length, 0);
+	return {
+		kind,
+		sampleRate,
+		firings,
+		seconds: mean,
+		sd: firings.length === 0 ? 0 : spreadOf(firings, mean, resolution),
+		notes: notesOn(recording, kind, firings, resolution)
+	};
+}
