@@ -3,6 +3,8 @@ const purePackages = [
 	'@stdlib/stats-base-dists-normal-cdf',
 	'tinyqueue',
 	'd3-random',
+	'ml-matrix',
+	'node-wav',
 	'@types/d3-random',
 	'suncalc',
 	'luxon',

@@ -58,17 +58,17 @@ export const chromiumFlags = [
 
 const chromiumPlaces = ['/usr/bin/chromium', '/usr/bin/chromium-browser'];
 
-function tryAptInstall() {
+function tryAptInstall(...packages) {
 	const isRoot = process.getuid?.() === 0;
 	if (!isRoot || !existsSync('/usr/bin/apt-get')) return;
-	console.log('Installing Chromium from Debian’s packages …');
+	console.log(`Installing ${packages.join(', ')} from Debian’s packages …`);
 	try {
 		const quiet = {
 			stdio: ['ignore', 'ignore', 'inherit'],
 			env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' }
 		};
 		run('apt-get', ['update', '-qq'], quiet);
-		run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium'], quiet);
+		run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', ...packages], quiet);
 	} catch (error) {
 		console.error(error.message);
 	}
@@ -77,11 +77,25 @@ function tryAptInstall() {
 /** The path of a Chromium for the browser tests; installs Debian's where it may. */
 export function chromium() {
 	const find = () => [process.env.CHROMIUM, ...chromiumPlaces].find((path) => path && existsSync(path));
-	if (!find()) tryAptInstall();
+	if (!find()) tryAptInstall('chromium');
 	const found = find();
 	if (found) return found;
 	throw new Error(
 		'The browser tests need Chromium. Install it (Debian: sudo apt-get install chromium) or set CHROMIUM to its path.'
+	);
+}
+
+/** Programs that read what ours writes, and write what ours reads: each with its Debian package. */
+const readers = { exiftool: 'libimage-exiftool-perl', pdftotext: 'poppler-utils', sox: 'sox' };
+
+/** Sees that the independent readers of the tests are there; installs Debian's where it may. */
+export function independentReaders() {
+	const missing = () => Object.keys(readers).filter((name) => !existsSync(`/usr/bin/${name}`));
+	if (missing().length > 0) tryAptInstall(...missing().map((name) => readers[name]));
+	if (missing().length === 0) return;
+	const packages = missing().map((name) => readers[name]);
+	throw new Error(
+		`The tests need ${packages.join(', ')}. Debian: sudo apt-get install ${packages.join(' ')}`
 	);
 }
 

@@ -2,7 +2,7 @@
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { build, chromium, install, main, run, runTool } from './steps.mjs';
+import { build, chromium, independentReaders, install, main, run, runTool } from './steps.mjs';
 
 const results = mkdtempSync(join(tmpdir(), 'just-enough-results-'));
 const counts = { passed: 0, failed: 0, skipped: 0 };
@@ -45,6 +45,7 @@ function browserTests() {
 await main(async () => {
 	try {
 		install();
+		independentReaders();
 		run('npm', ['run', '--silent', 'lint']);
 		run('npm', ['run', '--silent', 'check']);
 		unitTests();

@@ -29,9 +29,25 @@ declare module 'piexifjs' {
 }
 
 declare module 'node-wav' {
-	export function encode(
-		channels: readonly Float32Array[],
-		options: { sampleRate: number; float: boolean; bitDepth: 8 | 16 | 24 | 32 }
-	): ArrayBuffer;
 	export function decode(wav: ArrayBuffer): { sampleRate: number; channelData: Float32Array<ArrayBuffer>[] };
+}
+
+declare module 'svg-to-pdfkit' {
+	export default function SVGtoPDF(
+		document: PDFKit.PDFDocument,
+		svg: string,
+		x: number,
+		y: number,
+		options: {
+			width: number;
+			height: number;
+			fontCallback: (family: string, bold: boolean, italic: boolean) => string;
+		}
+	): void;
+}
+
+declare module '*.ttf?inline' {
+	/** A data URL. */
+	const font: string;
+	export default font;
 }

@@ -1,4 +1,4 @@
-import { decode, encode } from 'node-wav';
+import { decode } from 'node-wav';
 
 /** A recording that cannot be used, with a word for the person who made it. */
 export class BadRecording extends Error {}
@@ -74,18 +74,15 @@ function soundIn(bytes: ArrayBuffer): { format: Format; from: number; length: nu
 	throw new BadRecording('This WAV file has no sound in it.');
 }
 
-/** The sound behind a plain header, so that it lies where the decoder can take it. */
-function plain(bytes: ArrayBuffer): ArrayBuffer {
-	const { format, from, length } = soundIn(bytes);
-	if (length === 0) throw new BadRecording('This WAV file has no sound in it.');
-	const { code, channels, sampleRate, bits } = format;
-	const copy = new Uint8Array(HEADER + length);
+/** Sound behind a plain header. */
+function framed({ code, channels, sampleRate, bits }: Format, sound: Uint8Array): ArrayBuffer {
+	const copy = new Uint8Array(HEADER + sound.length);
 	const view = new DataView(copy.buffer);
 	const write = (at: number, text: string) =>
-		[...text].forEach((c, i) => view.setUint8(at + i, c.charCodeAt(0)));
+		[...text].forEach((letter, place) => view.setUint8(at + place, letter.charCodeAt(0)));
 	const frame = channels * (bits / 8);
 	write(0, 'RIFF');
-	view.setUint32(4, HEADER - 8 + length, true);
+	view.setUint32(4, HEADER - 8 + sound.length, true);
 	write(8, 'WAVEfmt ');
 	view.setUint32(16, 16, true);
 	view.setUint16(20, code, true);
@@ -95,9 +92,16 @@ function plain(bytes: ArrayBuffer): ArrayBuffer {
 	view.setUint16(32, frame, true);
 	view.setUint16(34, bits, true);
 	write(36, 'data');
-	view.setUint32(40, length, true);
-	copy.set(new Uint8Array(bytes, from, length), HEADER);
+	view.setUint32(40, sound.length, true);
+	copy.set(sound, HEADER);
 	return copy.buffer;
+}
+
+/** The same sound where the decoder can take it: it wants its numbers at even places. */
+function plain(bytes: ArrayBuffer): ArrayBuffer {
+	const { format, from, length } = soundIn(bytes);
+	if (length === 0) throw new BadRecording('This WAV file has no sound in it.');
+	return framed(format, new Uint8Array(bytes, from, length));
 }
 
 /** How much a channel swings: the tester is plugged into that which swings most. */
@@ -122,7 +126,12 @@ export function readWav(bytes: ArrayBuffer): Recording {
 	return { samples, sampleRate };
 }
 
+const LOUDEST = 32_767;
+
 /** Writes a recording as a WAV file of 16 bits. */
 export function writeWav({ samples, sampleRate }: Recording): ArrayBuffer {
-	return encode([samples], { sampleRate, float: false, bitDepth: 16 });
+	const numbers = Int16Array.from(samples, (sample) =>
+		Math.round(Math.min(1, Math.max(-1, sample)) * LOUDEST)
+	);
+	return framed({ code: PCM, channels: 1, sampleRate, bits: 16 }, new Uint8Array(numbers.buffer));
 }

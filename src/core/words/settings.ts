@@ -60,6 +60,9 @@ const byEye = (camera: Camera, outcome: Outcome, what: 'time' | 'aperture') => {
 	return (sets === what || sets === 'both') && !isHandTimed(camera, outcome.seconds);
 };
 
+/** Nobody counts hundredths: a time by hand is that of the nearest mark. */
+const countedTime = (seconds: number) => formatTime(nearestMark(markedTimes, seconds));
+
 function shutterRow(camera: Camera, outcome: Outcome): SettingRow {
 	const row = (value: string, note: string): SettingRow => ({ name: 'Shutter', value, note });
 	if (byEye(camera, outcome, 'time')) {
@@ -67,7 +70,7 @@ function shutterRow(camera: Camera, outcome: Outcome): SettingRow {
 		const span = shortest === longest ? 'set by the eye' : `the eye, ${shortest} to ${longest}`;
 		return row(`about ${formatTime(nearestMark(markedTimes, outcome.seconds))}`, span);
 	}
-	if (isHandTimed(camera, outcome.seconds)) return row(formatTime(outcome.seconds), 'bulb, count it');
+	if (isHandTimed(camera, outcome.seconds)) return row(countedTime(outcome.seconds), 'bulb, count it');
 	const timed = controlsOf(camera).filter((control) => !control.handTimed);
 	return row(formatTime(outcome.seconds), timed.every(({ shutter }) => single(shutter)) ? 'fixed' : '');
 }
@@ -198,7 +201,8 @@ export function settingsInShort(
 	const label = markLabel(camera, f, position);
 	const eye = automaticExposure(camera);
 	const wheel = eye && compensation ? `, wheel ${wheelInWords(compensation)}` : '';
-	const time = eye ? `about ${formatTime(nearestMark(markedTimes, seconds))}` : formatTime(seconds);
+	const counted = isHandTimed(camera, seconds) ? countedTime(seconds) : formatTime(seconds);
+	const time = eye ? `about ${formatTime(nearestMark(markedTimes, seconds))}` : counted;
 	return `${formatAperture(Number(f.toPrecision(2)))}${label ? ` ${label}` : ''}, ${time}${wheel}`;
 }
 

@@ -1,0 +1,7 @@
+<script lang="ts">
+	import Card from '$lib/cards/Card.svelte';
+
+	let { data } = $props();
+</script>
+
+<Card {...data} />
