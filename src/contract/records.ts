@@ -6,6 +6,7 @@ import type { FlashFired, Outcome, Spoiler, Verdict } from '../core/match';
 import { cameraSchema, exposures, filterSchema } from './camera';
 import {
 	between,
+	doubtInStops,
 	exposureTime,
 	fNumber,
 	instant,
@@ -78,6 +79,21 @@ export interface Coordinates {
 /** A place of the person's own list. */
 export interface PlaceRecord extends Coordinates {
 	name: string;
+}
+
+/** What was measured of a camera on the bench. */
+export interface MeasurementRecord {
+	cameraId: string;
+	takenAt: string;
+	what: 'aperture' | 'shutter' | 'focal-length';
+	/** What the camera said: f-number, s or mm. */
+	marked: number;
+	/** What was found, in the same unit. */
+	value: number;
+	/** Doubt of it, stops. */
+	sd: number;
+	/** How it was found, in a few words. */
+	method: string;
 }
 
 export interface ReadingRecord {
@@ -169,6 +185,16 @@ export const gearRecordSchema = oneOfKinds<GearRecord>('type', {
 	filter: (): ObjectSchema<GearOf<'filter'>> => filterSchema.shape(gearType('filter')) as never,
 	flash: (): ObjectSchema<GearOf<'flash'>> => object({ ...gearType('flash'), name: name(), ...flashPower }),
 	support: (): ObjectSchema<GearOf<'support'>> => object({ ...gearType('support'), name: name() })
+});
+
+export const measurementRecordSchema: ObjectSchema<MeasurementRecord> = object({
+	cameraId: string().required().uuid(),
+	takenAt: instant().required(),
+	what: string<MeasurementRecord['what']>().required().oneOf(['aperture', 'shutter', 'focal-length']),
+	marked: positive(86_400).required(),
+	value: positive(86_400).required(),
+	sd: doubtInStops().required(),
+	method: shortText(200).required()
 });
 
 const coordinates = { latitude: latitude().required(), longitude: longitude().required() };

@@ -109,11 +109,68 @@ export const openapi = {
 		),
 		'/api/light': computed('light', 'What any way of reading light comes to', 'Light', 'LightAnswer'),
 		'/api/reach': computed('reach', 'The light in which a camera with a film works', 'ReachRequest', 'Reach'),
+		'/api/bench/aperture': computed(
+			'measure-aperture',
+			'The f-number of an opening that was measured',
+			'Opening',
+			'FNumber'
+		),
+		'/api/bench/shutter': {
+			post: {
+				operationId: 'measure-shutter',
+				summary: 'The firings of a shutter in a recording of light or sound',
+				parameters: [{ name: 'kind', in: 'query', schema: { type: 'string', enum: ['light', 'sound'] } }],
+				requestBody: {
+					required: true,
+					content: { 'audio/wav': { schema: { type: 'string', format: 'binary' } } }
+				},
+				responses: {
+					200: answer('What was found', ref('ShutterMeasurement')),
+					413: problem('Larger than 32 MiB'),
+					422: problem('No recording that can be read, or no firing in it')
+				}
+			}
+		},
+		'/api/cards/{cameraId}/{file}': {
+			get: {
+				operationId: 'card',
+				summary: 'The pocket card of a camera and a film',
+				parameters: [
+					{ ...id, name: 'cameraId' },
+					{
+						name: 'file',
+						in: 'path',
+						required: true,
+						description: 'the film’s id with .svg or .pdf',
+						schema: { type: 'string' }
+					},
+					{ name: 'size', in: 'query', schema: { type: 'string', enum: ['bank', 'a6'] } },
+					{
+						name: 'filter',
+						in: 'query',
+						description: 'ids of filters that are mounted',
+						schema: { type: 'array', items: { type: 'string', format: 'uuid' } }
+					}
+				],
+				responses: {
+					200: {
+						description: 'The card in its real size',
+						content: {
+							'image/svg+xml': { schema: { type: 'string' } },
+							'application/pdf': { schema: { type: 'string', format: 'binary' } }
+						}
+					},
+					404: problem('Not there'),
+					422: badBody[422]
+				}
+			}
+		},
 		...collection('cameras', 'camera', ref('Camera')),
 		...collection('films', 'film', ref('Film')),
 		...collection('loads', 'load', anything),
 		...collection('frames', 'frame', anything),
 		...collection('gear', 'piece-of-gear', anything),
+		...collection('measurements', 'measurement', anything),
 		...collection('places', 'place', ref('Place')),
 		'/api/places/search': {
 			get: {

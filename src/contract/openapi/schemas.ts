@@ -215,6 +215,37 @@ export const schemas = {
 		{ camera: ref('Camera'), film: ref('Film'), filters: list(ref('Filter')), meterDifference: stops(40) },
 		['camera', 'film']
 	),
+	Opening: object(
+		{
+			focalLength: above(0, 3000, 'mm'),
+			opening: above(0, 1000, 'mm'),
+			rulerSd: number(0, 100, 'mm; default 0.5'),
+			focalSd: number(0, 1000, 'mm')
+		},
+		['focalLength', 'opening']
+	),
+	FNumber: object({ f: { type: 'number' }, sd: doubt }, ['f', 'sd']),
+	ShutterMeasurement: object(
+		{
+			kind: oneOf('light', 'sound'),
+			sampleRate: { type: 'number', description: 'Hz' },
+			firings: list(
+				object(
+					{
+						at: { type: 'number', description: 's from the start' },
+						seconds: { type: 'number', description: 'effective exposure time, s' },
+						opening: { type: 'number', description: 's; by light alone' },
+						closing: { type: 'number', description: 's; by light alone' }
+					},
+					['at', 'seconds']
+				)
+			),
+			seconds: { type: 'number', description: 'mean, s' },
+			sd: { type: 'number', description: 'spread, s' },
+			notes: list(text(400))
+		},
+		['kind', 'sampleRate', 'firings', 'seconds', 'sd', 'notes']
+	),
 	Problem: object(
 		{
 			message: { type: 'string' },

@@ -1,3 +1,6 @@
+export { focalLengthByImage, focalLengthByTwo, fNumberOf } from './aperture';
+export { bodyDoubt } from './body-doubt';
 export { clicksIn } from './clicks';
-export { measureShutter, type Firing, type ShutterMeasurement, type TraceKind } from './shutter';
-export { BadRecording, readWav, writeWav, type Recording } from './wav';
+export { measureShutter, type ShutterMeasurement, type TraceKind } from './shutter';
+export { traceOf, type Trace } from './trace';
+export { BadRecording, readWav, writeWav } from './wav';

@@ -1,3 +1,3 @@
-export { pocketCard, type CardSize, type PocketCard } from './card';
+export { pocketCard, type CardSize } from './card';
 export { cardConditions } from './conditions';
 export { cardSvg, FRACTION_FONT } from './svg';

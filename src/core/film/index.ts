@@ -4,3 +4,5 @@ export * from './reciprocity';
 export * from './speed';
 export * from './types';
 export * from './tonal-range';
+export * from './expired';
+export * from './pack';

@@ -2,7 +2,7 @@ import { speedStops } from '../units';
 import type { Film } from './types';
 
 /** Doubt of a fresh film's speed, stops: packs of one make differ; common practice. */
-const FRESH_SPEED_SD = 0.15;
+export const FRESH_SPEED_SD = 0.15;
 
 /**
  * Stops by which a film, as it will be developed, is faster than ISO 100.

@@ -1,2 +1,3 @@
 export * from './choose';
 export * from './depth-of-field';
+export * from './parallax';

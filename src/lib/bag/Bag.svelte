@@ -1,50 +1,48 @@
 <script lang="ts">
-	import { invalidateAll } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import { degreesFromIso } from '$core/units';
-	import type { CameraRecord, FilmRecord } from '$contract/records';
+	import type { CameraRecord } from '$contract/records';
 	import CameraGlyph from '$lib/parts/CameraGlyph.svelte';
 	import { filmTypeName } from '$lib/parts/film-words';
-	import { replace, type Kept } from '$lib/records/client';
+	import type { Kept } from '$lib/records/client';
 	import { loadedCameras, type BagRecords } from '$lib/shoot/bag';
+	import ChoiceField from '$lib/forms/ChoiceField.svelte';
+	import Field from '$lib/forms/Field.svelte';
 	import { cameraInShort } from './describe';
+	import { BagActions } from './bag-actions.svelte';
 	import Gear from './Gear.svelte';
+	import MoreMenu from './MoreMenu.svelte';
 
 	let { records }: { records: BagRecords } = $props();
 
 	const loaded = $derived(new Map(loadedCameras(records).map((each) => [each.camera.id, each])));
-	const here = $derived(records.cameras.filter((camera) => !camera.archived));
-	const films = $derived(records.films.filter((film) => !film.archived));
+	let wanted = $state('');
+	let order = $state<'name' | 'film' | 'speed'>('name');
+	const matches = (text: string) => text.toLowerCase().includes(wanted.trim().toLowerCase());
+	const cameraWords = (camera: Kept<CameraRecord>) =>
+		[camera.name, camera.kind, loaded.get(camera.id)?.film.name].filter(Boolean).join(' ');
+	const here = $derived.by(() => {
+		const shown = records.cameras.filter((camera) => !camera.archived && matches(cameraWords(camera)));
+		if (order !== 'film') return shown;
+		// Loaded ones first, by what is in them.
+		const key = (camera: Kept<CameraRecord>) => loaded.get(camera.id)?.film.name ?? '\uffff';
+		return shown.toSorted((a, b) => key(a).localeCompare(key(b)));
+	});
+	const films = $derived.by(() => {
+		const shown = records.films.filter(
+			(film) => !film.archived && matches(`${film.name} ${filmTypeName[film.type]} ${film.iso}`)
+		);
+		return order === 'speed' ? shown.toSorted((a, b) => a.iso - b.iso) : shown;
+	});
+	const empty = $derived(records.cameras.every(({ archived }) => archived));
+	const noFilms = $derived(records.films.every(({ archived }) => archived));
 	const archived = $derived([
 		...records.cameras
 			.filter((camera) => camera.archived)
 			.map((record) => ({ kind: 'cameras' as const, record })),
 		...records.films.filter((film) => film.archived).map((record) => ({ kind: 'films' as const, record }))
 	]);
-	let message = $state('');
-	let undo = $state<(() => Promise<void>) | null>(null);
-
-	type Archivable =
-		{ kind: 'cameras'; record: Kept<CameraRecord> } | { kind: 'films'; record: Kept<FilmRecord> };
-
-	async function setArchived(item: Archivable, to: boolean) {
-		const written =
-			item.kind === 'cameras'
-				? await replace('cameras', { ...item.record, archived: to })
-				: await replace('films', { ...item.record, archived: to });
-		undo = null;
-		if (written.result === 'saved') {
-			message = to ? `${item.record.name} is archived.` : `${item.record.name} is back in the bag.`;
-			const record = written.record as never;
-			undo = () => setArchived({ kind: item.kind, record }, !to);
-			await invalidateAll();
-		} else if (written.result === 'stale') {
-			message = `${item.record.name} was changed elsewhere; here is the newer version. Try again if you still want to.`;
-			await invalidateAll();
-		} else {
-			message = 'Not saved: the server does not answer. Nothing was changed.';
-		}
-	}
+	const actions = new BagActions();
 </script>
 
 <svelte:head><title>Bag · Just Enough</title></svelte:head>
@@ -55,20 +53,43 @@
 		<a class="quiet" href={resolve('/bag/film/new')}>Add a film</a>
 	</div>
 	<div role="status">
-		{#if message}
+		{#if actions.message}
 			<p class="notice">
-				{message}
-				{#if undo}<button class="plain-link" onclick={() => undo?.()}>Undo</button>{/if}
+				{actions.message}
+				{#if actions.undo}<button class="plain-link" onclick={() => actions.undo?.()}>Undo</button>{/if}
+				{#if actions.instead}<button class="plain-link" onclick={() => actions.instead?.()}>Archive it</button
+					>{/if}
 			</p>
 		{/if}
 	</div>
 
+	{#if !empty || !noFilms}
+		<div class="find">
+			<Field label="Search">
+				{#snippet control(attributes)}
+					<input {...attributes} type="search" autocomplete="off" bind:value={wanted} />
+				{/snippet}
+			</Field>
+			<ChoiceField
+				label="Order"
+				value={order}
+				options={[
+					{ value: 'name', name: 'by name' },
+					{ value: 'film', name: 'cameras by their film' },
+					{ value: 'speed', name: 'films by speed' }
+				]}
+				onchange={(next) => (order = next)}
+			/>
+		</div>
+	{/if}
+
 	<h2>Cameras</h2>
-	{#if here.length === 0}
+	{#if empty}
 		<p class="soft">
 			No camera yet. Start from a kind, a box camera for example, and its usual values are filled in.
 		</p>
 	{/if}
+	{#if !empty && here.length === 0}<p class="soft">No camera is called like that.</p>{/if}
 	<ul>
 		{#each here as camera (camera.id)}
 			{@const load = loaded.get(camera.id)}
@@ -92,18 +113,25 @@
 					<a class="quiet" href={resolve(`/bag/load?camera=${camera.id}`)}
 						>{load ? 'Change film' : 'Load a film'}</a
 					>
-					<button
-						class="quiet"
-						onclick={() => setArchived({ kind: 'cameras', record: camera }, true)}
-						aria-label="Archive {camera.name}">Archive</button
-					>
+					<MoreMenu
+						{actions}
+						item={{ kind: 'cameras', record: camera }}
+						links={[
+							{ href: resolve(`/bag/reach/${camera.id}`), name: 'Reach sheet' },
+							...(load
+								? [{ href: resolve(`/bag/card/${camera.id}/${load.film.id}`), name: 'Pocket card' }]
+								: []),
+							{ href: resolve(`/bag/bench/${camera.id}`), name: 'Bench' }
+						]}
+					/>
 				</div>
 			</li>
 		{/each}
 	</ul>
 
 	<h2>Films</h2>
-	{#if films.length === 0}
+	{#if !noFilms && films.length === 0}<p class="soft">No film is called like that.</p>{/if}
+	{#if noFilms}
 		<p class="soft">No film yet. The number on its box and its type are enough: 400, colour print.</p>
 	{/if}
 	<ul>
@@ -116,11 +144,7 @@
 				<span class="figures">ISO {film.iso}/{degreesFromIso(film.iso)}°</span>
 				<div class="acts">
 					<a class="quiet" href={resolve(`/bag/load?film=${film.id}`)}>Load it</a>
-					<button
-						class="quiet"
-						onclick={() => setArchived({ kind: 'films', record: film }, true)}
-						aria-label="Archive {film.name}">Archive</button
-					>
+					<MoreMenu {actions} item={{ kind: 'films', record: film }} />
 				</div>
 			</li>
 		{/each}
@@ -135,7 +159,7 @@
 						<span class="what">{item.record.name}</span>
 						<button
 							class="quiet"
-							onclick={() => setArchived(item, false)}
+							onclick={() => actions.archive(item, false)}
 							aria-label="Bring {item.record.name} back">Bring back</button
 						>
 					</li>
@@ -190,6 +214,12 @@
 		margin-top: 1.5rem;
 		min-height: 2.75rem;
 		cursor: pointer;
+	}
+	.find {
+		display: grid;
+		grid-template-columns: minmax(0, 20rem) minmax(0, 14rem);
+		gap: 0.75rem 1.25rem;
+		padding-top: 1rem;
 	}
 	@media (max-width: 820px) {
 		li {

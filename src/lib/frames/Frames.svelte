@@ -6,7 +6,8 @@
 	import { verdictColour } from '$lib/parts/verdict-colour';
 	import VerdictMark from '$lib/parts/VerdictMark.svelte';
 	import type { Kept } from '$lib/records/client';
-	import { atMoment, frameLight } from './frame-words';
+	import { atMoment } from '$lib/parts/moment';
+	import { frameLight } from './frame-words';
 
 	interface LoadShown {
 		load: Kept<LoadRecord>;

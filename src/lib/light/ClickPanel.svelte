@@ -5,7 +5,7 @@
 	import { formatAperture, formatEv, formatTime } from '$core/units';
 	import { lightInWords } from '$core/words';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
-	import { listen, type Listening } from './listening';
+	import { clicksOf, record, type Recorder } from './listening';
 	import type { PanelProps } from './panel';
 
 	let { shoot, onread }: PanelProps = $props();
@@ -26,7 +26,7 @@
 
 	let opened = $state<number | null>(null);
 	let timed = $state<{ seconds: number; sd: number } | null>(null);
-	let listening = $state.raw<Listening | null>(null);
+	let listening = $state.raw<Recorder | null>(null);
 	let says = $state('');
 
 	const clicked = $derived.by((): Clicked | null => {
@@ -54,7 +54,7 @@
 	async function startListening() {
 		[says, timed, opened] = ['', null, null];
 		try {
-			listening = await listen();
+			listening = await record();
 		} catch {
 			says =
 				'The microphone is not to be had here: browsers give it on this computer itself or over https. Tap along instead.';
@@ -62,7 +62,10 @@
 	}
 
 	async function stopListening() {
-		const clicks = await listening!.stop().catch(() => []);
+		const clicks = await listening!
+			.stop()
+			.then(clicksOf)
+			.catch(() => []);
 		listening = null;
 		if (clicks.length < 2) {
 			says =

@@ -1,25 +1,24 @@
 import { transfer, wrap } from 'comlink';
 import type { clicksIn } from '$core/bench';
 
-/** A recording that is under way. */
-export interface Listening {
-	/** Ends it and gives when the clicks were, s. */
-	stop: () => Promise<number[]>;
+/** What was heard, one channel. */
+export interface Heard {
+	samples: Float32Array<ArrayBuffer>;
+	/** Hz */
+	sampleRate: number;
 }
 
-/** One channel of a recording, worked through in a worker of its own. */
-async function clicksOf(recording: Blob): Promise<number[]> {
+/** A recording that is under way. */
+export interface Recorder {
+	/** Ends it and gives what was heard. */
+	stop: () => Promise<Heard>;
+}
+
+async function decoded(recording: Blob): Promise<Heard> {
 	const context = new AudioContext();
 	try {
 		const sound = await context.decodeAudioData(await recording.arrayBuffer());
-		const samples = sound.getChannelData(0).slice();
-		const worker = new Worker(new URL('../../workers/clicks.worker.ts', import.meta.url), { type: 'module' });
-		try {
-			const ear = wrap<{ clicksIn: typeof clicksIn }>(worker);
-			return await ear.clicksIn(transfer(samples, [samples.buffer]), sound.sampleRate);
-		} finally {
-			worker.terminate();
-		}
+		return { samples: sound.getChannelData(0).slice(), sampleRate: sound.sampleRate };
 	} finally {
 		await context.close();
 	}
@@ -30,7 +29,7 @@ async function clicksOf(recording: Blob): Promise<number[]> {
  *
  * @throws Error where there is none, or it may not be used
  */
-export async function listen(): Promise<Listening> {
+export async function record(): Promise<Recorder> {
 	// What browsers do for voices would swallow clicks.
 	const plain = { echoCancellation: false, noiseSuppression: false, autoGainControl: false };
 	const stream = await navigator.mediaDevices.getUserMedia({ audio: plain });
@@ -44,7 +43,18 @@ export async function listen(): Promise<Listening> {
 			recorder.stop();
 			await ended;
 			for (const track of stream.getTracks()) track.stop();
-			return clicksOf(new Blob(pieces, { type: recorder.mimeType }));
+			return decoded(new Blob(pieces, { type: recorder.mimeType }));
 		}
 	};
+}
+
+/** When the clicks in a recording were, s; worked out in a worker of its own. */
+export async function clicksOf({ samples, sampleRate }: Heard): Promise<number[]> {
+	const worker = new Worker(new URL('../../workers/clicks.worker.ts', import.meta.url), { type: 'module' });
+	try {
+		const ear = wrap<{ clicksIn: typeof clicksIn }>(worker);
+		return await ear.clicksIn(transfer(samples, [samples.buffer]), sampleRate);
+	} finally {
+		worker.terminate();
+	}
 }

@@ -4,6 +4,7 @@ import type {
 	FrameRecord,
 	GearRecord,
 	LoadRecord,
+	MeasurementRecord,
 	PlaceRecord,
 	ReadingRecord,
 	Stored
@@ -18,6 +19,7 @@ export interface RecordKinds {
 	loads: LoadRecord;
 	frames: FrameRecord;
 	gear: GearRecord;
+	measurements: MeasurementRecord;
 	places: PlaceRecord;
 	readings: ReadingRecord;
 }

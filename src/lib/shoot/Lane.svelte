@@ -1,11 +1,12 @@
 <!-- One camera on the line of stops; the chosen one opens into its settings. -->
 <script lang="ts">
-	import type { Interval, Reach } from '$core/match';
+	import type { Reach } from '$core/match';
 	import { laneNamer, settingsInShort, verdictInShort } from '$core/words';
 	import { verdictColour } from '$lib/parts/verdict-colour';
 	import VerdictMark from '$lib/parts/VerdictMark.svelte';
 	import type { Loaded } from './bag';
 	import { thinLanes } from './lanes-to-show';
+	import ReachBars from './ReachBars.svelte';
 	import type { ShootState } from './shoot-state.svelte';
 
 	let { shoot, loaded }: { shoot: ShootState; loaded: Loaded } = $props();
@@ -22,8 +23,6 @@
 	);
 	const nameOf = $derived(laneNamer(loaded.camera, thin.settings));
 
-	const visible = (intervals: readonly Interval[]) =>
-		intervals.filter(([from, to]) => to > axis.from && from < axis.to);
 	const ends = $derived(reach.usable);
 	/** Pixels that "too light" needs beside a bar. */
 	const END_LABEL = 76;
@@ -32,19 +31,12 @@
 	const roomRight = $derived((1 - axis.at(ends[ends.length - 1][1]) / 100) * width > END_LABEL);
 </script>
 
-{#snippet bars(good: readonly Interval[], usable: readonly Interval[])}
-	{#each visible(usable) as [from, to] (from)}
-		<span class="usable" style:left="{axis.at(from)}%" style:width="{axis.at(to) - axis.at(from)}%"></span>
-	{/each}
-	{#each visible(good) as [from, to] (from)}
-		<span class="good" style:left="{axis.at(from)}%" style:width="{axis.at(to) - axis.at(from)}%"></span>
-	{/each}
-{/snippet}
-
 {#snippet thinLane(name: string, lane: Pick<Reach, 'good' | 'usable'>, taken: boolean)}
 	<li class:taken>
 		<span class="setting figures">{name}</span>
-		<span class="thin" aria-hidden="true">{@render bars(lane.good, lane.usable)}</span>
+		<span class="thin" aria-hidden="true"
+			><ReachBars {axis} good={lane.good} usable={lane.usable} tone={taken ? 'full' : 'pale'} /></span
+		>
 	</li>
 {/snippet}
 
@@ -58,7 +50,7 @@
 	</button>
 	<div class="track">
 		<div class="bar" aria-hidden="true" bind:clientWidth={width}>
-			{@render bars(reach.good, reach.usable)}
+			<ReachBars {axis} good={reach.good} usable={reach.usable} tone={loaded.finished ? 'hollow' : 'full'} />
 			{#if difference !== 0 && shoot.resolved}
 				<span class="other-eye" style:left="{axis.at(shoot.resolved.ev + difference)}%"></span>
 			{/if}
@@ -136,30 +128,6 @@
 		height: 0.75rem;
 		display: block;
 	}
-	.good,
-	.usable {
-		position: absolute;
-		inset-block: 0;
-		border-radius: 3px;
-	}
-	.good {
-		background: var(--bar);
-	}
-	.usable {
-		border: 1.5px solid var(--bar);
-		background: repeating-linear-gradient(
-			-45deg,
-			color-mix(in srgb, var(--bar) 38%, transparent) 0 1.5px,
-			transparent 1.5px 6px
-		);
-	}
-	.finished .good {
-		background: transparent;
-	}
-	.finished .usable {
-		border-style: dashed;
-		background: none;
-	}
 	.other-eye {
 		position: absolute;
 		inset-block: -0.3rem;
@@ -208,9 +176,6 @@
 	}
 	.taken .setting {
 		font-weight: var(--heavy);
-	}
-	.settings li:not(.taken) .good {
-		background: color-mix(in srgb, var(--bar) 62%, var(--hollow));
 	}
 	@media (max-width: 820px) {
 		.lane {

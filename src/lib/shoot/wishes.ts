@@ -1,5 +1,5 @@
 import type { Filter } from '$core/camera';
-import type { Film } from '$core/film';
+import { fitsWhere, type Film } from '$core/film';
 import { resolveLight, type Light } from '$core/light';
 import type { Bag, Change, Intent, LitChange, Remedy } from '$core/match';
 import type { FilmRecord, GearRecord } from '$contract/records';
@@ -40,10 +40,6 @@ export function lightFor(light: Light, { meterDifference, meterSd }: CameraWishe
 	return meterSd === undefined ? eye : { ...eye, meterSd };
 }
 
-/** A pack goes where a pack of its type is; what lies on spools goes where a spool is. */
-const fitsWith = (film: Film, loaded: Film) => packType(film) === packType(loaded);
-const packType = ({ type }: Film) => (type === 'instant' || type === 'peel-apart' ? type : 'spool');
-
 /** What remedies may use of the bag; a flash that is built in comes with its camera. */
 export function bagOf(
 	gear: readonly Kept<GearRecord>[],
@@ -58,7 +54,7 @@ export function bagOf(
 	const flash = gear.find((piece) => piece.type === 'flash');
 	return {
 		filters,
-		films: films.filter((film) => !film.archived && loaded && fitsWith(film, loaded)),
+		films: films.filter((film) => !film.archived && loaded && fitsWhere(film, loaded.type)),
 		tripod: gear.some(({ type }) => type === 'support'),
 		...(flash?.type === 'flash'
 			? { flash: { guideNumber: flash.guideNumber, powers: [...flash.powers] } }

@@ -4,6 +4,7 @@ import {
 	frameRecordSchema,
 	gearRecordSchema,
 	loadRecordSchema,
+	measurementRecordSchema,
 	placeRecordSchema,
 	readingRecordSchema,
 	type CameraRecord,
@@ -11,6 +12,7 @@ import {
 	type FrameRecord,
 	type GearRecord,
 	type LoadRecord,
+	type MeasurementRecord,
 	type PlaceRecord,
 	type ReadingRecord
 } from '$contract/records';
@@ -47,6 +49,12 @@ export const readings: Collection<ReadingRecord> = {
 	what: 'reading',
 	table: () => store().readings,
 	schema: readingRecordSchema
+};
+
+export const measurements: Collection<MeasurementRecord> = {
+	what: 'measurement',
+	table: () => store().measurements,
+	schema: measurementRecordSchema
 };
 
 export const places: Collection<PlaceRecord> = {

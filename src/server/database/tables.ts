@@ -5,6 +5,7 @@ import type {
 	FrameRecord,
 	GearRecord,
 	LoadRecord,
+	MeasurementRecord,
 	PlaceRecord,
 	ReadingRecord
 } from '$contract/records';
@@ -59,6 +60,12 @@ export function tablesOf(database: Database.Database) {
 			table: 'gear',
 			columns: { kind: ({ type }) => type, name: ({ name }) => name },
 			orderBy: 'kind, name COLLATE NOCASE, id'
+		}),
+		measurements: recordTable<MeasurementRecord>(database, {
+			table: 'measurements',
+			columns: { camera_id: ({ cameraId }) => cameraId, taken_at: ({ takenAt }) => takenAt },
+			orderBy: 'taken_at DESC, id',
+			references: { cameraId: { table: 'cameras', id: ({ cameraId }) => cameraId, what: 'camera' } }
 		}),
 		places: recordTable<PlaceRecord>(database, {
 			table: 'places',

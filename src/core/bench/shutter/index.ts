@@ -4,7 +4,7 @@ import { medianOf, piecesOf, quietOf } from './pieces';
 import { firingsBySound, SOUND_RESOLUTION } from './sound';
 import type { Firing, ShutterMeasurement, TraceKind } from './types';
 
-export type { Firing, ShutterMeasurement, TraceKind } from './types';
+export type { ShutterMeasurement, TraceKind } from './types';
 
 /** Pieces looked at to tell a light from a sound: those above this part of the energy of the loudest. */
 const LOUD = 0.05;

@@ -1,0 +1,82 @@
+import { invalidateAll } from '$app/navigation';
+import { v4 as uuid } from 'uuid';
+import type { CameraRecord, FilmRecord } from '$contract/records';
+import { create, remove, replace, type Kept } from '$lib/records/client';
+
+/** A camera or a film of the bag. */
+export type Item =
+	{ kind: 'cameras'; record: Kept<CameraRecord> } | { kind: 'films'; record: Kept<FilmRecord> };
+
+type Step = () => Promise<void>;
+
+const UNREACHABLE = 'Not saved: the server does not answer. Nothing was changed.';
+const MOST_OF_NAME = 72;
+
+const write = ({ kind, record }: Item) =>
+	kind === 'cameras' ? replace(kind, record) : replace(kind, record as Kept<FilmRecord>);
+const add = (kind: Item['kind'], record: CameraRecord | FilmRecord) =>
+	kind === 'cameras'
+		? create(kind, uuid(), record as CameraRecord)
+		: create(kind, uuid(), record as FilmRecord);
+
+/** A record without what the server gave it. */
+function plain({ record }: Item): CameraRecord | FilmRecord {
+	const { id, version, ...rest } = $state.snapshot(record);
+	return rest as CameraRecord | FilmRecord;
+}
+
+/** Archiving, duplicating and deleting, each with its way back. */
+export class BagActions {
+	message = $state('');
+	undo = $state.raw<Step | null>(null);
+	/** What can be done instead of what was refused. */
+	instead = $state.raw<Step | null>(null);
+
+	#say(message: string, undo: Step | null = null, instead: Step | null = null): void {
+		[this.message, this.undo, this.instead] = [message, undo, instead];
+	}
+
+	async archive(item: Item, to: boolean): Promise<void> {
+		const { name } = item.record;
+		const written = await write({ ...item, record: { ...item.record, archived: to } } as Item);
+		if (written.result === 'saved') {
+			const back = () => this.archive({ kind: item.kind, record: written.record } as Item, !to);
+			this.#say(to ? `${name} is archived.` : `${name} is back in the bag.`, back);
+		} else if (written.result === 'stale') {
+			this.#say(`${name} was changed elsewhere; here is the newer version. Try again if you still want to.`);
+		} else this.#say(UNREACHABLE);
+		await invalidateAll();
+	}
+
+	async duplicate(item: Item): Promise<void> {
+		const name = `${item.record.name.slice(0, MOST_OF_NAME)}, copy`;
+		const written = await add(item.kind, { ...plain(item), name });
+		if (written.result === 'saved') {
+			const copy = { kind: item.kind, record: written.record } as Item;
+			this.#say(`${name} is in the bag.`, () => this.erase(copy));
+		} else this.#say(UNREACHABLE);
+		await invalidateAll();
+	}
+
+	/** Deletes for good what nothing refers to; what was shot with is archived instead. */
+	async erase(item: Item): Promise<void> {
+		const { name } = item.record;
+		const removed = await remove(item.kind, item.record.id);
+		if (removed.result === 'saved') this.#say(`${name} is deleted.`, () => this.#bringBack(item));
+		else if (removed.result === 'refused') {
+			const archive = () => this.archive(item, true);
+			this.#say(
+				`${name} has been loaded: its frames refer to it, so it stays. It can be archived.`,
+				null,
+				archive
+			);
+		} else this.#say(UNREACHABLE);
+		await invalidateAll();
+	}
+
+	async #bringBack(item: Item): Promise<void> {
+		const back = await add(item.kind, plain(item));
+		this.#say(back.result === 'saved' ? `${item.record.name} is back in the bag.` : UNREACHABLE);
+		await invalidateAll();
+	}
+}

@@ -1,0 +1,93 @@
+<!-- The bench: what a camera really does, measured, kept, and used from then on. -->
+<script lang="ts">
+	import { invalidateAll } from '$app/navigation';
+	import { resolve } from '$app/paths';
+	import { v4 as uuid } from 'uuid';
+	import { formatAperture, formatDoubt, formatTime } from '$core/units';
+	import type { CameraRecord, MeasurementRecord } from '$contract/records';
+	import { atMoment } from '$lib/parts/moment';
+	import { create, replace, type Kept } from '$lib/records/client';
+	import ApertureBench from './ApertureBench.svelte';
+	import { measuredCamera } from './apply';
+	import type { Found } from './found';
+	import ShutterBench from './ShutterBench.svelte';
+
+	interface Props {
+		camera: Kept<CameraRecord>;
+		measurements: Kept<MeasurementRecord>[];
+	}
+	let { camera, measurements }: Props = $props();
+
+	let message = $state('');
+
+	const say = ({ what }: Found, value: number) =>
+		what === 'shutter' ? formatTime(value) : what === 'aperture' ? formatAperture(value) : `${value} mm`;
+
+	async function keep(found: Found) {
+		message = 'Saving …';
+		const record = { ...found, cameraId: camera.id, takenAt: new Date().toISOString() };
+		const kept = await create('measurements', uuid(), record);
+		if (kept.result !== 'saved') {
+			message = 'Not saved: the server does not answer. Nothing was changed; try again.';
+			return;
+		}
+		const used = await replace(
+			'cameras',
+			measuredCamera($state.snapshot(camera) as Kept<CameraRecord>, found, measurements)
+		);
+		message =
+			used.result === 'saved'
+				? `Saved. ${camera.name} counts with ${say(found, found.value)} from now on; its mark says ${say(found, found.marked)}.`
+				: `The measurement is saved, but ${camera.name} was changed elsewhere meanwhile: keep it again to use it.`;
+		await invalidateAll();
+	}
+</script>
+
+<svelte:head><title>Bench for {camera.name} · Just Enough</title></svelte:head>
+<div class="page">
+	<p><a class="plain-link" href={resolve('/bag')}>Bag</a></p>
+	<h1>Bench for {camera.name}</h1>
+	<p class="soft">
+		Markings lie and springs tire. What is measured here takes the mark’s place in every answer, and makes it
+		surer. A flash’s capacitor can kill: never open the camera for this.
+	</p>
+	<div role="status">
+		{#if message}<p class="notice">{message}</p>{/if}
+	</div>
+	{#if measurements.length > 0}
+		<h2>Measured so far</h2>
+		<table>
+			<thead>
+				<tr
+					><th scope="col">When</th><th scope="col">Marked</th><th scope="col">Is</th><th scope="col">How</th
+					></tr
+				>
+			</thead>
+			<tbody>
+				{#each measurements as each (each.id)}
+					<tr>
+						<td>{atMoment(each.takenAt)}</td>
+						<td class="figures">{say(each, each.marked)}</td>
+						<td class="figures"><strong>{say(each, each.value)}</strong> ± {formatDoubt(each.sd)} stop</td>
+						<td>{each.method}</td>
+					</tr>
+				{/each}
+			</tbody>
+		</table>
+	{/if}
+	<section aria-labelledby="aperture-title"><ApertureBench {camera} onfound={keep} /></section>
+	<section aria-labelledby="shutter-title"><ShutterBench {camera} onfound={keep} /></section>
+</div>
+
+<style>
+	section {
+		padding-top: 1.5rem;
+		max-width: 46rem;
+	}
+	th,
+	td {
+		text-align: left;
+		padding: 0.3rem 1rem 0.3rem 0;
+		border-bottom: 1px solid var(--line);
+	}
+</style>

@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { openRecording } from '../lib/bench/recording';
+
+expose(openRecording);
