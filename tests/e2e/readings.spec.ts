@@ -1,4 +1,5 @@
 import { chromium } from '@playwright/test';
+import { execFileSync } from 'node:child_process';
 import { readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { chromiumFlags } from '../../scripts/steps.mjs';
@@ -89,6 +90,27 @@ test('a town is found by name without a network, kept in the own list, and a non
 	await page.getByLabel('Longitude, °').fill('-4');
 	await use(page);
 	await expect(handle(page)).toHaveAttribute('aria-valuetext', /about/);
+});
+
+test('what the stand-in phone writes is read alike by another program', async ({ page }) => {
+	await quayBox(page);
+	await open(page, '/');
+	await openWay(page, 'Photo');
+	await page.getByText('No camera at hand: try a stand-in').click();
+	await page.getByLabel('Its light').selectOption({ label: 'sun, with a shed’s shade' });
+	await page.getByRole('button', { name: 'Take its picture' }).click();
+	await expect(page.getByText(/^It came out/)).toBeVisible();
+	const [download] = await Promise.all([
+		page.waitForEvent('download'),
+		page.getByRole('link', { name: 'Save the file' }).click()
+	]);
+	// Source: exiftool from Debian's packages.
+	const told = execFileSync('exiftool', ['-json', '-n', await download.path()], { encoding: 'utf8' });
+	const [{ ISO, FNumber, ExposureTime, ImageDescription }] = JSON.parse(told);
+	expect(ImageDescription).toContain('Simulated');
+	await expect(page.getByLabel('ISO', { exact: true })).toHaveValue(String(ISO));
+	await expect(page.getByLabel('f-number')).toHaveValue(String(FNumber));
+	await expect(page.getByLabel('Time, s')).toHaveValue(`1/${Math.round(1 / ExposureTime)}`);
 });
 
 test('files that are no pictures, say nothing, or claim too much get a clear word', async ({

@@ -10,12 +10,16 @@ test.setTimeout(120_000);
 async function viewsOf(request: APIRequestContext): Promise<string[]> {
 	const first = async (kind: string) =>
 		(await (await request.get(`/api/${kind}?limit=1`)).json()).items[0].id;
+	const [camera, film] = [await first('cameras'), await first('films')];
 	return [
 		'/',
 		'/bag',
-		`/bag/camera/${await first('cameras')}`,
+		`/bag/camera/${camera}`,
+		`/bag/bench/${camera}`,
+		`/bag/reach/${camera}`,
+		`/bag/card/${camera}/${film}`,
 		'/bag/camera/new',
-		`/bag/film/${await first('films')}`,
+		`/bag/film/${film}`,
 		'/bag/load',
 		'/frames',
 		`/frames/${await first('frames')}`,

@@ -32,11 +32,11 @@ export function rivalsInWords(rivals: readonly Rival[]): string {
 /**
  * The light in which a camera works, by words and EV.
  *
- * @param intervals usable light, EV; the outermost ends are said
+ * @param intervals usable light, EV
  * @example worksInWords([[10.3, 14.6]]) // 'Works from EV 10⅓ (dusk) to 14⅔ (sun).'
  */
 export function worksInWords(intervals: readonly Interval[]): string {
-	const [from, to] = [intervals[0][0], intervals[intervals.length - 1][1]];
 	const place = (ev: number) => `${formatEv(ev)} (${nearestLandmark(ev).words})`;
-	return `Works from EV ${place(from)} to ${place(to)}.`;
+	const said = intervals.map(([from, to]) => `from EV ${place(from)} to ${place(to)}`);
+	return `Works ${said.join(', and ')}.`;
 }

@@ -17,6 +17,8 @@
 
 	const axis = axisOver(wholeLine);
 	let width = $state(600);
+	/** EVs between two numbers that do not touch. */
+	const apart = $derived(Math.ceil(24 / (width / (axis.to - axis.from))));
 	const words = $derived(marksThatFit(axis, width, landmarks));
 	const inside = $derived(loadedCameras(records).find((each) => each.camera.id === camera.id)?.film);
 	const takes = $derived(inside?.type ?? cameraKind(camera.kind)?.film);
@@ -55,7 +57,7 @@
 				{#each words as mark (mark.words)}
 					<span class="word small" style:left="{axis.at(mark.ev)}%">{mark.words}</span>
 				{/each}
-				{#each axis.ticks as tick (tick)}
+				{#each axis.ticks.filter((each) => each % apart === 0) as tick (tick)}
 					<span class="tick small figures soft" style:left="{axis.at(tick)}%"
 						>{tick < 0 ? `−${-tick}` : tick}</span
 					>
@@ -93,6 +95,9 @@
 </div>
 
 <style>
+	.ruler {
+		padding-top: 1rem;
+	}
 	.row {
 		display: grid;
 		grid-template-columns: 13rem minmax(0, 1fr);

@@ -32,8 +32,15 @@ export class BagActions {
 	/** What can be done instead of what was refused. */
 	instead = $state.raw<Step | null>(null);
 
-	#say(message: string, undo: Step | null = null, instead: Step | null = null): void {
+	/** Says what became of it once the page shows it. */
+	async #say(message: string, undo: Step | null = null, instead: Step | null = null): Promise<void> {
+		await invalidateAll();
 		[this.message, this.undo, this.instead] = [message, undo, instead];
+	}
+
+	/** The server does not answer: nothing is asked of it again. */
+	#fail(): void {
+		[this.message, this.undo, this.instead] = [UNREACHABLE, null, null];
 	}
 
 	async archive(item: Item, to: boolean): Promise<void> {
@@ -41,11 +48,12 @@ export class BagActions {
 		const written = await write({ ...item, record: { ...item.record, archived: to } } as Item);
 		if (written.result === 'saved') {
 			const back = () => this.archive({ kind: item.kind, record: written.record } as Item, !to);
-			this.#say(to ? `${name} is archived.` : `${name} is back in the bag.`, back);
+			await this.#say(to ? `${name} is archived.` : `${name} is back in the bag.`, back);
 		} else if (written.result === 'stale') {
-			this.#say(`${name} was changed elsewhere; here is the newer version. Try again if you still want to.`);
-		} else this.#say(UNREACHABLE);
-		await invalidateAll();
+			await this.#say(
+				`${name} was changed elsewhere; here is the newer version. Try again if you still want to.`
+			);
+		} else this.#fail();
 	}
 
 	async duplicate(item: Item): Promise<void> {
@@ -53,30 +61,28 @@ export class BagActions {
 		const written = await add(item.kind, { ...plain(item), name });
 		if (written.result === 'saved') {
 			const copy = { kind: item.kind, record: written.record } as Item;
-			this.#say(`${name} is in the bag.`, () => this.erase(copy));
-		} else this.#say(UNREACHABLE);
-		await invalidateAll();
+			await this.#say(`${name} is in the bag.`, () => this.erase(copy));
+		} else this.#fail();
 	}
 
 	/** Deletes for good what nothing refers to; what was shot with is archived instead. */
 	async erase(item: Item): Promise<void> {
 		const { name } = item.record;
 		const removed = await remove(item.kind, item.record.id);
-		if (removed.result === 'saved') this.#say(`${name} is deleted.`, () => this.#bringBack(item));
+		if (removed.result === 'saved') await this.#say(`${name} is deleted.`, () => this.#bringBack(item));
 		else if (removed.result === 'refused') {
 			const archive = () => this.archive(item, true);
-			this.#say(
-				`${name} has been loaded: its frames refer to it, so it stays. It can be archived.`,
+			await this.#say(
+				`${name} has been loaded or measured: that refers to it, so it stays. It can be archived.`,
 				null,
 				archive
 			);
-		} else this.#say(UNREACHABLE);
-		await invalidateAll();
+		} else this.#fail();
 	}
 
 	async #bringBack(item: Item): Promise<void> {
 		const back = await add(item.kind, plain(item));
-		this.#say(back.result === 'saved' ? `${item.record.name} is back in the bag.` : UNREACHABLE);
-		await invalidateAll();
+		if (back.result === 'saved') await this.#say(`${item.record.name} is back in the bag.`);
+		else this.#fail();
 	}
 }

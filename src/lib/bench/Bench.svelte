@@ -81,8 +81,18 @@
 
 <style>
 	section {
-		padding-top: 1.5rem;
+		display: grid;
+		gap: 0.6rem;
+		padding-top: 2rem;
 		max-width: 46rem;
+	}
+	section :global(form) {
+		display: grid;
+		gap: 0.6rem;
+		justify-items: start;
+	}
+	section :global(.fields) {
+		width: 100%;
 	}
 	th,
 	td {

@@ -125,7 +125,7 @@
 			label="Firing {desk.chosen + 1}, its marks"
 		/>
 		{#each [['open', 'It opens'], ['close', 'It closes']] as const as [end, words] (end)}
-			<label class="mark">
+			<label class="slide">
 				{words}
 				<input
 					type="range"
@@ -188,14 +188,14 @@
 		border: 2px solid var(--ink);
 		font-weight: var(--heavy);
 	}
-	.mark {
+	.slide {
 		display: grid;
 		grid-template-columns: 6rem 1fr;
 		align-items: center;
 		gap: 0.75rem;
 		min-height: 2.75rem;
 	}
-	.mark input {
+	.slide input {
 		width: 100%;
 		height: 2.75rem;
 		accent-color: var(--ink);

@@ -36,10 +36,11 @@ export const timeQuantity: Quantity = {
 		return scale * (fraction ? Number(fraction[1]) / decimal(fraction[2]) : decimal(amount));
 	}),
 	show: (value) => {
-		const shown = formatTime(value).replace(/ s$/, '');
-		const read = timeQuantity.parse(shown);
+		const usual = formatTime(value).replace(/ s$/, '');
+		const part = `1/${Math.round(1 / value)}`;
+		const same = (text: string) => Math.abs((timeQuantity.parse(text) ?? NaN) / value - 1) < 1e-9;
 		// A time that is not a usual mark is shown exactly, so that opening a form never changes it.
-		return read !== undefined && Math.abs(read / value - 1) < 1e-9 ? shown : String(value);
+		return [usual, part].find(same) ?? String(value);
 	}
 };
 

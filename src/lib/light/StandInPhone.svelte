@@ -24,7 +24,8 @@
 		const exif = piexif.dump({
 			'0th': { [ImageIFD.ImageDescription]: 'Simulated by a stand-in' },
 			Exif: {
-				[ExifIFD.ExposureTime]: rational(picture.seconds),
+				// As phones write it: one part of a second.
+				[ExifIFD.ExposureTime]: [1, Math.round(1 / picture.seconds)],
 				[ExifIFD.FNumber]: rational(picture.f),
 				[ExifIFD.ISOSpeedRatings]: picture.iso
 			}

@@ -135,7 +135,7 @@
 			</button>
 		</section>
 		{#if readingOpen}
-			<section class="sheet" aria-label="Read the light">
+			<section class="reading-sheet" aria-label="Read the light">
 				<LightPanel {shoot} onread={() => (readingOpen = false)} />
 			</section>
 		{:else}
@@ -228,7 +228,7 @@
 		padding: 0.35rem 0.9rem;
 		border-bottom: 1px solid var(--line);
 	}
-	.sheet {
+	.reading-sheet {
 		flex: 1;
 		overflow-y: auto;
 		padding: 0.75rem 0.9rem;

@@ -3,7 +3,7 @@
 CREATE TABLE measurements (
 	id TEXT PRIMARY KEY,
 	version INTEGER NOT NULL,
-	camera_id TEXT NOT NULL REFERENCES cameras (id) ON DELETE CASCADE,
+	camera_id TEXT NOT NULL REFERENCES cameras (id) ON DELETE RESTRICT,
 	taken_at TEXT NOT NULL,
 	body TEXT NOT NULL CHECK (json_valid(body))
 ) STRICT;
