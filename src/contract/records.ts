@@ -1,5 +1,5 @@
 import { array, boolean, lazy, number, object, string, type ObjectSchema } from 'yup';
-import type { Camera, Filter } from '../core/camera';
+import type { Camera, Checklist, Filter } from '../core/camera';
 import type { Film } from '../core/film';
 import type { Light } from '../core/light';
 import type { FlashFired, Outcome, Spoiler, Verdict } from '../core/match';
@@ -33,7 +33,20 @@ export interface Stored {
 	version: number;
 }
 
-export type CameraRecord = Camera & { archived?: boolean };
+/** What the bag knows of a camera beside what the match needs. */
+export interface AboutCamera {
+	archived?: boolean;
+	/** Where the finder stands from the lens, mm: above it, and to its right. */
+	finder?: { above: number; right?: number };
+	/** Where to aim, in the person's words. */
+	aim?: string;
+	/** Thread for filters, mm. */
+	filterThread?: number;
+	checklist?: Checklist;
+	notes?: string;
+}
+
+export type CameraRecord = Camera & AboutCamera;
 export type FilmRecord = Film & { archived?: boolean };
 
 export interface LoadRecord {
@@ -112,9 +125,22 @@ export type GearRecord =
 	| { type: 'support'; name: string };
 
 const archived = { archived: boolean() };
+
+const MOST_STEPS = 40;
+const steps = () => array(shortText(200).required()).required().max(MOST_STEPS);
+
+const aboutCamera = {
+	...archived,
+	finder: object({ above: between(-1000, 1000).required(), right: between(-1000, 1000) }).default(undefined),
+	aim: shortText(200),
+	filterThread: positive(300),
+	checklist: object({ load: steps(), frame: steps() }).default(undefined),
+	notes: longText()
+};
+aboutCamera satisfies Record<keyof AboutCamera, unknown>;
 const frameNumber = () => number().integer().min(1).max(9999);
 
-export const cameraRecordSchema = (cameraSchema as ObjectSchema<CameraRecord>).shape(archived);
+export const cameraRecordSchema = (cameraSchema as ObjectSchema<CameraRecord>).shape(aboutCamera);
 export const filmRecordSchema: ObjectSchema<FilmRecord> = filmSchema.shape(archived);
 
 export const loadRecordSchema: ObjectSchema<LoadRecord> = object({

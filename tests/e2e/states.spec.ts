@@ -185,11 +185,8 @@ test('a form keeps what was typed when the server is gone', async ({ page, app }
 test('archiving takes a camera out of sight and can be undone', async ({ page, request }) => {
 	await loadCamera(request, { camera: fixedCamera({ name: 'Old Tin' }) });
 	await open(page, '/bag');
-	await page
-		.getByRole('listitem')
-		.filter({ hasText: 'Old Tin' })
-		.getByRole('button', { name: /Archive/ })
-		.click();
+	await page.getByLabel('More for Old Tin').click();
+	await page.getByRole('button', { name: 'Archive Old Tin' }).click();
 	await expect(page.getByText('Old Tin is archived.')).toBeVisible();
 	await page.getByRole('button', { name: 'Undo' }).click();
 	await expect(page.getByRole('link', { name: 'Old Tin' })).toBeVisible();

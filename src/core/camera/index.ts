@@ -1,5 +1,7 @@
+export * from './checklist';
 export * from './controls';
 export * from './eye';
+export * from './filter-kinds';
 export * from './frame';
 export * from './hand-hold';
 export * from './offset';

@@ -6,3 +6,4 @@ export * from './types';
 export * from './tonal-range';
 export * from './expired';
 export * from './pack';
+export * from './kinds';

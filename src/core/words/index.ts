@@ -6,3 +6,4 @@ export * from './settings';
 export * from './range';
 export * from './readings';
 export * from './sun';
+export * from './aim';

@@ -12,6 +12,7 @@
 	import TextField from '$lib/forms/TextField.svelte';
 	import CameraGlyph from '$lib/parts/CameraGlyph.svelte';
 	import type { Kept } from '$lib/records/client';
+	import AboutFields from './AboutFields.svelte';
 	import ApertureFields from './ApertureFields.svelte';
 	import ExposureFields from './ExposureFields.svelte';
 	import FocusFields from './FocusFields.svelte';
@@ -156,6 +157,10 @@
 							set({ offset: stops === undefined ? undefined : { sd: 0.15, ...form.draft.offset, stops } })}
 					/>
 				</div>
+			</details>
+			<details>
+				<summary>Lever, finder, what is forgotten, notes</summary>
+				<AboutFields {form} {set} />
 			</details>
 		{/key}{/snippet}
 	{#snippet more()}<a class="quiet" href={resolve('/bag')}>Leave it</a>{/snippet}

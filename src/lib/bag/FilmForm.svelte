@@ -2,7 +2,7 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
-	import { latitudeOf, typicalLatitude, type Latitude } from '$core/film';
+	import { filmKinds, latitudeOf, typicalLatitude, type Latitude } from '$core/film';
 	import { degreesFromIso, formatStops } from '$core/units';
 	import { filmTypes } from '$contract/film';
 	import { filmRecordSchema, type FilmRecord } from '$contract/records';
@@ -15,6 +15,8 @@
 	import { filmTypeName } from '$lib/parts/film-words';
 	import type { Kept } from '$lib/records/client';
 
+	import ExpiredFilm from './ExpiredFilm.svelte';
+
 	let { stored }: { stored: Kept<FilmRecord> | null } = $props();
 
 	const blank = { name: '', type: 'colour-negative' } as FilmRecord;
@@ -23,6 +25,19 @@
 	const editor = new RecordEditor('films', filmRecordSchema, stored, blank);
 	const { form } = editor;
 	const set = (fields: Partial<FilmRecord>) => editor.set(fields);
+
+	let kind = $state('');
+
+	/** Typical values; the name is the person's. */
+	function startFrom(id: string) {
+		kind = id;
+		const found = filmKinds.find((each) => each.id === id);
+		if (found) editor.begin({ ...structuredClone(found.film), name: form.draft.name });
+	}
+
+	function useAge(aged: { processStops: number; speedSd: number }) {
+		editor.begin({ ...($state.snapshot(form.draft) as FilmRecord), ...aged });
+	}
 
 	const ends = [
 		{ range: 'good', end: 0, label: 'Good from, stops' },
@@ -65,7 +80,21 @@
 	action={stored ? 'Save' : 'Save and load it'}
 	{onsaved}
 >
-	{#snippet fields()}{#key editor.generation}
+	{#snippet fields()}
+		{#if !stored}
+			<div class="fields">
+				<ChoiceField
+					label="Start from a kind"
+					value={kind}
+					options={[
+						{ value: '', name: 'none: I type it' },
+						...filmKinds.map(({ id, name }) => ({ value: id, name }))
+					]}
+					onchange={startFrom}
+				/>
+			</div>
+		{/if}
+		{#key editor.generation}
 			<div class="fields">
 				<TextField
 					{form}
@@ -115,6 +144,7 @@
 			</details>
 			<details>
 				<summary>Age, development and long times</summary>
+				<ExpiredFilm film={form.draft} onuse={useAge} />
 				<div class="fields">
 					<QuantityField
 						{form}

@@ -2,6 +2,7 @@
 <script lang="ts">
 	import { invalidateAll } from '$app/navigation';
 	import { v4 as uuid } from 'uuid';
+	import { filterKinds } from '$core/camera';
 	import { stopsInWords } from '$core/units';
 	import { gearRecordSchema, type GearRecord } from '$contract/records';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
@@ -26,9 +27,23 @@
 	let undo = $state.raw<(() => Promise<void>) | null>(null);
 	const draft = $derived(form.draft);
 
-	function begin(type: GearRecord['type']) {
-		form = new FormState<Loose>(gearRecordSchema as never, structuredClone(blanks[type]) as Loose);
+	let usual = $state('');
+
+	function start(record: GearRecord) {
+		form = new FormState<Loose>(gearRecordSchema as never, structuredClone(record) as Loose);
 		generation += 1;
+	}
+
+	function begin(type: GearRecord['type']) {
+		usual = '';
+		start(blanks[type]);
+	}
+
+	/** Filters as they are sold. */
+	function beginFrom(name: string) {
+		usual = name;
+		const found = filterKinds.find((filter) => filter.name === name);
+		start(found ? { type: 'filter', ...found } : blanks.filter);
 	}
 
 	const set = (changes: Record<string, unknown>) => (form.draft = { ...form.draft, ...changes });
@@ -107,6 +122,17 @@
 					]}
 					onchange={begin}
 				/>
+				{#if draft.type === 'filter'}
+					<ChoiceField
+						label="Start from a usual one"
+						value={usual}
+						options={[
+							{ value: '', name: 'none: I type it' },
+							...filterKinds.map(({ name }) => ({ value: name, name }))
+						]}
+						onchange={beginFrom}
+					/>
+				{/if}
 				{#key generation}
 					<TextField
 						{form}
@@ -130,7 +156,8 @@
 							value={draft.kind as string}
 							options={[
 								{ value: 'neutral', name: 'neutral (ND)' },
-								{ value: 'contrast', name: 'yellow to red, for black-and-white' }
+								{ value: 'contrast', name: 'yellow to red, for black-and-white' },
+								{ value: 'conversion', name: 'against a colour cast' }
 							]}
 							onchange={(kind) => set({ kind })}
 						/>

@@ -2,7 +2,7 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
-	import { cameraKind } from '$core/camera';
+	import { cameraKind, usualChecklist } from '$core/camera';
 	import { loadRecordSchema, type LoadRecord } from '$contract/records';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import FormEnd from '$lib/forms/FormEnd.svelte';
@@ -34,6 +34,8 @@
 	const editor = new RecordEditor('loads', loadRecordSchema, null, blank);
 	const { form } = editor;
 
+	const camera = $derived(records.cameras.find(({ id }) => id === form.draft.cameraId));
+	const steps = $derived(camera ? (camera.checklist ?? usualChecklist(camera.kind)).load : []);
 	const inside = $derived(loadedCameras(records).find(({ camera }) => camera.id === form.draft.cameraId));
 
 	/** Takes the load out that is in the camera now; what was shot on it stays. */
@@ -110,6 +112,14 @@
 					{inside.camera.name} holds {inside.film.name} with {inside.left} of {inside.load.frames} left. Loading
 					takes it out; its frames stay in Frames.
 				</p>
+			{/if}
+			{#if steps.length > 0}
+				<fieldset>
+					<legend>Before you close it</legend>
+					{#each steps as step (step)}
+						<label class="tick-box"><input type="checkbox" /> {step}</label>
+					{/each}
+				</fieldset>
 			{/if}
 			<FormEnd {form} action="Load it" busy={editor.busy} message={editor.message}>
 				{#snippet more()}<a class="quiet" href={resolve('/bag/film/new')}>Another film</a>{/snippet}

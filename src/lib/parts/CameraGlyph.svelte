@@ -44,7 +44,7 @@
 			cy="26.5"
 			r="3"
 		/><path d="M28 12V8h8v4" />
-	{:else if kind === 'cine'}
+	{:else if kind === 'cine' || kind === 'automatic-cine'}
 		<path d="M16 12h26v28H16z" /><circle cx="24" cy="21" r="5" /><circle cx="35" cy="33" r="4" /><path
 			d="M42 17h12v7H42M42 30h6M16 20h-5v-5"
 		/>
@@ -58,13 +58,21 @@
 			cy="33"
 			r="2"
 		/>
+	{:else if kind === 'box-instant'}
+		<path d="M10 36l4-22h30l4 22zM8 36h42v7H8zM16 40h26" /><circle cx="27" cy="26" r="6" /><circle
+			cx="27"
+			cy="26"
+			r="2"
+			fill="currentColor"
+		/>
+		<path d="M16 18h6v4h-6zM36 8h14v6H36z" /><circle cx="39" cy="26" r="1.5" fill="currentColor" />
 	{:else if kind === 'instant-twin-lens'}
 		<path d="M14 8h26v34H14zM40 14h10v26H40M18 4h18v4" /><circle cx="27" cy="17" r="5" /><circle
 			cx="27"
 			cy="32"
 			r="6"
 		/><circle cx="27" cy="32" r="2" fill="currentColor" />
-	{:else if kind === 'automatic-pack'}
+	{:else if kind === 'automatic-pack' || kind === 'converted-pack'}
 		<path d="M6 14h10v26H6zM16 17l6 3v14l-6 3M22 20l6-2v18l-6-2M28 18l6 2v14l-6 2" /><path
 			d="M34 14h20v26H34z"
 		/><circle cx="44" cy="30" r="5" /><circle cx="48" cy="19" r="2" fill="currentColor" />

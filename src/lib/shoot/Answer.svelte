@@ -2,6 +2,7 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import {
+		aimInWords,
 		backgroundInWords,
 		chanceSentence,
 		castInWords,
@@ -40,6 +41,7 @@
 	const tones = $derived(
 		chosen && outcome && shoot.resolved ? rangeInWords(chosen.film, shoot.resolved, outcome) : ''
 	);
+	const aim = $derived(chosen ? aimInWords(chosen.camera, chosen.camera) : '');
 	const unmet = $derived(
 		chosen && !shoot.previewed ? (shoot.answers.get(chosen.id)?.unmet.includes('seconds') ?? false) : false
 	);
@@ -129,6 +131,7 @@
 			/>
 			It stands on a support
 		</label>
+		{#if aim}<p class="soft aim">{aim}</p>{/if}
 		{#if !fails}<Remedies {shoot} />{/if}
 		<details>
 			<summary>On the camera</summary>

@@ -1,4 +1,3 @@
-import type { Camera } from '$core/camera';
 import type { Film } from '$core/film';
 import { reach, type Reach } from '$core/match';
 import type {
@@ -34,7 +33,7 @@ export interface BagRecords {
 export interface Loaded {
 	id: string;
 	load: Kept<LoadRecord>;
-	camera: Kept<Camera>;
+	camera: Kept<CameraRecord>;
 	film: Kept<Film>;
 	reach: Reach;
 	/** Number that the next frame gets. */

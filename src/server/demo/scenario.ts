@@ -1,11 +1,11 @@
-import { cameraKind, type Camera } from '$core/camera';
+import { cameraKind } from '$core/camera';
 import type { Film } from '$core/film';
 import type { Light } from '$core/light';
-import type { GearRecord, PlaceRecord } from '$contract/records';
+import type { CameraRecord, GearRecord, PlaceRecord } from '$contract/records';
 
 /** The demo: a weekend on the invented tidal island of Hollin Holm. */
 
-function from(kind: string, name: string, changes: Partial<Camera> = {}): Camera {
+function from(kind: string, name: string, changes: Partial<CameraRecord> = {}): CameraRecord {
 	return { name, kind, ...cameraKind(kind)!.camera, ...changes };
 }
 
@@ -17,8 +17,11 @@ export const cameras = {
 	sweep: from('swing-lens', 'Sweep'),
 	wedge: from('folding-instant', 'Wedge', { offset: { stops: -1 / 3, sd: 0.15 } }),
 	twinlet: from('instant-twin-lens', 'Twinlet'),
-	bellows: from('automatic-pack', 'Bellows Wide')
-} satisfies Record<string, Camera>;
+	bellows: from('converted-pack', 'Bellows Wide', {
+		finder: { above: 38 },
+		aim: 'put the subject one fifth of the frame low'
+	})
+} satisfies Record<string, CameraRecord>;
 
 export const films = {
 	marram: { name: 'Marram 400', type: 'colour-negative', iso: 400 },

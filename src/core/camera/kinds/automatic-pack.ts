@@ -6,7 +6,7 @@ export const automaticPack: CameraKind = {
 	name: 'Automatic pack camera',
 	looks: 'Bellows, an electric eye and a film-speed dial',
 	camera: {
-		frame: { width: 99, height: 62 },
+		frame: { width: 95, height: 73 },
 		focalLength: 114,
 		focus: { kind: 'continuous', nearest: 1.05 },
 		aperture: { kind: 'fixed', f: 8.8 },
@@ -19,7 +19,7 @@ export const automaticPack: CameraKind = {
 			compensation: { darken: -1, lighten: 1, step: 0.5 }
 		}
 	},
-	film: 'instant',
-	frames: 10,
+	film: 'peel-apart',
+	frames: 8,
 	measure: 'Old eyes have slowed; a fresh battery and a trial pack tell.'
 };

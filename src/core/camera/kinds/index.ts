@@ -9,6 +9,9 @@ import { foldingInstant } from './folding-instant';
 import { instantTwinLens } from './instant-twin-lens';
 import { automaticPack } from './automatic-pack';
 import { automaticPointAndShoot } from './automatic-point-and-shoot';
+import { automaticCine } from './automatic-cine';
+import { boxInstant } from './box-instant';
+import { convertedPack } from './converted-pack';
 import { swingLens } from './swing-lens';
 
 export type { CameraKind } from './kind';
@@ -20,11 +23,14 @@ export const cameraKinds: readonly CameraKind[] = [
 	pointAndShoot,
 	automaticPointAndShoot,
 	foldingInstant,
+	boxInstant,
 	instantTwinLens,
 	automaticPack,
+	convertedPack,
 	fullSettings,
 	swingLens,
 	cine,
+	automaticCine,
 	pinhole
 ];
 

@@ -1,0 +1,14 @@
+import { automaticPack } from './automatic-pack';
+import type { CameraKind } from './kind';
+
+/** Values: common practice for automatic pack cameras that were given an instant wide back. */
+export const convertedPack: CameraKind = {
+	...automaticPack,
+	id: 'converted-pack',
+	name: 'Pack camera with an instant wide back',
+	looks: 'Bellows and an electric eye, and a newer back behind them',
+	camera: { ...automaticPack.camera, frame: { width: 99, height: 62 } },
+	film: 'instant',
+	frames: 10,
+	measure: 'The finder no longer shows what the back takes: try it, and note where to aim.'
+};

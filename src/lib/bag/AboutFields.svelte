@@ -1,0 +1,107 @@
+<!-- What hands must know of a camera: its lever, its finder, its filters, what is forgotten, and notes. -->
+<script lang="ts">
+	import { usualChecklist, type Position } from '$core/camera';
+	import { aimInWords } from '$core/words';
+	import type { CameraRecord } from '$contract/records';
+	import type { FormState } from '$lib/forms/form-state.svelte';
+	import LinesField from '$lib/forms/LinesField.svelte';
+	import { plainNumber } from '$lib/forms/quantity';
+	import QuantityField from '$lib/forms/QuantityField.svelte';
+	import TextField from '$lib/forms/TextField.svelte';
+	import { positionLine, stepLine } from './position-line';
+
+	interface Props {
+		form: FormState<CameraRecord>;
+		set: (fields: Partial<CameraRecord>) => void;
+	}
+	let { form, set }: Props = $props();
+
+	const { draft } = $derived(form);
+	const list = $derived(draft.checklist ?? usualChecklist(draft.kind));
+	const aim = $derived(aimInWords(draft, draft));
+	const loose = $derived(form as unknown as FormState<object>);
+
+	function setFinder(side: 'above' | 'right', mm: number | undefined) {
+		const finder = { above: 0, ...draft.finder, [side]: mm };
+		set({ finder: mm === undefined && side === 'above' ? undefined : finder });
+	}
+</script>
+
+<div class="fields">
+	<LinesField
+		form={loose}
+		path="positions"
+		label="A lever that moves several things"
+		hint="one place a line, such as: sun, f/16, 1/100, ISO 75. Empty: none"
+		value={draft.positions ?? []}
+		line={positionLine}
+		onchange={(positions: Position[]) => set({ positions: positions.length > 0 ? positions : undefined })}
+	/>
+	<QuantityField
+		form={loose}
+		path="finder.above"
+		label="Finder above the lens, mm"
+		hint="below it with a minus; empty: through the lens"
+		value={draft.finder?.above}
+		quantity={plainNumber}
+		onchange={(above) => setFinder('above', above)}
+	/>
+	<QuantityField
+		form={loose}
+		path="finder.right"
+		label="Finder right of the lens, mm"
+		hint="as you hold it; left with a minus"
+		value={draft.finder?.right}
+		quantity={plainNumber}
+		onchange={(right) => setFinder('right', right)}
+	/>
+	<TextField
+		form={loose}
+		path="aim"
+		label="Where to aim"
+		hint={aim || 'such as: put the subject one fifth of the frame low'}
+		value={draft.aim}
+		onchange={(next) => set({ aim: next || undefined })}
+	/>
+	<QuantityField
+		form={loose}
+		path="filterThread"
+		label="Filter thread, mm"
+		value={draft.filterThread}
+		quantity={plainNumber}
+		onchange={(filterThread) => set({ filterThread })}
+	/>
+</div>
+<div class="fields wide">
+	<LinesField
+		form={loose}
+		path="checklist.load"
+		label="To mind when loading"
+		hint="a line each, the most forgotten first"
+		value={list.load}
+		line={stepLine}
+		onchange={(load: string[]) => set({ checklist: { ...list, load } })}
+	/>
+	<LinesField
+		form={loose}
+		path="checklist.frame"
+		label="To mind at each frame"
+		value={list.frame}
+		line={stepLine}
+		onchange={(frame: string[]) => set({ checklist: { ...list, frame } })}
+	/>
+	<TextField
+		form={loose}
+		path="notes"
+		label="Notes"
+		long
+		value={draft.notes}
+		onchange={(notes) => set({ notes: notes || undefined })}
+	/>
+</div>
+
+<style>
+	.wide {
+		grid-template-columns: repeat(auto-fill, minmax(18rem, 1fr));
+	}
+</style>
