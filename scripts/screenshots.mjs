@@ -11,9 +11,18 @@ const DESK = { width: 1280, height: 800 };
 const PHONE = { width: 390, height: 844 };
 
 const openLink = (name) => (page) => page.getByRole('link', { name }).first().click();
-const openFirstFrame = async (page) => {
-	await openLink(/^Paddle 66/)(page);
-	await openLink(/^Edit frame 1$/)(page);
+const fromMenu = (camera, what) => async (page) => {
+	await page.getByLabel(`More for ${camera}`).click();
+	await page.getByRole('link', { name: `${what} of ${camera}` }).click();
+};
+
+/** The bench with a recording of the stand-in on it. */
+const benchOf = (camera) => async (page) => {
+	await fromMenu(camera, 'Bench')(page);
+	await page.getByLabel('Opening, mm across').fill('6.4');
+	await page.getByText('No tester at hand: try a stand-in').click();
+	await page.getByRole('button', { name: 'Fire it three times' }).click();
+	await page.getByRole('button', { name: /^1: / }).waitFor();
 };
 const chooseLane = (name) => (page) => page.getByRole('button', { name, pressed: false }).click();
 
@@ -35,7 +44,6 @@ const views = [
 	{ name: 'shoot-desk', path: '/', size: DESK, act: chooseLane(/^Paddle 66/) },
 	{ name: 'shoot-phone', path: '/', size: PHONE, act: chooseLane(/^Paddle 66/) },
 	{ name: 'shoot-phone-dark', path: '/', size: PHONE, display: 'dark', act: chooseLane(/^Paddle 66/) },
-	{ name: 'shoot-desk-dark', path: '/', size: DESK, display: 'dark' },
 	{ name: 'shoot-desk-sunlit', path: '/', size: DESK, display: 'sunlit' },
 	{ name: 'shoot-clamped', path: '/', size: DESK, act: sun('Wedge') },
 	{ name: 'shoot-remedy', path: '/', size: DESK, act: lookAtRemedy('Wedge') },
@@ -43,11 +51,12 @@ const views = [
 	{ name: 'bag', path: '/bag', size: DESK },
 	{ name: 'bag-phone', path: '/bag', size: PHONE },
 	{ name: 'camera', path: '/bag', size: DESK, act: openLink(/^Wedge/), whole: true },
-	{ name: 'film', path: '/bag', size: DESK, act: openLink(/^Marram 400/), whole: true },
+	{ name: 'card', path: '/bag', size: DESK, act: fromMenu('Paddle 66', 'Pocket card') },
+	{ name: 'reach', path: '/bag', size: DESK, act: fromMenu('Paddle 66', 'Reach sheet') },
+	{ name: 'bench', path: '/bag', size: DESK, act: benchOf('Paddle 66'), whole: true },
 	{ name: 'load', path: '/bag/load', size: DESK },
 	{ name: 'frames', path: '/frames', size: DESK, act: openLink(/^Paddle 66/) },
 	{ name: 'frames-phone', path: '/frames', size: PHONE, act: openLink(/^Paddle 66/) },
-	{ name: 'frame', path: '/frames', size: DESK, act: openFirstFrame, whole: true },
 	{ name: 'start', path: '/', size: DESK, empty: true },
 	{ name: 'start-phone', path: '/', size: PHONE, empty: true }
 ];

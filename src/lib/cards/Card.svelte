@@ -100,9 +100,6 @@
 		width: 100%;
 		height: auto;
 	}
-	:global([data-theme='dark']) .card :global(svg) {
-		filter: invert(1) sepia(1) saturate(4) hue-rotate(-30deg) brightness(0.55);
-	}
 	.acts {
 		display: flex;
 		flex-wrap: wrap;
@@ -110,6 +107,19 @@
 	}
 	legend {
 		font-weight: var(--heavy);
+	}
+	/* On screen it has the colours of the display; on paper and in files it is black. */
+	@media screen {
+		.card :global(svg) {
+			fill: var(--ink);
+		}
+		.card :global(svg > rect) {
+			fill: var(--panel);
+			stroke: var(--edge);
+		}
+		.card :global(svg [stroke='#000']) {
+			stroke: var(--ink);
+		}
 	}
 	@media print {
 		.controls {
@@ -125,7 +135,6 @@
 		}
 		.card :global(svg) {
 			width: auto;
-			filter: none;
 		}
 	}
 </style>
