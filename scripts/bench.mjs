@@ -1,6 +1,7 @@
 // Measures what a finger feels. Times differ from machine to machine; the ratios within one run do not.
 import { randomUUID } from 'node:crypto';
 import { mkdtempSync, rmSync } from 'node:fs';
+import { spawnSync } from 'node:child_process';
 import { createServer } from 'node:http';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -37,6 +38,22 @@ async function core(folder) {
 		`A drag step over ${lanes} lanes in the core, p95`,
 		microseconds(step),
 		`${(step / plain).toFixed(0)} × the equation alone`
+	);
+}
+
+async function recording(folder) {
+	const { writeLongRecording } = await load('recording', folder);
+	const wav = join(folder, 'long.wav');
+	writeLongRecording(wav);
+	const script = `import { measureRecording } from ${JSON.stringify(pathToFileURL(join(folder, 'recording.js')).href)};
+		console.log(JSON.stringify(measureRecording(${JSON.stringify(wav)})));`;
+	const child = spawnSync(process.execPath, ['--input-type=module', '-e', script], { encoding: 'utf8' });
+	const { minutes, firings, seconds, once, megabytes } = JSON.parse(child.stdout);
+	row(`Looking once at ${minutes} minutes of 96 kHz`, `${once.toFixed(2)} s`, '1');
+	row(
+		`Reading them and finding ${firings} firings, ${megabytes.toFixed(0)} MB at most`,
+		`${seconds.toFixed(2)} s`,
+		`${(seconds / once).toFixed(0)} × looking once`
 	);
 }
 
@@ -155,6 +172,7 @@ await main(async () => {
 	build();
 	const folder = mkdtempSync(join(tmpdir(), 'just-enough-bench-'));
 	try {
+		await recording(folder);
 		await core(folder);
 		await remedies(folder);
 		await api(folder);

@@ -98,8 +98,8 @@ export interface PlaceRecord extends Coordinates {
 export interface MeasurementRecord {
 	cameraId: string;
 	takenAt: string;
-	what: 'aperture' | 'shutter' | 'focal-length';
-	/** What the camera said: f-number, s or mm. */
+	what: 'aperture' | 'shutter' | 'focal-length' | 'offset';
+	/** What the camera said: f-number, s, mm, or stops of an offset. */
 	marked: number;
 	/** What was found, in the same unit. */
 	value: number;
@@ -213,12 +213,22 @@ export const gearRecordSchema = oneOfKinds<GearRecord>('type', {
 	support: (): ObjectSchema<GearOf<'support'>> => object({ ...gearType('support'), name: name() })
 });
 
+/** Only an offset may be nothing, or less than it. */
+const measured = () =>
+	between(-20, 86_400).test(
+		'above-nothing',
+		'must be greater than 0',
+		(value, { parent }) => value === undefined || parent.what === 'offset' || value > 0
+	);
+
 export const measurementRecordSchema: ObjectSchema<MeasurementRecord> = object({
 	cameraId: string().required().uuid(),
 	takenAt: instant().required(),
-	what: string<MeasurementRecord['what']>().required().oneOf(['aperture', 'shutter', 'focal-length']),
-	marked: positive(86_400).required(),
-	value: positive(86_400).required(),
+	what: string<MeasurementRecord['what']>()
+		.required()
+		.oneOf(['aperture', 'shutter', 'focal-length', 'offset']),
+	marked: measured().required(),
+	value: measured().required(),
 	sd: doubtInStops().required(),
 	method: shortText(200).required()
 });

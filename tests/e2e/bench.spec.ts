@@ -3,6 +3,7 @@ import { execFileSync } from 'node:child_process';
 import { readFileSync, writeFileSync } from 'node:fs';
 import { XMLValidator } from 'fast-xml-parser';
 import { standInShutter } from '../../src/core/standin';
+import { foldingInstant } from '../fixtures/automatic';
 import { filmOf, fixedCamera } from '../fixtures/bag';
 import { wavOf } from '../fixtures/wav';
 import { DESK, expect, loadCamera, open, PHONE, picture, readLight, test } from './app';
@@ -46,7 +47,7 @@ for (const [where, viewport] of [
 			).toBeVisible();
 			await page.getByRole('button', { name: 'Keep it and use it for Quay Box' }).first().click();
 			await expect(
-				page.getByText('Saved. Quay Box counts with f/10 from now on; its mark says f/11.')
+				page.getByText('Saved. Quay Box counts with f/10 from now on; before, it was f/11.')
 			).toBeVisible();
 
 			const samples = standInShutter({
@@ -81,6 +82,43 @@ for (const [where, viewport] of [
 		});
 	});
 }
+
+test('a trial of an eye teaches its habit, which is kept and answers from then on', async ({
+	page,
+	request,
+	app
+}) => {
+	await loadCamera(request, {
+		camera: foldingInstant({ name: 'Wedge' }),
+		film: filmOf('instant', 160, { name: 'Wrack 160' }),
+		frames: 8
+	});
+	await readLight(request, { ev: 10, sd: 0.5 });
+	await open(page, '/');
+	const answer = page.getByRole('region', { name: 'Do' });
+	await expect(answer).toContainText('in its middle');
+	await fromMenu(page, 'Wedge', 'Bench');
+	const frames = page.getByRole('region', { name: 'Eye and wheel' }).getByRole('listitem');
+	await expect(frames).toHaveCount(4);
+	await expect(frames.nth(1)).toContainText('1½ toward darken');
+	await page.getByLabel('Frame 1 came out').selectOption({ label: '⅔ stop too dark' });
+	await page.getByLabel('Frame 4 came out').selectOption({ label: '⅔ stop too dark' });
+	// Source: a conjugate normal by hand: 0 ± 0.3 and two frames of −⅔ ± 0.4 give −0.35 ± 0.21.
+	await expect(
+		page.getByText('It gives ⅓ stop less than its eye says, give or take ⅓, from 2 frames.')
+	).toBeVisible();
+	await page
+		.getByRole('region', { name: 'Eye and wheel' })
+		.getByRole('button', { name: /^Keep it/ })
+		.click();
+	await expect(page.getByText('Wedge counts with ⅓ stop less than its eye says from now on')).toBeVisible();
+	await app.restart();
+	await open(page, '/');
+	// A third too dark is made up by the wheel's half.
+	await expect(answer).toContainText('½ toward lighten');
+	await fromMenu(page, 'Wedge', 'Bench');
+	await expect(page.getByRole('row', { name: /by a trial of 2 frames/ })).toBeVisible();
+});
 
 test('files that are no recordings get a word, and a hostile header answers 422', async ({
 	page,

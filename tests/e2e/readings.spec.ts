@@ -92,6 +92,49 @@ test('a town is found by name without a network, kept in the own list, and a non
 	await expect(handle(page)).toHaveAttribute('aria-valuetext', /about/);
 });
 
+test('the stand-in meter fills in what it shows, by its dome and by its spot', async ({ page }) => {
+	await quayBox(page);
+	await open(page, '/');
+	await openWay(page, 'Meter');
+	await page.getByText('No meter at hand: try a stand-in').click();
+	await expect(page.getByText('A simulation, to learn and to try with')).toBeVisible();
+	await page.getByLabel('Its light').selectOption({ label: 'an even grey sky' });
+	await page.getByRole('button', { name: 'Press its button' }).click();
+	// The stand-in's grey sky is EV 12⅔; meters of a kind differ by a fraction of a stop.
+	await expect(page.getByText(/That is about 1[23](⅓|⅔)?, give or take ⅓/)).toBeVisible();
+	await page.getByLabel('It measures').last().selectOption({ label: 'by its spot, the light coming off' });
+	await page.getByLabel('Placed at').selectOption({ label: 'the white sail' });
+	await page.getByRole('button', { name: 'Press its button' }).click();
+	await expect(page.getByLabel('It measures').first()).toHaveValue('reflected');
+	// A white surface makes a reflected meter read two stops too bright, until it is told.
+	await expect(page.getByText(/That is about 1[45](⅓|⅔)?, give or take ½/)).toBeVisible();
+	await page.getByLabel('Metered off').selectOption({ label: 'snow, white wall' });
+	await expect(page.getByText(/That is about 1[23](⅓|⅔)?, give or take ½/)).toBeVisible();
+	await use(page);
+	await expect(handle(page)).toHaveAttribute('aria-valuetext', /give or take ½/);
+});
+
+test('the sun is read where the device says it is, and its twilight is said', async ({
+	page,
+	context,
+	app
+}) => {
+	await context.grantPermissions(['geolocation'], { origin: app.address });
+	await context.setGeolocation({ latitude: 70, longitude: 20 });
+	await quayBox(page);
+	await open(page, '/');
+	await openWay(page, 'Sun');
+	await page.getByRole('button', { name: 'Use this device’s position' }).click();
+	await expect(page.getByLabel('Latitude, °')).toHaveValue('70');
+	await page.getByLabel('Now, and on with the clock').uncheck();
+	await page.getByLabel('Date there').fill('2026-12-21');
+	await page.getByLabel('Clock there').fill('11:40');
+	// Source: at the winter solstice noon at 70° north the sun is 90 − 70 − 23.4 = −3.4°: polar night, civil twilight.
+	await expect(page.getByText('The sun is 3° below the horizon: civil twilight.')).toBeVisible();
+	await use(page);
+	await expect(handle(page)).toHaveAttribute('aria-valuetext', /give or take 1(⅓)?, 11:/);
+});
+
 test('what the stand-in phone writes is read alike by another program', async ({ page }) => {
 	await quayBox(page);
 	await open(page, '/');

@@ -1,1 +1,2 @@
 export * from './guide-number';
+export * from './kinds';

@@ -7,3 +7,4 @@ export * from './range';
 export * from './readings';
 export * from './sun';
 export * from './aim';
+export * from './habit';

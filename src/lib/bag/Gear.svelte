@@ -3,6 +3,7 @@
 	import { invalidateAll } from '$app/navigation';
 	import { v4 as uuid } from 'uuid';
 	import { filterKinds } from '$core/camera';
+	import { flashKinds } from '$core/flash';
 	import { stopsInWords } from '$core/units';
 	import { gearRecordSchema, type GearRecord } from '$contract/records';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
@@ -39,11 +40,15 @@
 		start(blanks[type]);
 	}
 
-	/** Filters as they are sold. */
+	/** Filters and flashes as they are usual. */
+	const usualOnes: GearRecord[] = [
+		...filterKinds.map((filter) => ({ type: 'filter' as const, ...filter })),
+		...flashKinds.map((flash) => ({ type: 'flash' as const, ...flash }))
+	];
+
 	function beginFrom(name: string) {
 		usual = name;
-		const found = filterKinds.find((filter) => filter.name === name);
-		start(found ? { type: 'filter', ...found } : blanks.filter);
+		start(usualOnes.find((piece) => piece.name === name) ?? blanks[draft.type]);
 	}
 
 	const set = (changes: Record<string, unknown>) => (form.draft = { ...form.draft, ...changes });
@@ -122,13 +127,15 @@
 					]}
 					onchange={begin}
 				/>
-				{#if draft.type === 'filter'}
+				{#if draft.type !== 'support'}
 					<ChoiceField
 						label="Start from a usual one"
 						value={usual}
 						options={[
 							{ value: '', name: 'none: I type it' },
-							...filterKinds.map(({ name }) => ({ value: name, name }))
+							...usualOnes
+								.filter(({ type }) => type === draft.type)
+								.map(({ name }) => ({ value: name, name }))
 						]}
 						onchange={beginFrom}
 					/>

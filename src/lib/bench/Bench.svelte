@@ -3,25 +3,35 @@
 	import { invalidateAll } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import { v4 as uuid } from 'uuid';
+	import { automaticExposure } from '$core/camera';
 	import { formatAperture, formatDoubt, formatTime } from '$core/units';
-	import type { CameraRecord, MeasurementRecord } from '$contract/records';
+	import { habitInWords } from '$core/words';
+	import type { CameraRecord, FilmRecord, MeasurementRecord } from '$contract/records';
 	import { atMoment } from '$lib/parts/moment';
 	import { create, replace, type Kept } from '$lib/records/client';
 	import ApertureBench from './ApertureBench.svelte';
 	import { measuredCamera } from './apply';
 	import type { Found } from './found';
 	import ShutterBench from './ShutterBench.svelte';
+	import TrialBench from './TrialBench.svelte';
 
 	interface Props {
 		camera: Kept<CameraRecord>;
 		measurements: Kept<MeasurementRecord>[];
+		/** That fit it; the one that is in it first. */
+		films: FilmRecord[];
 	}
-	let { camera, measurements }: Props = $props();
+	let { camera, measurements, films }: Props = $props();
 
 	let message = $state('');
 
-	const say = ({ what }: Found, value: number) =>
-		what === 'shutter' ? formatTime(value) : what === 'aperture' ? formatAperture(value) : `${value} mm`;
+	const words: Readonly<Record<Found['what'], (value: number) => string>> = {
+		aperture: formatAperture,
+		shutter: formatTime,
+		'focal-length': (mm) => `${mm} mm`,
+		offset: habitInWords
+	};
+	const say = ({ what }: Found, value: number) => words[what](value);
 
 	async function keep(found: Found) {
 		message = 'Saving …';
@@ -37,7 +47,7 @@
 		);
 		message =
 			used.result === 'saved'
-				? `Saved. ${camera.name} counts with ${say(found, found.value)} from now on; its mark says ${say(found, found.marked)}.`
+				? `Saved. ${camera.name} counts with ${say(found, found.value)} from now on; before, it was ${say(found, found.marked)}.`
 				: `The measurement is saved, but ${camera.name} was changed elsewhere meanwhile: keep it again to use it.`;
 		await invalidateAll();
 	}
@@ -74,6 +84,9 @@
 				{/each}
 			</tbody>
 		</table>
+	{/if}
+	{#if automaticExposure(camera)}
+		<section aria-labelledby="trial-title"><TrialBench {camera} {films} onfound={keep} /></section>
 	{/if}
 	<section aria-labelledby="aperture-title"><ApertureBench {camera} onfound={keep} /></section>
 	<section aria-labelledby="shutter-title"><ShutterBench {camera} onfound={keep} /></section>

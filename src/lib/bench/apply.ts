@@ -34,6 +34,7 @@ export function measuredCamera<C extends Camera>(
 	found: Found,
 	before: readonly MeasurementRecord[]
 ): C {
+	if (found.what === 'offset') return { ...camera, offset: { stops: found.value, sd: found.sd } };
 	const all = [found, ...before];
 	const left = bodyDoubt({ aperture: latest(all, 'aperture'), shutter: latest(all, 'shutter') });
 	const { stops = 0, sd = left } = camera.offset ?? {};

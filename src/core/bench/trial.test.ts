@@ -1,0 +1,83 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { foldingInstant, programmed } from '../../../tests/fixtures/automatic';
+import { filmOf, fixedCamera } from '../../../tests/fixtures/bag';
+import { cameraKind } from '../camera';
+import { match } from '../match';
+import { learnFromTrial, trialOf } from '.';
+
+const film = filmOf('instant', 160);
+const dialled = () => ({ name: 'Pack', ...cameraKind('converted-pack')!.camera });
+
+describe('a trial', () => {
+	it('has both ends of the wheel, its middle twice, and each further place of the dial', () => {
+		const { frames } = trialOf(dialled(), filmOf('instant', 100))!;
+		expect(frames.map(({ compensation, iso }) => [compensation, iso])).toEqual([
+			[0, 75],
+			[-1, 75],
+			[1, 75],
+			[0, 75],
+			[0, 150],
+			[0, 300]
+		]);
+		expect(new Set(frames.map(({ why }) => why)).size).toBe(6);
+	});
+
+	it('is in a light in which no frame runs into a limit', () => {
+		for (const camera of [foldingInstant(), programmed(), dialled()]) {
+			const { ev, frames, words } = trialOf(camera, film)!;
+			expect(words).not.toBe('');
+			for (const { compensation, iso } of frames) {
+				const wheel = camera.exposure.mode === 'auto' && camera.exposure.compensation ? { compensation } : {};
+				expect(match(camera, film, { ev }, {}, { iso, ...wheel }).best.clamped).toBeNull();
+			}
+		}
+	});
+
+	it('is for eyes alone', () => {
+		expect(trialOf(fixedCamera(), film)).toBeNull();
+	});
+});
+
+describe('what a trial teaches', () => {
+	const { frames } = trialOf(foldingInstant(), film)!;
+
+	// Source: a conjugate normal by hand: prior 0 ± 0.3, one frame of +1 ± 0.4: 0.36 = 1·(1/0.16)/(1/0.16 + 1/0.09), sd 0.24.
+	it('of one frame is prior and frame by their precisions', () => {
+		const { offset, wheel } = learnFromTrial(foldingInstant(), film, frames, [1, null, null, null]);
+		expect(offset.stops).toBeCloseTo(0.36, 2);
+		expect(offset.sd).toBeCloseTo(0.24, 2);
+		expect(wheel).toBeNull();
+	});
+
+	it('of no frame is what was known before', () => {
+		const { offset } = learnFromTrial(foldingInstant(), film, frames, [null, null, null, null]);
+		expect(offset).toEqual({ stops: 0, sd: expect.closeTo(0.3, 9) });
+	});
+
+	it('leans toward the truth and is surer than before, whatever the body', () => {
+		const stops = fc.double({ min: -1.5, max: 1.5, noNaN: true });
+		fc.assert(
+			fc.property(stops, fc.double({ min: 0.6, max: 1.4, noNaN: true }), (offset, gain) => {
+				const judged = frames.map(({ compensation }) => offset + gain * compensation);
+				const found = learnFromTrial(foldingInstant(), film, frames, judged);
+				expect(Math.abs(found.offset.stops - offset)).toBeLessThanOrEqual(Math.abs(offset) + 1e-9);
+				expect(Math.sign(found.offset.stops * offset)).toBeGreaterThanOrEqual(0);
+				expect(Math.abs(found.wheel!.gain - gain)).toBeLessThanOrEqual(Math.abs(gain - 1) + 1e-9);
+				expect(found.offset.sd).toBeLessThan(0.3);
+			})
+		);
+	});
+
+	it('tells a dial that is off from a body that is', () => {
+		const trial = trialOf(dialled(), filmOf('instant', 100))!;
+		// Source: by definition: film of ISO 100 on a dial at 75 gets log2(100/75) too much, on 300 as much less.
+		const judged = trial.frames.map(
+			({ compensation, iso }) => compensation + Math.log2(100 / iso) + (iso === 300 ? 1 : 0)
+		);
+		const { offset, dial } = learnFromTrial(dialled(), filmOf('instant', 100), trial.frames, judged);
+		expect(Math.abs(offset.stops)).toBeLessThan(0.15);
+		expect(dial.find(({ iso }) => iso === 300)!.stops).toBeGreaterThan(0.3);
+		expect(Math.abs(dial.find(({ iso }) => iso === 150)!.stops)).toBeLessThan(0.15);
+	});
+});

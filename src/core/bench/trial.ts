@@ -1,0 +1,122 @@
+import { Matrix, solve } from 'ml-matrix';
+import { automaticExposure, offsetOf, type Camera } from '../camera';
+import { effectiveSpeedStops, type Film } from '../film';
+import { landmarks } from '../light';
+import { match } from '../match';
+import { speedStops } from '../units';
+
+/** One frame of a trial: how to set the camera, and what it is for. */
+export interface TrialFrame {
+	/** Wheel, stops. */
+	compensation: number;
+	/** Place of the film-speed dial. */
+	iso: number;
+	why: string;
+}
+
+/** A trial: in which light, and which frames. */
+export interface Trial {
+	/** EV in which no frame runs into a limit, and how such light is called. */
+	ev: number;
+	words: string;
+	frames: TrialFrame[];
+}
+
+const LIGHTS = landmarks.map(({ ev }) => ev);
+
+/** Whether the eye has room for all the frames in a light. */
+function hasRoom(camera: Camera, film: Film, frames: readonly TrialFrame[], ev: number): boolean {
+	return frames.every(({ compensation, iso }) => {
+		const { best } = match(camera, film, { ev, sd: 0 }, {}, { compensation, iso, handheld: false });
+		return best.clamped === null;
+	});
+}
+
+/**
+ * The fewest frames that tell an eye's habit, its wheel and its dial apart: both ends of the wheel,
+ * which differ by the most that it can do; its middle, twice, for one frame proves little; and each
+ * further place of the dial once.
+ *
+ * @returns null for a camera without an eye, or where no known light has room for its frames
+ * @example trialOf(a folding instant camera, a film)?.frames.length // 4
+ */
+export function trialOf(camera: Camera, film: Film): Trial | null {
+	const eye = automaticExposure(camera);
+	if (!eye) return null;
+	const [iso, ...others] = eye.iso;
+	const at = (compensation: number, why: string): TrialFrame => ({ compensation, iso, why });
+	const { darken = 0, lighten = 0 } = eye.compensation ?? {};
+	const frames = [
+		at(0, 'what it gives by itself'),
+		...(darken < 0 ? [at(darken, 'one end of the wheel')] : []),
+		...(lighten > 0 ? [at(lighten, 'the other end: together they tell what a click does')] : []),
+		at(0, 'the same again: one frame proves little'),
+		...others.map((other) => ({ compensation: 0, iso: other, why: `whether the dial's ${other} is one` }))
+	];
+	const wheelless = eye.compensation ? frames : frames.map((frame) => ({ ...frame, compensation: 0 }));
+	const ev = LIGHTS.find((each) => hasRoom(camera, film, wheelless, each));
+	if (ev === undefined) return null;
+	return { ev, words: landmarks.find((mark) => mark.ev === ev)!.words, frames: wheelless };
+}
+
+/** What a trial has taught. */
+export interface TrialResult {
+	/** The camera's offset: + gives more than it should. */
+	offset: { stops: number; sd: number };
+	/** What a stop of the wheel really does, and its doubt; null where the wheel was not moved. */
+	wheel: { gain: number; sd: number } | null;
+	/** Stops by which each further place of the dial gives more than the first. */
+	dial: { iso: number; stops: number; sd: number }[];
+}
+
+/** Doubt of a frame as it is judged by eye, with the eye's own from frame to frame, stops; common practice. */
+const FRAME_SD = 0.4;
+/** How far wheels and dials usually are off; common practice. */
+const WHEEL_SD = 0.25;
+const DIAL_SD = 0.3;
+
+/**
+ * What the frames of a trial teach: offset b, gain g and dial errors δ of y = b + g·w + δ, by Bayes'
+ * rule with normal priors and normal errors. Source: Bayesian linear regression, as in any textbook:
+ * posterior precision XᵀX/σ² + P, mean by its inverse.
+ *
+ * @param film the film it was shot on: what it is faster than the dial is no fault of the body's
+ * @param judged how far each frame came out from right, stops, + lighter; null where it was not shot
+ */
+export function learnFromTrial(
+	camera: Camera,
+	film: Film,
+	frames: readonly TrialFrame[],
+	judged: readonly (number | null)[]
+): TrialResult {
+	const dials = [...new Set(frames.map(({ iso }) => iso))].slice(1);
+	const prior = offsetOf(camera);
+	const means = [prior.stops, 1, ...dials.map(() => 0)];
+	const precisions = [prior.sd, WHEEL_SD, ...dials.map(() => DIAL_SD)].map((sd) => 1 / sd ** 2);
+	const rows = frames.flatMap((frame, index) => {
+		const y = judged[index];
+		if (y === null) return [];
+		const x = [1, frame.compensation, ...dials.map((iso) => Number(iso === frame.iso))];
+		return [{ x, y: y - (effectiveSpeedStops(film) - speedStops(frame.iso)) }];
+	});
+	const size = means.length;
+	const precision = Matrix.zeros(size, size);
+	const right = Matrix.zeros(size, 1);
+	for (let a = 0; a < size; a++) {
+		for (let b = 0; b < size; b++) {
+			const sum = rows.reduce((total, { x }) => total + x[a] * x[b], 0) / FRAME_SD ** 2;
+			precision.set(a, b, sum + (a === b ? precisions[a] : 0));
+		}
+		const seen = rows.reduce((total, { x, y }) => total + x[a] * y, 0) / FRAME_SD ** 2;
+		right.set(a, 0, seen + precisions[a] * means[a]);
+	}
+	const mean = solve(precision, right).to1DArray();
+	const covariance = solve(precision, Matrix.eye(size));
+	const sd = (at: number) => Math.sqrt(covariance.get(at, at));
+	const moved = rows.some(({ x }) => x[1] !== 0);
+	return {
+		offset: { stops: mean[0], sd: sd(0) },
+		wheel: moved ? { gain: mean[1], sd: sd(1) } : null,
+		dial: dials.map((iso, index) => ({ iso, stops: mean[2 + index], sd: sd(2 + index) }))
+	};
+}
