@@ -1,6 +1,7 @@
 <!-- Who sets the exposure; only what that kind has is shown. -->
 <script lang="ts">
-	import type { AutomaticExposure, Exposure, Wheel } from '$core/camera';
+	import { wheelPositions, type AutomaticExposure, type Exposure, type Wheel } from '$core/camera';
+	import WheelPicture from '$lib/parts/WheelPicture.svelte';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import type { FormState } from '$lib/forms/form-state.svelte';
 	import { filmSpeedQuantity, listOf, stopsQuantity } from '$lib/forms/quantity';
@@ -19,6 +20,13 @@
 	const usualEye: AutomaticExposure = { mode: 'auto', sets: 'time', iso: [100] };
 	const usualWheel: Wheel = { darken: -1, lighten: 1, step: 0.5 };
 	const speeds = listOf(filmSpeedQuantity);
+	/** Most clicks that are drawn, as many as a wheel may have. */
+	const MOST_CLICKS = 25;
+	const places = $derived.by(() => {
+		const { darken = 0, lighten = 0, step = 0 } = eye?.compensation ?? {};
+		const sound = step > 0 && Number.isFinite(darken) && Number.isFinite(lighten);
+		return sound && (lighten - darken) / step < MOST_CLICKS ? wheelPositions({ darken, lighten, step }) : [];
+	});
 
 	const set = (changes: Partial<AutomaticExposure>) => onchange({ ...(eye ?? usualEye), ...changes });
 
@@ -61,6 +69,7 @@
 		It has a lighten–darken wheel
 	</label>
 	{#if eye.compensation}
+		{#if places.length > 1}<WheelPicture {places} />{/if}
 		<QuantityField
 			{form}
 			path="exposure.compensation.darken"

@@ -17,7 +17,9 @@
 		worksInWords
 	} from '$core/words';
 	import { verdictColour } from '$lib/parts/verdict-colour';
+	import { automaticExposure, wheelPositions } from '$core/camera';
 	import VerdictMark from '$lib/parts/VerdictMark.svelte';
+	import WheelPicture from '$lib/parts/WheelPicture.svelte';
 	import OnCamera from './OnCamera.svelte';
 	import Remedies from './Remedies.svelte';
 	import type { ShootState } from './shoot-state.svelte';
@@ -41,6 +43,8 @@
 	const tones = $derived(
 		chosen && outcome && shoot.resolved ? rangeInWords(chosen.film, shoot.resolved, outcome) : ''
 	);
+	const eye = $derived(chosen ? automaticExposure(chosen.camera) : null);
+	const wheel = $derived(eye?.compensation ? wheelPositions(eye.compensation) : []);
 	const aim = $derived(chosen ? aimInWords(chosen.camera, chosen.camera) : '');
 	const unmet = $derived(
 		chosen && !shoot.previewed ? (shoot.answers.get(chosen.id)?.unmet.includes('seconds') ?? false) : false
@@ -117,6 +121,9 @@
 				<div class="row">
 					<dt class="soft">{row.name}</dt>
 					<dd>
+						{#if row.name === 'Wheel'}<span class="wheel"
+								><WheelPicture places={wheel} at={outcome.compensation} /></span
+							>{/if}
 						<span class="value figure figures">{row.value}</span>
 						{#if row.note}<span class="note soft">{row.note}</span>{/if}
 					</dd>
@@ -191,6 +198,12 @@
 	}
 	.value {
 		font-size: 1.375rem;
+	}
+	.wheel {
+		display: block;
+	}
+	.wheel :global(svg) {
+		margin-left: auto;
 	}
 	.note {
 		font-size: 0.875rem;
