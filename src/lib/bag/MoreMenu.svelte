@@ -17,7 +17,7 @@
 	}
 </script>
 
-<details bind:open>
+<details name="more-of-the-bag" bind:open>
 	<summary class="quiet" aria-label="More for {name}">More</summary>
 	<div class="menu">
 		{#each links as link (link.href)}
