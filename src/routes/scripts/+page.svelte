@@ -60,6 +60,9 @@
 		white-space: pre-wrap;
 		overflow-wrap: anywhere;
 	}
+	table {
+		width: 100%;
+	}
 	th,
 	td {
 		text-align: left;
@@ -70,6 +73,7 @@
 	code {
 		background: none;
 		color: inherit;
+		white-space: normal;
 		overflow-wrap: anywhere;
 	}
 </style>
