@@ -87,6 +87,15 @@ async function takeWays(browser, address, out) {
 	await context.close();
 }
 
+/** Once what the last step asked for is drawn, fonts that it needs included. */
+const settled = (page) =>
+	page.evaluate(async () => {
+		const drawn = () => new Promise((resolve) => requestAnimationFrame(() => requestAnimationFrame(resolve)));
+		await drawn();
+		await document.fonts.ready;
+		await drawn();
+	});
+
 async function take(browser, address, view, out) {
 	const context = await browser.newContext({
 		viewport: view.size,
@@ -100,7 +109,7 @@ async function take(browser, address, view, out) {
 		await view.act(page);
 		await page.waitForLoadState('networkidle');
 	}
-	await page.evaluate(() => document.fonts.ready);
+	await settled(page);
 	await page.screenshot({ path: join(out, `${view.name}.png`), fullPage: view.whole ?? false });
 	await context.close();
 }
