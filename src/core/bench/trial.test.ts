@@ -34,6 +34,11 @@ describe('a trial', () => {
 		}
 	});
 
+	// Source: hand arithmetic: at EV 12 and the wheel at −1½ this eye wants 1/300 s and stops at 1/180; at dusk it has room.
+	it('is in the brightest such light', () => {
+		expect(trialOf(foldingInstant(), film)).toMatchObject({ ev: 10, words: 'dusk' });
+	});
+
 	it('is for eyes alone', () => {
 		expect(trialOf(fixedCamera(), film)).toBeNull();
 	});

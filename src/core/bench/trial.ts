@@ -22,7 +22,8 @@ export interface Trial {
 	frames: TrialFrame[];
 }
 
-const LIGHTS = landmarks.map(({ ev }) => ev);
+/** The brightest first: in long times films lose speed, which is no fault of the eye's. */
+const LIGHTS = landmarks.map(({ ev }) => ev).sort((a, b) => b - a);
 
 /** Whether the eye has room for all the frames in a light. */
 function hasRoom(camera: Camera, film: Film, frames: readonly TrialFrame[], ev: number): boolean {

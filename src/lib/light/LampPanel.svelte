@@ -11,11 +11,18 @@
 
 	let { shoot, light, onread }: PanelProps = $props();
 
+	/** Readings weighed together stand as what they came to: lamps in lamps would never end. */
+	function plain(reading: Light | null): Light | null {
+		if (!readBy(reading, 'combined')) return reading;
+		const { ev, sd, kelvin } = resolveLight(reading!);
+		return { ev, sd, ...(kelvin === undefined ? {} : { kelvin }) };
+	}
+
 	type Draft = Partial<LampReading> & { method: 'lamp' };
 	// svelte-ignore state_referenced_locally -- a form begins with the last reading and is the person's from then on
 	const last = readBy(light, 'lamp');
 	// svelte-ignore state_referenced_locally -- see above
-	const metered: Light | null = last?.reading ?? light;
+	const metered: Light | null = last?.reading ?? plain(light);
 	const form = new FormState<Draft>(lightSchema as never, {
 		method: 'lamp',
 		...(metered ? { reading: metered } : {}),
