@@ -74,15 +74,15 @@ function soundIn(bytes: ArrayBuffer): { format: Format; from: number; length: nu
 	throw new BadRecording('This WAV file has no sound in it.');
 }
 
-/** Sound behind a plain header. */
-function framed({ code, channels, sampleRate, bits }: Format, sound: Uint8Array): ArrayBuffer {
-	const copy = new Uint8Array(HEADER + sound.length);
-	const view = new DataView(copy.buffer);
+/** A plain header for so many bytes of sound. */
+function headerFor({ code, channels, sampleRate, bits }: Format, length: number): Uint8Array {
+	const header = new Uint8Array(HEADER);
+	const view = new DataView(header.buffer);
 	const write = (at: number, text: string) =>
 		[...text].forEach((letter, place) => view.setUint8(at + place, letter.charCodeAt(0)));
 	const frame = channels * (bits / 8);
 	write(0, 'RIFF');
-	view.setUint32(4, HEADER - 8 + sound.length, true);
+	view.setUint32(4, HEADER - 8 + length, true);
 	write(8, 'WAVEfmt ');
 	view.setUint32(16, 16, true);
 	view.setUint16(20, code, true);
@@ -92,20 +92,29 @@ function framed({ code, channels, sampleRate, bits }: Format, sound: Uint8Array)
 	view.setUint16(32, frame, true);
 	view.setUint16(34, bits, true);
 	write(36, 'data');
-	view.setUint32(40, sound.length, true);
-	copy.set(sound, HEADER);
-	return copy.buffer;
+	view.setUint32(40, length, true);
+	return header;
+}
+
+/** Sound behind a plain header. */
+function framed(format: Format, sound: Uint8Array): ArrayBuffer {
+	const whole = new Uint8Array(HEADER + sound.length);
+	whole.set(headerFor(format, sound.length));
+	whole.set(sound, HEADER);
+	return whole.buffer;
 }
 
 /**
- * The same sound where the decoder can take it: it wants a plain header, and its numbers at even places.
- * What is like that already is not copied: ten minutes are a hundred megabytes.
+ * The same sound where the decoder can take it: it believes its header, and wants its numbers at even
+ * places. What is like that already is not copied: ten minutes are a hundred megabytes.
  */
 function plain(bytes: ArrayBuffer): ArrayBuffer {
 	const { format, from, length } = soundIn(bytes);
 	if (length === 0) throw new BadRecording('This WAV file has no sound in it.');
-	if (from === HEADER && length === bytes.byteLength - HEADER) return bytes;
-	return framed(format, new Uint8Array(bytes, from, length));
+	const header = headerFor(format, length);
+	const given = new Uint8Array(bytes, 0, HEADER);
+	const isPlain = HEADER + length === bytes.byteLength && header.every((byte, at) => byte === given[at]);
+	return isPlain ? bytes : framed(format, new Uint8Array(bytes, from, length));
 }
 
 /** How much a channel swings: the tester is plugged into that which swings most. */

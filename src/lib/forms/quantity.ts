@@ -38,7 +38,7 @@ export const timeQuantity: Quantity = {
 	show: (value) => {
 		const usual = formatTime(value).replace(/ s$/, '');
 		const part = `1/${Math.round(1 / value)}`;
-		const same = (text: string) => Math.abs((timeQuantity.parse(text) ?? NaN) / value - 1) < 1e-9;
+		const same = (text: string) => Math.abs((timeQuantity.parse(text) ?? NaN) / value - 1) < 1e-10;
 		// A time that is not a usual mark is shown exactly, so that opening a form never changes it.
 		return [usual, part].find(same) ?? String(value);
 	}
