@@ -1,7 +1,5 @@
-<!-- The lighten–darken wheel and its clicks, darken on the left; the place that is taken is filled. -->
+<!-- The lighten–darken wheel and its clicks, darken on the left; the place that is taken is filled; its words stand beside it. -->
 <script lang="ts">
-	import { wheelInWords } from '$core/words';
-
 	let { places, at = null }: { places: readonly number[]; at?: number | null } = $props();
 
 	const WIDTH = 120;
@@ -27,8 +25,7 @@
 	viewBox="0 0 {WIDTH} {HEIGHT}"
 	width={WIDTH}
 	height={HEIGHT}
-	role="img"
-	aria-label="Wheel, {at === null ? `${places.length} clicks` : wheelInWords(at)}"
+	aria-hidden="true"
 >
 	<path d="M{edge[0]}A{RADIUS} {RADIUS} 0 0 1 {edge[1]}" />
 	{#each places as place (place)}
