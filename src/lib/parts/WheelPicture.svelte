@@ -21,12 +21,7 @@
 	);
 </script>
 
-<svg
-	viewBox="0 0 {WIDTH} {HEIGHT}"
-	width={WIDTH}
-	height={HEIGHT}
-	aria-hidden="true"
->
+<svg viewBox="0 0 {WIDTH} {HEIGHT}" width={WIDTH} height={HEIGHT} aria-hidden="true">
 	<path d="M{edge[0]}A{RADIUS} {RADIUS} 0 0 1 {edge[1]}" />
 	{#each places as place (place)}
 		{@const inner = rim(place, RADIUS - (Math.abs(place) < 1e-6 ? 9 : 5))}
