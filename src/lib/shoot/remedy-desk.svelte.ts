@@ -3,6 +3,9 @@ import type { match, Remedy } from '$core/match';
 
 type Asked = Parameters<typeof match>;
 
+/** Between two questions to the worker. */
+const PAUSE_MS = 100;
+
 /**
  * Works out remedies in a worker, so that the line of the light never waits for them: one question at
  * a time, and of those that came meanwhile only the last.
@@ -15,6 +18,7 @@ export class RemedyDesk {
 	#ask: Remote<typeof match> | null = null;
 	#next: Asked | null = null;
 	#busy = false;
+	#pause: ReturnType<typeof setTimeout> | undefined;
 
 	/** Starts the worker; gives back how to end it. */
 	open(): () => void {
@@ -32,7 +36,16 @@ export class RemedyDesk {
 		this.#next = asked;
 		this.behind = asked !== null;
 		if (!asked) this.remedies = [];
-		void this.#work();
+		this.#soon();
+	}
+
+	/** While a finger drags, the worker must leave the page room: of many questions it takes one now and then. */
+	#soon(): void {
+		if (this.#pause !== undefined) return;
+		this.#pause = setTimeout(() => {
+			this.#pause = undefined;
+			void this.#work();
+		}, PAUSE_MS);
 	}
 
 	async #work(): Promise<void> {
@@ -42,8 +55,8 @@ export class RemedyDesk {
 		this.#next = null;
 		const { remedies } = await this.#ask(...asked);
 		this.#busy = false;
-		if (this.#next) return this.#work();
-		if (!this.behind) return;
+		if (this.#next) this.#soon();
+		if (this.#next || !this.behind) return;
 		this.remedies = remedies;
 		this.behind = false;
 	}
