@@ -11,10 +11,12 @@
 	import { agoInWords } from '$lib/parts/ago';
 	import { outbox } from '$lib/records/outbox.svelte';
 	import Answer from './Answer.svelte';
+	import { wholeLine } from './axis';
 	import type { BagRecords } from './bag';
 	import Lanes from './Lanes.svelte';
 	import LightHandle from './LightHandle.svelte';
 	import LogBar from './LogBar.svelte';
+	import { rehearse } from './rehearse';
 	import { ShootState } from './shoot-state.svelte';
 
 	let { records }: { records: BagRecords } = $props();
@@ -77,6 +79,7 @@
 
 	onMount(() => {
 		const closeDesk = shoot.desk.open();
+		const endRehearsal = rehearse((ev) => shoot.answersTo({ ev }), wholeLine);
 		void outbox.sendAll();
 		const retry = () => void outbox.sendAll();
 		const tick = () => (shoot.lights.now = Date.now());
@@ -94,6 +97,7 @@
 			document.removeEventListener('visibilitychange', refresh);
 			clearInterval(clock);
 			silence();
+			endRehearsal();
 			closeDesk();
 		};
 	});

@@ -76,11 +76,9 @@ export class ShootState {
 
 	resolved = $derived.by(() => this.lights.resolved);
 
-	answers = $derived.by((): ReadonlyMap<string, Answered> => {
-		const light = this.light;
-		if (!light) return new Map();
-		return new Map(this.loaded.map((loaded) => [loaded.id, this.#answer(loaded, light)]));
-	});
+	answers = $derived.by((): ReadonlyMap<string, Answered> =>
+		this.light ? this.answersTo(this.light) : new Map()
+	);
 
 	/** The light in which each camera works as it is mounted now. */
 	reaches = $derived.by((): ReadonlyMap<string, Reach> => {
@@ -157,6 +155,11 @@ export class ShootState {
 	constructor(records: () => BagRecords) {
 		this.#records = records;
 		this.lights = new LightDesk(records);
+	}
+
+	/** What every camera does in a light. */
+	answersTo(light: Light): Map<string, Answered> {
+		return new Map(this.loaded.map((loaded) => [loaded.id, this.#answer(loaded, light)]));
 	}
 
 	#answer({ id, camera, film }: Loaded, read: Light): Answered {

@@ -96,30 +96,55 @@ function windowAround(samples: Float32Array, sampleRate: number, { from, to }: S
 	};
 }
 
-/** Takes the dark's level and its hum out of a window, as both are on its two sides. */
-function withoutHum({ values, sampleRate, open }: Window, margin: number): Float64Array {
-	const places: number[] = [];
+const hums = [1, 2].flatMap((half) =>
+	HUM.map((hertz) => ({ hertz, wave: half === 1 ? Math.cos : Math.sin }))
+);
+
+/** What the dark is made of at a place: a level and the waves of the hum. */
+const darkAt = (at: number, sampleRate: number) => [
+	1,
+	...hums.map(({ hertz, wave }) => wave((2 * Math.PI * hertz * at) / sampleRate))
+];
+
+/** Fewer places than these tell nothing of a hum. */
+const LEAST_PLACES = 100;
+
+/**
+ * Least squares by the normal equations, which need no room for the places they were summed over.
+ *
+ * @param outside where a window is dark
+ * @returns what the dark is made of: the factors of `darkAt`
+ */
+function fittedDark({ values, sampleRate }: Window, outside: (at: number) => boolean): number[] {
+	const terms = hums.length + 1;
+	const products = Matrix.zeros(terms, terms);
+	const sums = Matrix.zeros(terms, 1);
 	for (let at = 0; at < values.length; at++) {
-		if (at < open.from - margin || at > open.to + margin) places.push(at);
+		if (!outside(at)) continue;
+		const waves = darkAt(at, sampleRate);
+		for (let row = 0; row < terms; row++) {
+			sums.set(row, 0, sums.get(row, 0) + waves[row] * values[at]);
+			for (let column = 0; column < terms; column++) {
+				products.set(row, column, products.get(row, column) + waves[row] * waves[column]);
+			}
+		}
 	}
-	const waves = (at: number) => [
-		1,
-		...HUM.flatMap((hertz) => {
-			const angle = (2 * Math.PI * hertz * at) / sampleRate;
-			return [Math.cos(angle), Math.sin(angle)];
-		})
-	];
-	const LEAST_PLACES = 100;
-	if (places.length < LEAST_PLACES) {
-		const level = medianOf(places.map((at) => values[at]));
+	return solve(products, sums).to1DArray();
+}
+
+/** Takes the dark's level and its hum out of a window, as both are on its two sides. */
+function withoutHum(window: Window, margin: number): Float64Array {
+	const { values, sampleRate, open } = window;
+	const outside = (at: number) => at < open.from - margin || at > open.to + margin;
+	const dark = values.filter((_, at) => outside(at));
+	if (dark.length < LEAST_PLACES) {
+		const level = medianOf(dark);
 		return values.map((value) => value - level);
 	}
-	const fitted = solve(
-		new Matrix(places.map(waves)),
-		Matrix.columnVector(places.map((at) => values[at])),
-		true
-	).to1DArray();
-	return values.map((value, at) => value - waves(at).reduce((sum, wave, k) => sum + wave * fitted[k], 0));
+	const fitted = fittedDark(window, outside);
+	return values.map(
+		(value, at) => value - darkAt(at, sampleRate).reduce((sum, wave, term) => sum + wave * fitted[term], 0)
+	);
 }
 
 const meanOf = (values: Float64Array) => values.reduce((sum, each) => sum + each, 0) / values.length;
