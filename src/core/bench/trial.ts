@@ -1,6 +1,6 @@
-import { Matrix, solve } from 'ml-matrix';
 import { automaticExposure, offsetOf, type Camera } from '../camera';
 import { effectiveSpeedStops, type Film } from '../film';
+import { posterior } from '../learn/bayes';
 import { landmarks } from '../light';
 import { match } from '../match';
 import { speedStops } from '../units';
@@ -78,8 +78,7 @@ const DIAL_SD = 0.3;
 
 /**
  * What the frames of a trial teach: offset b, gain g and dial errors δ of y = b + g·w + δ, by Bayes'
- * rule with normal priors and normal errors. Source: Bayesian linear regression, as in any textbook:
- * posterior precision XᵀX/σ² + P, mean by its inverse.
+ * rule with normal priors and normal errors; see `posterior`.
  *
  * @param film the film it was shot on: what it is faster than the dial is no fault of the body's
  * @param judged how far each frame came out from right, stops, + lighter; null where it was not shot
@@ -92,32 +91,26 @@ export function learnFromTrial(
 ): TrialResult {
 	const dials = [...new Set(frames.map(({ iso }) => iso))].slice(1);
 	const prior = offsetOf(camera);
-	const means = [prior.stops, 1, ...dials.map(() => 0)];
-	const precisions = [prior.sd, WHEEL_SD, ...dials.map(() => DIAL_SD)].map((sd) => 1 / sd ** 2);
+	const priors = [
+		{ mean: prior.stops, sd: prior.sd },
+		{ mean: 1, sd: WHEEL_SD },
+		...dials.map(() => ({ mean: 0, sd: DIAL_SD }))
+	];
 	const rows = frames.flatMap((frame, index) => {
 		const y = judged[index];
 		if (y === null) return [];
 		const x = [1, frame.compensation, ...dials.map((iso) => Number(iso === frame.iso))];
 		return [{ x, y: y - (effectiveSpeedStops(film) - speedStops(frame.iso)) }];
 	});
-	const size = means.length;
-	const precision = Matrix.zeros(size, size);
-	const right = Matrix.zeros(size, 1);
-	for (let a = 0; a < size; a++) {
-		for (let b = 0; b < size; b++) {
-			const sum = rows.reduce((total, { x }) => total + x[a] * x[b], 0) / FRAME_SD ** 2;
-			precision.set(a, b, sum + (a === b ? precisions[a] : 0));
-		}
-		const seen = rows.reduce((total, { x, y }) => total + x[a] * y, 0) / FRAME_SD ** 2;
-		right.set(a, 0, seen + precisions[a] * means[a]);
-	}
-	const mean = solve(precision, right).to1DArray();
-	const covariance = solve(precision, Matrix.eye(size));
-	const sd = (at: number) => Math.sqrt(covariance.get(at, at));
+	const known = posterior(
+		rows.map((row) => ({ ...row, sd: FRAME_SD })),
+		priors
+	);
 	const moved = rows.some(({ x }) => x[1] !== 0);
+	const [offset, wheel, ...ofDials] = known;
 	return {
-		offset: { stops: mean[0], sd: sd(0) },
-		wheel: moved ? { gain: mean[1], sd: sd(1) } : null,
-		dial: dials.map((iso, index) => ({ iso, stops: mean[2 + index], sd: sd(2 + index) }))
+		offset: { stops: offset.mean, sd: offset.sd },
+		wheel: moved ? { gain: wheel.mean, sd: wheel.sd } : null,
+		dial: dials.map((iso, index) => ({ iso, stops: ofDials[index].mean, sd: ofDials[index].sd }))
 	};
 }

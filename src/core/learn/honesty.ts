@@ -1,0 +1,99 @@
+/** A frame of which both is known: what was promised, and whether it came out. */
+export interface PromisedFrame {
+	/** Chance of coming out, 0 … 1. */
+	promised: number;
+	cameOut: boolean;
+	/** When it was taken, ms. */
+	takenAt: number;
+	/** What it cost; absent where that is not known. */
+	cost?: number;
+}
+
+/** Frames that were promised about the same. */
+export interface PromiseBin {
+	/** Mean of what was promised. */
+	promised: number;
+	/** Part that came out. */
+	cameOut: number;
+	frames: number;
+	/** Where the true part lies, nine times in ten. */
+	interval: [from: number, to: number];
+}
+
+/** 5 % and 95 % of the normal distribution. */
+const NINE_IN_TEN = 1.6448536269514722;
+
+/**
+ * Where the true part lies when so many of a number came out, nine times in ten.
+ * Source: Wilson's score interval (1927).
+ *
+ * @example wilson(8, 10) // [0.54, 0.93]
+ */
+export function wilson(hits: number, of: number): [from: number, to: number] {
+	const z2 = NINE_IN_TEN ** 2;
+	const part = hits / of;
+	const middle = (part + z2 / (2 * of)) / (1 + z2 / of);
+	const half = (NINE_IN_TEN / (1 + z2 / of)) * Math.sqrt((part * (1 - part)) / of + z2 / (4 * of * of));
+	return [Math.max(0, middle - half), Math.min(1, middle + half)];
+}
+
+const EDGES = [0, 0.2, 0.4, 0.6, 0.8, 0.9, 1.0000001];
+
+/**
+ * Is the program honest? What was promised against what came out, in bins of about the same promise.
+ *
+ * @returns bins that hold a frame, from the least promise up
+ */
+export function promiseBins(frames: readonly PromisedFrame[]): PromiseBin[] {
+	return EDGES.slice(1).flatMap((to, at) => {
+		const inside = frames.filter(({ promised }) => promised >= EDGES[at] && promised < to);
+		if (inside.length === 0) return [];
+		const hits = inside.filter(({ cameOut }) => cameOut).length;
+		const promised = inside.reduce((sum, frame) => sum + frame.promised, 0) / inside.length;
+		return [
+			{
+				promised,
+				cameOut: hits / inside.length,
+				frames: inside.length,
+				interval: wilson(hits, inside.length)
+			}
+		];
+	});
+}
+
+/** How things stood after a frame. */
+export interface Standing {
+	takenAt: number;
+	frames: number;
+	/** Part that came out so far. */
+	rate: number;
+	/** What a frame that came out has cost so far; null before one came out or where costs are not known. */
+	costPerKeeper: number | null;
+}
+
+/** Hit rate and cost of a keeper as they went, frame by frame. */
+export function standings(frames: readonly PromisedFrame[]): Standing[] {
+	const inOrder = [...frames].sort((a, b) => a.takenAt - b.takenAt);
+	let [hits, cost, priced] = [0, 0, 0];
+	let keepersPriced = 0;
+	return inOrder.map((frame, at) => {
+		hits += Number(frame.cameOut);
+		if (frame.cost !== undefined) {
+			cost += frame.cost;
+			priced += 1;
+			keepersPriced += Number(frame.cameOut);
+		}
+		return {
+			takenAt: frame.takenAt,
+			frames: at + 1,
+			rate: hits / (at + 1),
+			costPerKeeper: priced > 0 && keepersPriced > 0 ? cost / keepersPriced : null
+		};
+	});
+}
+
+/** Fewer judged frames than these prove little. */
+const FEW = 20;
+
+/** Whether so many frames prove something. */
+export const provesLittle = (frames: number) => frames < FEW;

@@ -1,0 +1,5 @@
+export { posterior, type Normal, type Seen } from './bayes';
+export { promiseBins, provesLittle, standings, type PromisedFrame } from './honesty';
+export { learn, type JudgedFrame, type Learnt, type Prior } from './offset';
+export { readingHabits, type ReadFrame, type ReadingHabit } from './reading-habits';
+export { worthOfTrial, type TrialWorth } from './worth';

@@ -1,0 +1,2 @@
+export { errorByGrey, reflectanceOf } from './curve';
+export { meanReflectance, printOf, type PrintQuestion } from './render';

@@ -1,0 +1,98 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import type { FilmType } from '../film';
+import { linearOf } from '../units';
+import { curves } from './curve';
+import { errorByGrey, meanReflectance, printOf, reflectanceOf } from '.';
+
+const types: FilmType[] = ['colour-negative', 'bw-negative', 'reversal', 'instant', 'peel-apart'];
+const anyType = fc.constantFrom(...types);
+const density = (type: FilmType, stops: number, error = 0) => -Math.log10(reflectanceOf(type, stops, error));
+
+describe('how a print answers to light', () => {
+	it.each(types)('of %s gives mid grey back as 18 %', (type) => {
+		expect(reflectanceOf(type, 0, 0)).toBeCloseTo(0.18, 6);
+	});
+
+	it.each(['reversal', 'instant', 'peel-apart'] as const)(
+		'of %s is the logistic curve of its own numbers',
+		(type) => {
+			// Source: the logistic form of a characteristic curve: its ends, and its slope at a place.
+			const { least, most, contrast } = curves[type];
+			expect(density(type, 20)).toBeCloseTo(least, 4);
+			expect(density(type, -30)).toBeCloseTo(most, 4);
+			const step = 1e-3;
+			const perTenfold = (density(type, -step) - density(type, step)) / (2 * step * Math.log10(2));
+			expect(perTenfold).toBeCloseTo(contrast, 3);
+		}
+	);
+
+	it('is never darker with more light', () => {
+		fc.assert(
+			fc.property(
+				anyType,
+				fc.double({ min: -6, max: 6, noNaN: true }),
+				fc.double({ min: -3, max: 3, noNaN: true }),
+				fc.double({ min: 0.01, max: 1, noNaN: true }),
+				(type, stops, error, more) => {
+					expect(reflectanceOf(type, stops + more, error)).toBeGreaterThanOrEqual(
+						reflectanceOf(type, stops, error)
+					);
+					expect(reflectanceOf(type, 0, error + more)).toBeGreaterThanOrEqual(
+						reflectanceOf(type, 0, error) - 1e-9
+					);
+				}
+			)
+		);
+	});
+
+	it('is read backwards for the error, with more doubt where it is flat', () => {
+		fc.assert(
+			fc.property(anyType, fc.double({ min: -2, max: 2, noNaN: true }), (type, error) => {
+				expect(errorByGrey(type, reflectanceOf(type, 0, error)).stops).toBeCloseTo(error, 2);
+			})
+		);
+		expect(errorByGrey('instant', 0.75).sd).toBeGreaterThan(errorByGrey('instant', 0.18).sd);
+		expect(errorByGrey('instant', 0).stops).toBeCloseTo(-4, 1);
+	});
+});
+
+describe('a print of the made-up scene', () => {
+	const question = { type: 'instant', error: 0, width: 120, height: 90, seed: 7, lens: 'plain' } as const;
+
+	/** Pixels of the grey card in the scene. */
+	const card = (pixels: Uint8ClampedArray) => {
+		const rows: number[] = [];
+		for (let y = 66; y < 74; y++)
+			for (let x = 75; x < 84; x++) rows.push(...pixels.subarray((y * 120 + x) * 4, (y * 120 + x) * 4 + 4));
+		return Uint8ClampedArray.from(rows);
+	};
+
+	it('has its grey card at 18 %, by sRGB as published', () => {
+		// Source: IEC 61966-2-1: 18 % is 0.4613 of full, 118 of 255.
+		const spot = card(printOf(question));
+		expect(meanReflectance(spot, linearOf)).toBeCloseTo(0.18, 1);
+		expect(
+			Math.abs(spot.filter((_, at) => at % 4 === 1).reduce((a, b) => a + b) / (spot.length / 4) - 118)
+		).toBeLessThan(12);
+	});
+
+	it('tells its own error by the card', () => {
+		for (const error of [-1, -1 / 3, 0, 2 / 3]) {
+			const read = errorByGrey('instant', meanReflectance(card(printOf({ ...question, error })), linearOf));
+			expect(Math.abs(read.stops - error)).toBeLessThan(0.3);
+		}
+	});
+
+	it('is the same by the same seed, grey on black-and-white, darker in the corners of plastic', () => {
+		expect(printOf(question)).toEqual(printOf(question));
+		expect(printOf({ ...question, seed: 8 })).not.toEqual(printOf(question));
+		const grey = printOf({ ...question, type: 'bw-negative' });
+		for (let at = 0; at < grey.length; at += 400) expect(grey[at]).toBe(grey[at + 2]);
+		const corner = (lens: 'plain' | 'plastic') => {
+			const pixels = printOf({ ...question, lens });
+			return pixels[0] + pixels[1] + pixels[2];
+		};
+		expect(corner('plastic')).toBeLessThan(corner('plain'));
+	});
+});

@@ -1,0 +1,85 @@
+import { randomLcg, randomNormal } from 'd3-random';
+import type { FilmType } from '../film';
+import { encodedOf } from '../units';
+import { curves, reflectanceOf } from './curve';
+import { spotAt } from './scene';
+
+/** What a print is made of. */
+export interface PrintQuestion {
+	type: FilmType;
+	/** Stops of exposure error, + = too much light. */
+	error: number;
+	/** Pixels. */
+	width: number;
+	height: number;
+	/** The same seed is the same grain. */
+	seed: number;
+	/** Plastic lenses darken the corners and spread light. */
+	lens: 'plain' | 'plastic';
+}
+
+/** Stops that are lost in the corners, and part of the mean light that is spread over all; common practice. */
+const lenses = {
+	plain: { corners: 0.25, flare: 0.004 },
+	plastic: { corners: 1.3, flare: 0.03 }
+} as const;
+
+const MID_GREY = 0.18;
+/** Light too little for a negative leaves coarser grain, this much for a stop. */
+const GRAIN_PER_STOP = 0.5;
+
+/** Light of the whole scene, as part of what mid grey gives back. */
+const MEAN_LIGHT = 1.6;
+
+/**
+ * A print of the made-up scene, from its linear light to what a screen shows.
+ *
+ * @returns sRGB with alpha, four numbers a pixel, row by row
+ * @example printOf({ type: 'instant', error: 1, width: 4, height: 3, seed: 1, lens: 'plain' }).length // 48
+ */
+export function printOf({
+	type,
+	error,
+	width,
+	height,
+	seed,
+	lens
+}: PrintQuestion): Uint8ClampedArray<ArrayBuffer> {
+	const { grain, colour, left } = curves[type];
+	const { corners, flare } = lenses[lens];
+	const noise = randomNormal.source(randomLcg(seed))(0, 1);
+	const coarse = grain * (left < 1 ? 2 ** (GRAIN_PER_STOP * Math.max(0, -error)) : 1);
+	const pixels = new Uint8ClampedArray(width * height * 4);
+	for (let at = 0; at < width * height; at++) {
+		const [x, y] = [((at % width) + 0.5) / width, (Math.floor(at / width) + 0.5) / height];
+		const { stops, tint } = spotAt(x, y);
+		const falloff = corners * 2 * ((x - 0.5) ** 2 + (y - 0.5) ** 2);
+		const speck = 1 + coarse * noise() * 2;
+		for (let channel = 0; channel < 3; channel++) {
+			const share = colour ? tint[channel] : 1;
+			const light = 2 ** stops * share * 2 ** -falloff + flare * MEAN_LIGHT;
+			const print = reflectanceOf(type, Math.log2(light), error) * speck;
+			pixels[at * 4 + channel] = Math.round(255 * encodedOf(print));
+		}
+		pixels[at * 4 + 3] = 255;
+	}
+	return pixels;
+}
+
+/**
+ * What a print gives back on the mean of a spot.
+ *
+ * @param pixels sRGB with alpha of the spot
+ * @returns 0 … 1, linear
+ */
+export function meanReflectance(pixels: Uint8ClampedArray, linear: (encoded: number) => number): number {
+	let sum = 0;
+	for (let at = 0; at < pixels.length; at += 4) {
+		// Source: luminance of linear sRGB, IEC 61966-2-1 with the primaries of ITU-R BT.709.
+		sum +=
+			0.2126 * linear(pixels[at] / 255) +
+			0.7152 * linear(pixels[at + 1] / 255) +
+			0.0722 * linear(pixels[at + 2] / 255);
+	}
+	return pixels.length === 0 ? MID_GREY : sum / (pixels.length / 4);
+}
