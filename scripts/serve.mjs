@@ -65,7 +65,7 @@ export async function serve({ demo, folder }, args = process.argv.slice(2)) {
 		JUST_ENOUGH_DATA: options.data,
 		JUST_ENOUGH_DEMO: demo ? '1' : '0',
 		// Recordings of shutters are large; every address has its own, smaller limit.
-		BODY_SIZE_LIMIT: '40M',
+		BODY_SIZE_LIMIT: '48M',
 		// Plain HTTP: the pages are on this machine or its own network.
 		PROTOCOL_HEADER: 'x-just-enough-protocol'
 	});

@@ -1,18 +1,13 @@
-import { array, boolean, lazy, number, object, string, type ObjectSchema } from 'yup';
+import { array, boolean, number, object, string, type ObjectSchema } from 'yup';
 import type { Camera, Checklist, Filter } from '../core/camera';
 import type { Film } from '../core/film';
 import type { Light } from '../core/light';
-import type { FlashFired, Outcome, Spoiler, Verdict } from '../core/match';
-import { cameraSchema, exposures, filterSchema } from './camera';
+import { cameraSchema, filterSchema } from './camera';
+import { coordinates, whereSchema, type Coordinates, type Where } from './coordinates';
 import {
 	between,
 	doubtInStops,
-	exposureTime,
-	fNumber,
 	instant,
-	label,
-	latitude,
-	longitude,
 	longText,
 	name,
 	oneOfKinds,
@@ -21,8 +16,11 @@ import {
 	stops
 } from './fields';
 import { filmSchema } from './film';
-import { filtersSchema, flashPower } from './intent';
+import { flashPower } from './intent';
 import { lightSchema } from './light';
+
+export { frameRecordSchema, type FrameRecord } from './frames';
+export { loadRecordSchema, type LoadRecord } from './loads';
 
 /** What is stored: the objects of the match with an id, a version and what the bag needs. */
 
@@ -44,50 +42,26 @@ export interface AboutCamera {
 	filterThread?: number;
 	checklist?: Checklist;
 	notes?: string;
+	/** Names of the flashes of the bag that go with it; absent: all do. */
+	flashes?: string[];
+	/** What was learnt from judged frames, and what was known before. */
+	learnt?: Learning;
+}
+
+/** Learning from frames as it stands on a camera. */
+export interface Learning {
+	/** The offset before any frame was judged: what learning starts from. */
+	prior: { stops: number; sd: number };
+	/** When the person last accepted or ignored what frames teach; those judged later are news. */
+	at: string;
+	/** Judged frames that it stands on. */
+	frames: number;
+	/** The person would not have it. */
+	ignored?: boolean;
 }
 
 export type CameraRecord = Camera & AboutCamera;
 export type FilmRecord = Film & { archived?: boolean };
-
-export interface LoadRecord {
-	cameraId: string;
-	filmId: string;
-	/** Frames that the load holds. */
-	frames: number;
-	loadedAt: string;
-	/** When it was taken out; absent while it is in the camera. */
-	unloadedAt?: string;
-	note?: string;
-}
-
-export interface FrameSettings {
-	f: number;
-	seconds: number;
-	compensation: number | null;
-	iso: number | null;
-	position?: string | null;
-}
-
-export interface FrameRecord {
-	loadId: string;
-	number: number;
-	takenAt: string;
-	light: Light;
-	settings: FrameSettings;
-	filters?: Filter[];
-	handheld?: boolean;
-	/** Whether it fired, or with which guide number and power. */
-	flash?: boolean | FlashFired;
-	exposures?: number;
-	predicted: Outcome;
-	note?: string;
-}
-
-/** A point on the earth, degrees; + north and + east. */
-export interface Coordinates {
-	latitude: number;
-	longitude: number;
-}
 
 /** A place of the person's own list. */
 export interface PlaceRecord extends Coordinates {
@@ -115,7 +89,7 @@ export interface ReadingRecord {
 	/** A reading with a name stays on the line as a landmark. */
 	name?: string;
 	/** Where it was taken, where that is known. */
-	where?: Coordinates & { name?: string };
+	where?: Where;
 }
 
 /** What is in the bag beside cameras and films. */
@@ -135,74 +109,18 @@ const aboutCamera = {
 	aim: shortText(200),
 	filterThread: positive(300),
 	checklist: object({ load: steps(), frame: steps() }).default(undefined),
-	notes: longText()
+	notes: longText(),
+	flashes: array(name()).max(MOST_STEPS),
+	learnt: object({
+		prior: object({ stops: stops(10).required(), sd: doubtInStops().required() }).required(),
+		at: instant().required(),
+		frames: number().integer().min(0).max(1_000_000).required(),
+		ignored: boolean()
+	}).default(undefined)
 };
 aboutCamera satisfies Record<keyof AboutCamera, unknown>;
-const frameNumber = () => number().integer().min(1).max(9999);
-
 export const cameraRecordSchema = (cameraSchema as ObjectSchema<CameraRecord>).shape(aboutCamera);
 export const filmRecordSchema: ObjectSchema<FilmRecord> = filmSchema.shape(archived);
-
-export const loadRecordSchema: ObjectSchema<LoadRecord> = object({
-	cameraId: string().required().uuid(),
-	filmId: string().required().uuid(),
-	frames: frameNumber().required(),
-	loadedAt: instant().required(),
-	unloadedAt: instant(),
-	note: longText()
-});
-
-const verdicts: Verdict[] = ['just-enough', 'usable', 'too-dark', 'too-light'];
-const spoilers: Spoiler[] = ['shake', 'motion', 'near'];
-const limits: NonNullable<Outcome['clamped']>[] = ['fastest', 'slowest', 'widest', 'smallest'];
-
-const settingFields = {
-	f: fNumber().required(),
-	seconds: exposureTime().required(),
-	compensation: stops().nullable().defined(),
-	iso: between(0.1, 1_000_000).nullable().defined()
-};
-
-const chance = () => between(0, 1).required();
-
-const outcomeFields = {
-	...settingFields,
-	position: label().nullable(),
-	error: between(-60, 60).required(),
-	verdict: string<Verdict>().required().oneOf(verdicts),
-	chances: object({ good: chance(), usable: chance() }).required(),
-	clamped: string<NonNullable<Outcome['clamped']>>().oneOf(limits).nullable().defined(),
-	secondsRange: array(exposureTime().required()).length(2).required(),
-	spoilers: array(string<Spoiler>().required().oneOf(spoilers)).required(),
-	focus: object({ distance: between(0, 100_000).nullable().defined(), label: label().nullable() })
-		.nullable()
-		.default(undefined),
-	sharp: object({ from: between(0, 1e9).required(), to: between(0, 1e9).nullable().defined() }).required()
-};
-outcomeFields satisfies Record<keyof Outcome, unknown>;
-
-const firedSchema = object({
-	guideNumber: positive(1000).required(),
-	power: between(0.0001, 1).required()
-})
-	.nonNullable()
-	.default(undefined);
-
-const frameFields = {
-	loadId: string().required().uuid(),
-	number: frameNumber().required(),
-	takenAt: instant().required(),
-	light: lightSchema,
-	settings: object({ ...settingFields, position: string().max(40).nullable().optional() }).required(),
-	filters: filtersSchema,
-	handheld: boolean(),
-	flash: lazy((value: unknown) => (typeof value === 'object' ? firedSchema : boolean())),
-	exposures: exposures(),
-	predicted: object(outcomeFields).required(),
-	note: longText()
-};
-frameFields satisfies Record<keyof FrameRecord, unknown>;
-export const frameRecordSchema = object(frameFields) as unknown as ObjectSchema<FrameRecord>;
 
 type GearOf<T extends GearRecord['type']> = Extract<GearRecord, { type: T }>;
 const gearType = <T extends GearRecord['type']>(type: T) => ({ type: string<T>().required().oneOf([type]) });
@@ -233,13 +151,11 @@ export const measurementRecordSchema: ObjectSchema<MeasurementRecord> = object({
 	method: shortText(200).required()
 });
 
-const coordinates = { latitude: latitude().required(), longitude: longitude().required() };
-
 export const placeRecordSchema: ObjectSchema<PlaceRecord> = object({ name: name(), ...coordinates });
 
 export const readingRecordSchema = object({
 	takenAt: instant().required(),
 	light: lightSchema,
 	name: shortText(40).test('not-blank', 'is needed', (value) => value === undefined || value.trim() !== ''),
-	where: object({ ...coordinates, name: shortText() }).default(undefined)
+	where: whereSchema()
 }) as unknown as ObjectSchema<ReadingRecord>;

@@ -91,6 +91,52 @@ function collection(plural: string, singular: string, body: object) {
 }
 
 const anything = { type: 'object' };
+const bytes = (...types: string[]) =>
+	Object.fromEntries(types.map((type) => [type, { schema: { type: 'string', format: 'binary' } }]));
+const aPicture = bytes('image/jpeg', 'image/png', 'image/webp', 'image/tiff');
+const owner = (name: string) => ({ name, in: 'query', schema: { type: 'string', format: 'uuid' } });
+
+const pictures = {
+	'/api/pictures': {
+		post: {
+			operationId: 'create-picture',
+			summary: 'Keeps a picture of a frame or of a camera; its bytes are the body',
+			parameters: [
+				owner('id'),
+				owner('frame'),
+				owner('camera'),
+				{ name: 'name', in: 'query', required: true, schema: { type: 'string', maxLength: 200 } }
+			],
+			requestBody: { required: true, content: aPicture },
+			responses: {
+				201: answer('Kept', anything),
+				413: problem('Larger than 40 MiB'),
+				422: problem('No picture that is taken, or nothing that it belongs to; nothing was stored')
+			}
+		}
+	},
+	'/api/pictures/{id}': {
+		parameters: [id],
+		get: {
+			operationId: 'read-picture',
+			summary: 'The picture as it came',
+			responses: { 200: { description: 'It', content: aPicture }, 404: problem('Not there') }
+		},
+		delete: {
+			operationId: 'delete-picture',
+			summary: 'Deletes a picture',
+			responses: { 204: { description: 'Deleted' }, 404: problem('Not there') }
+		}
+	},
+	'/api/pictures/{id}/thumbnail': {
+		parameters: [id],
+		get: {
+			operationId: 'read-thumbnail',
+			summary: 'It small and upright, without metadata',
+			responses: { 200: { description: 'It', content: bytes('image/webp') }, 404: problem('Not there') }
+		}
+	}
+};
 
 export const openapi = {
 	openapi: '3.1.0',
@@ -109,6 +155,12 @@ export const openapi = {
 		),
 		'/api/light': computed('light', 'What any way of reading light comes to', 'Light', 'LightAnswer'),
 		'/api/reach': computed('reach', 'The light in which a camera with a film works', 'ReachRequest', 'Reach'),
+		'/api/learn': computed(
+			'learn',
+			'What judged frames teach of a body: wild frames are named and left out',
+			'LearnRequest',
+			'Learnt'
+		),
 		'/api/bench/aperture': computed(
 			'measure-aperture',
 			'The f-number of an opening that was measured',
@@ -195,6 +247,7 @@ export const openapi = {
 			}
 		},
 		...collection('readings', 'reading', ref('Reading')),
+		...pictures,
 		'/api/health': {
 			get: {
 				operationId: 'health',

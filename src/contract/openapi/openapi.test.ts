@@ -7,11 +7,13 @@ import { foldingInstant, programmed } from '../../../tests/fixtures/automatic';
 import { colourNegative400, fixedCamera } from '../../../tests/fixtures/bag';
 import { cameraKinds } from '../../core/camera';
 import { answerLight, type Light } from '../../core/light';
+import { learn } from '../../core/learn';
 import { match, reach } from '../../core/match';
 import { namedLanes } from '../../core/words';
 import { cameraSchema } from '../camera';
 import { lightSchema } from '../light';
 import { checkMatchRequest } from '../match-request';
+import { learnRequestSchema } from '../learn';
 import { check } from '../validate';
 import { openapi } from './document';
 
@@ -156,5 +158,24 @@ describe('the description of the API', () => {
 			ok: false,
 			issues: [{ path: 'intent.compensation' }, { path: 'intent.iso' }]
 		});
+	});
+
+	it('describes learning as the program asks and answers it', () => {
+		const frames = [
+			{ predicted: 0, judged: 0.5, sd: 0.4, setting: 'f/8', compensation: 1, pack: 'a' },
+			{ predicted: 0, judged: 0.3, sd: 0.4, clamped: true }
+		];
+		const asked = { prior: { stops: 0, sd: 0.3 }, frames };
+		expect(check(learnRequestSchema, asked).ok).toBe(true);
+		expect(accepts('LearnRequest', asked)).toBe(true);
+		expect(accepts('Learnt', learn(asked.prior, frames))).toBe(true);
+		for (const wrong of [
+			{ ...asked, prior: { stops: 0, sd: 0 } },
+			{ prior: asked.prior },
+			{ ...asked, frames: [{}] }
+		]) {
+			expect(check(learnRequestSchema, wrong).ok).toBe(false);
+			expect(accepts('LearnRequest', wrong)).toBe(false);
+		}
 	});
 });

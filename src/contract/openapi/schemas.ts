@@ -23,6 +23,7 @@ import {
 	kinds,
 	type Schema
 } from './building-blocks';
+import { learnRequest, learnt } from './learn-schemas';
 import { light, lightAnswer, place, reading } from './light-schemas';
 
 /** JSON Schemas of what goes in and out: held to the Yup schemas by a test that asks both. */
@@ -246,6 +247,8 @@ export const schemas = {
 		},
 		['kind', 'sampleRate', 'firings', 'seconds', 'sd', 'notes']
 	),
+	LearnRequest: learnRequest,
+	Learnt: learnt,
 	Problem: object(
 		{
 			message: { type: 'string' },

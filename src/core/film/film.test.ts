@@ -4,10 +4,13 @@ import { logarithmic, real } from '../../../tests/fixtures/arbitraries';
 import { filmOf } from '../../../tests/fixtures/bag';
 import {
 	correctedTime,
+	developingSeconds,
 	effectiveSpeedStops,
+	footage,
 	latitudeOf,
 	reciprocityLoss,
 	speedDoubt,
+	spoolSeconds,
 	typicalLatitude
 } from '.';
 
@@ -72,5 +75,26 @@ describe('reciprocity failure', () => {
 				expect(reciprocityLoss(film(exponent), seconds * more)).toBeGreaterThanOrEqual(loss);
 			})
 		);
+	});
+});
+
+describe('cine film', () => {
+	it('of 25 feet runs 125 s a side at 16 frames a second', () => {
+		// Common practice: 80 frames to the foot of regular 8 mm.
+		expect(spoolSeconds({ feet: 25, sides: 1, framesPerSecond: 16 })).toBe(125);
+		const spool = { feet: 25, sides: 2, framesPerSecond: 16 };
+		expect(footage(spool, 0)).toEqual({ side: 1, feet: 0 });
+		expect(footage(spool, 130)).toEqual({ side: 2, feet: 1 });
+		expect(footage(spool, 1000)).toEqual({ side: 2, feet: 25 });
+	});
+});
+
+describe('instant film', () => {
+	it('develops twice as long ten degrees colder, other film not at all', () => {
+		// Common practice.
+		expect(developingSeconds('instant', 11)! / developingSeconds('instant', 21)!).toBeCloseTo(2, 9);
+		expect(developingSeconds('peel-apart', 21)).toBeLessThan(120);
+		expect(developingSeconds('bw-negative', 20)).toBeNull();
+		expect(developingSeconds('instant', -80)).toBe(developingSeconds('instant', 0));
 	});
 });

@@ -1,4 +1,6 @@
+export * from './cine';
 export * from './colour';
+export * from './developing';
 export * from './latitude';
 export * from './reciprocity';
 export * from './speed';

@@ -1,3 +1,4 @@
+export { answered, judgedFrameOf, priorOf, type ShotFrame } from './from-frames';
 export { posterior, type Normal, type Seen } from './bayes';
 export { promiseBins, provesLittle, standings, type PromisedFrame } from './honesty';
 export { learn, type JudgedFrame, type Learnt, type Prior } from './offset';

@@ -31,7 +31,7 @@ export function chanceWithin([from, to]: StopRange, error: number, sd: number): 
 }
 
 /** Doubt of camera, film and a hand with a watch: all but the light and the eye, stops. */
-function doubtBeside(scene: Scene, { setting, answered }: Placed): number {
+export function doubtBeside(scene: Scene, { setting, answered }: Placed): number {
 	return Math.hypot(scene.otherDoubt, setting.handTimed ? handTimingDoubt(answered.seconds) : 0);
 }
 
@@ -52,7 +52,7 @@ const NOTHING = 1e-6;
  * In the same light the meter sees the subject's with its own scatter added, so that knowing the one
  * tells of the other (the regression of two normal quantities); in another light it tells nothing.
  */
-function meterDoubt({ camera, light }: Scene): MeterDoubt {
+export function meterDoubt({ camera, light }: Scene): MeterDoubt {
 	const eye = automaticExposure(camera);
 	const scatter = eye ? scatterOf(eye) : 0;
 	const sd = Math.hypot(light.sameLight ? light.sd : light.meterSd, scatter);

@@ -1,6 +1,7 @@
 export type { Interval } from './intervals';
+export { expectedOf, likelyErrors, type Expected } from './likely';
 export { bestLit, flashOf } from './lit';
-export { bestOutcome, match, outcomeAt, quickMatch } from './match';
+export { bestOutcome, match, outcomeAt, quickMatch, type MadeSetting } from './match';
 export { reach, type Lane, type Mounted, type Reach, type Span } from './reach';
 export { suitsFilm } from './remedies/filter';
 export { wishProblems } from './wishes';

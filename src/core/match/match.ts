@@ -89,7 +89,7 @@ export function outcomeAt(
 	return lit(scene, here, flash, power).outcome;
 }
 
-function placedAsMade(
+export function placedAsMade(
 	camera: Camera,
 	film: Film,
 	light: Light,

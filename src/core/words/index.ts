@@ -8,3 +8,4 @@ export * from './readings';
 export * from './sun';
 export * from './aim';
 export * from './habit';
+export * from './learn';

@@ -7,7 +7,7 @@ import type { Issue } from '$contract/validate';
 export interface TableDescription<T> {
 	table: string;
 	/** The columns searched or joined on, from the record. */
-	columns: Readonly<Record<string, (record: T) => string | number>>;
+	columns: Readonly<Record<string, (record: T) => string | number | null>>;
 	orderBy: string;
 	/** Fields that name a record of another table. */
 	references?: Readonly<Record<string, { table: string; id: (record: T) => string; what: string }>>;

@@ -9,7 +9,8 @@ import type {
 	PlaceRecord,
 	ReadingRecord
 } from '$contract/records';
-import { recordTable } from './record-table';
+import { pictureTable } from './pictures';
+import { recordTable, type TableDescription } from './record-table';
 
 const named = {
 	columns: {
@@ -17,6 +18,15 @@ const named = {
 		archived: (record: { archived?: boolean }) => Number(record.archived ?? false)
 	},
 	orderBy: 'name COLLATE NOCASE, id'
+};
+
+const frameColumns: TableDescription<FrameRecord>['columns'] = {
+	load_id: ({ loadId }) => loadId,
+	number: ({ number }) => number,
+	taken_at: ({ takenAt }) => takenAt,
+	verdict: ({ predicted }) => predicted.verdict,
+	judged: ({ judged }) => judged?.stops ?? null,
+	kept: ({ judged }) => (judged?.kept === undefined ? null : Number(judged.kept))
 };
 
 /** Every kind of record that is stored; a new one is a migration and an entry here. */
@@ -44,11 +54,7 @@ export function tablesOf(database: Database.Database) {
 		}),
 		frames: recordTable<FrameRecord>(database, {
 			table: 'frames',
-			columns: {
-				load_id: (frame) => frame.loadId,
-				number: (frame) => frame.number,
-				taken_at: (frame) => frame.takenAt
-			},
+			columns: frameColumns,
 			orderBy: 'load_id, number',
 			references: { loadId: { table: 'loads', id: (frame) => frame.loadId, what: 'load' } },
 			uniqueIssue: (frame) => ({
@@ -56,6 +62,7 @@ export function tablesOf(database: Database.Database) {
 				message: `frame ${frame.number} of this load is already logged`
 			})
 		}),
+		pictures: pictureTable(database),
 		gear: recordTable<GearRecord>(database, {
 			table: 'gear',
 			columns: { kind: ({ type }) => type, name: ({ name }) => name },

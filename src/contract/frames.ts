@@ -1,0 +1,145 @@
+import { array, boolean, lazy, object, string, type ObjectSchema } from 'yup';
+import type { Filter } from '../core/camera';
+import type { Light } from '../core/light';
+import type { FlashFired, Outcome, Spoiler, Verdict } from '../core/match';
+import { exposures } from './camera';
+import { whereSchema, type Where } from './coordinates';
+import {
+	between,
+	distance,
+	exposureTime,
+	fNumber,
+	instant,
+	label,
+	longText,
+	positive,
+	shortText,
+	stops
+} from './fields';
+import { filtersSchema } from './intent';
+import { lightSchema } from './light';
+import { frameNumber } from './loads';
+
+export interface FrameSettings {
+	f: number;
+	seconds: number;
+	compensation: number | null;
+	iso: number | null;
+	position?: string | null;
+}
+
+/** What can be wrong with a picture beside its exposure. */
+export const faults = ['blur', 'focus', 'cast', 'fog', 'flare', 'dirt', 'framing'] as const;
+export type Fault = (typeof faults)[number];
+
+/** Tones that are gone. */
+export const tones = ['shadows', 'highlights'] as const;
+export type Tone = (typeof tones)[number];
+
+/** How an error was told: by eye, beside simulated prints, or from a scan. */
+export const judges = ['eye', 'prints', 'scan'] as const;
+export type Judge = (typeof judges)[number];
+
+/** How a frame came out. */
+export interface Judgement {
+	/** Stops, + = too light. */
+	stops: number;
+	/** Doubt of it, stops. */
+	sd: number;
+	by: Judge;
+	judgedAt: string;
+	lost?: Tone[];
+	faults?: Fault[];
+	/** A picture to keep, or not. */
+	kept?: boolean;
+}
+
+export interface FrameRecord {
+	loadId: string;
+	number: number;
+	takenAt: string;
+	light: Light;
+	settings: FrameSettings;
+	filters?: Filter[];
+	handheld?: boolean;
+	/** Whether it fired, or with which guide number and power. */
+	flash?: boolean | FlashFired;
+	exposures?: number;
+	predicted: Outcome;
+	note?: string;
+	subject?: string;
+	/** To the subject, m. */
+	distance?: number;
+	where?: Where;
+	/** How long a cine shot ran, s. */
+	ran?: number;
+	judged?: Judgement;
+}
+
+const verdicts: Verdict[] = ['just-enough', 'usable', 'too-dark', 'too-light'];
+const spoilers: Spoiler[] = ['shake', 'motion', 'near'];
+const limits: NonNullable<Outcome['clamped']>[] = ['fastest', 'slowest', 'widest', 'smallest'];
+
+const settingFields = {
+	f: fNumber().required(),
+	seconds: exposureTime().required(),
+	compensation: stops().nullable().defined(),
+	iso: between(0.1, 1_000_000).nullable().defined()
+};
+
+const chance = () => between(0, 1).required();
+
+const outcomeFields = {
+	...settingFields,
+	position: label().nullable(),
+	error: between(-60, 60).required(),
+	verdict: string<Verdict>().required().oneOf(verdicts),
+	chances: object({ good: chance(), usable: chance() }).required(),
+	clamped: string<NonNullable<Outcome['clamped']>>().oneOf(limits).nullable().defined(),
+	secondsRange: array(exposureTime().required()).length(2).required(),
+	spoilers: array(string<Spoiler>().required().oneOf(spoilers)).required(),
+	focus: object({ distance: between(0, 100_000).nullable().defined(), label: label().nullable() })
+		.nullable()
+		.default(undefined),
+	sharp: object({ from: between(0, 1e9).required(), to: between(0, 1e9).nullable().defined() }).required()
+};
+outcomeFields satisfies Record<keyof Outcome, unknown>;
+
+const firedSchema = object({
+	guideNumber: positive(1000).required(),
+	power: between(0.0001, 1).required()
+})
+	.nonNullable()
+	.default(undefined);
+
+const judgedFields = {
+	stops: stops(10).required(),
+	sd: between(0.01, 10).required(),
+	by: string<Judge>().required().oneOf(judges),
+	judgedAt: instant().required(),
+	lost: array(string<Tone>().required().oneOf(tones)).max(tones.length),
+	faults: array(string<Fault>().required().oneOf(faults)).max(faults.length),
+	kept: boolean()
+};
+judgedFields satisfies Record<keyof Judgement, unknown>;
+
+const frameFields = {
+	loadId: string().required().uuid(),
+	number: frameNumber().required(),
+	takenAt: instant().required(),
+	light: lightSchema,
+	settings: object({ ...settingFields, position: string().max(40).nullable().optional() }).required(),
+	filters: filtersSchema,
+	handheld: boolean(),
+	flash: lazy((value: unknown) => (typeof value === 'object' ? firedSchema : boolean())),
+	exposures: exposures(),
+	predicted: object(outcomeFields).required(),
+	note: longText(),
+	subject: shortText(200),
+	distance: distance(),
+	where: whereSchema(),
+	ran: positive(86_400),
+	judged: object(judgedFields).default(undefined)
+};
+frameFields satisfies Record<keyof FrameRecord, unknown>;
+export const frameRecordSchema = object(frameFields) as unknown as ObjectSchema<FrameRecord>;

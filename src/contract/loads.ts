@@ -1,0 +1,50 @@
+import { array, number, object, string, type ObjectSchema } from 'yup';
+import type { CineSpool } from '../core/film';
+import { between, instant, longText, positive, shortText } from './fields';
+
+/** A pack, a roll or a spool in a camera. */
+export interface LoadRecord {
+	cameraId: string;
+	filmId: string;
+	/** Frames that the load holds; of a spool, shots. */
+	frames: number;
+	loadedAt: string;
+	/** When it was taken out; absent while it is in the camera. */
+	unloadedAt?: string;
+	note?: string;
+	/** What it cost, in the person's own money, with its development. */
+	price?: number;
+	/** How the camera counts: the frames taken, or those that are left. */
+	counter?: 'up' | 'down';
+	/** Frames that were taken and not noted. */
+	unknown?: number[];
+	/** What of the camera's list was ticked when it was loaded. */
+	checked?: string[];
+	/** Of cine film. */
+	spool?: CineSpool;
+}
+
+const MOST_STEPS = 40;
+const MOST_UNKNOWN = 1000;
+
+export const frameNumber = () => number().integer().min(1).max(9999);
+
+const spool: ObjectSchema<CineSpool> = object({
+	feet: positive(4000).required(),
+	sides: number().integer().min(1).max(2).required(),
+	framesPerSecond: between(1, 120).required()
+});
+
+export const loadRecordSchema: ObjectSchema<LoadRecord> = object({
+	cameraId: string().required().uuid(),
+	filmId: string().required().uuid(),
+	frames: frameNumber().required(),
+	loadedAt: instant().required(),
+	unloadedAt: instant(),
+	note: longText(),
+	price: between(0, 1_000_000),
+	counter: string<'up' | 'down'>().oneOf(['up', 'down']),
+	unknown: array(frameNumber().required()).max(MOST_UNKNOWN),
+	checked: array(shortText(200).required()).max(MOST_STEPS),
+	spool: spool.default(undefined)
+});

@@ -1,0 +1,23 @@
+import type { FilmType } from './types';
+
+/** How long instant film takes at 21 °C until it can be judged, s; common practice, see the film's own leaflet. */
+const typical: Readonly<Partial<Record<FilmType, number>>> = { instant: 600, 'peel-apart': 45 };
+
+const WARM = 21;
+/** Ten degrees colder take twice as long; common practice. */
+const DEGREES_FOR_DOUBLE = 10;
+const [COLDEST, WARMEST] = [0, 40];
+
+/**
+ * How long a picture develops before it can be judged.
+ *
+ * @param celsius of the picture, kept between 0 and 40
+ * @returns s; null for film that is developed later
+ * @example developingSeconds('instant', 11) // 1200
+ */
+export function developingSeconds(type: FilmType, celsius: number): number | null {
+	const seconds = typical[type];
+	if (seconds === undefined) return null;
+	const degrees = Math.min(WARMEST, Math.max(COLDEST, celsius));
+	return seconds * 2 ** ((WARM - degrees) / DEGREES_FOR_DOUBLE);
+}

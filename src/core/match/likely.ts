@@ -1,0 +1,74 @@
+import type { Camera } from '../camera';
+import type { Film } from '../film';
+import type { Light } from '../light';
+import { doubtBeside, doubtOf, meterDoubt } from './chance';
+import { placedAsMade, type MadeSetting } from './match';
+import { rightAt } from './response';
+import type { Intent } from './types';
+
+/** Middles of ten equally likely parts of the normal distribution. Source: any table of its quantiles, 0.05, 0.15 … 0.95. */
+const TENTHS = [-1.6449, -1.0364, -0.6745, -0.3853, -0.1257, 0.1257, 0.3853, 0.6745, 1.0364, 1.6449] as const;
+
+/**
+ * Ten errors that are equally likely for one setting, given all doubt: what ten frames would come to.
+ *
+ * @returns stops, darkest first
+ * @example likelyErrors(fixed settings right for the light, sd 0.5 in all)[9] // about 0.8
+ */
+export function likelyErrors(
+	camera: Camera,
+	film: Film,
+	light: Light,
+	intent: Intent,
+	made: MadeSetting
+): number[] {
+	const { scene, placed } = placedAsMade(camera, film, light, intent, made);
+	const { setting, error } = placed;
+	const rest = doubtBeside(scene, placed);
+	if (setting.aim === null) {
+		const sd = Math.hypot(scene.light.sd, rest);
+		return TENTHS.map((z) => error + z * sd);
+	}
+	const meter = meterDoubt(scene);
+	const aim = setting.aim;
+	const beside = Math.hypot(meter.left, rest);
+	const all = TENTHS.flatMap((seen) => {
+		const onMeter = meter.mean + seen * meter.sd;
+		const onSubject = scene.light.ev + meter.slope * (onMeter - meter.mean);
+		const here = onSubject + scene.gain + setting.bonus - rightAt(setting.response, onMeter + aim);
+		return TENTHS.map((z) => here + z * beside);
+	}).sort((a, b) => a - b);
+	return TENTHS.map((_, tenth) => all[tenth * TENTHS.length + TENTHS.length / 2]);
+}
+
+/** What is expected of one setting, and which of its doubt a first frame would take away. */
+export interface Expected {
+	/** Stops, + = too much light. */
+	error: number;
+	sd: number;
+	/** Doubt that all frames in this light share: of body, film and, by hand, of the light. */
+	shared: number;
+	clamped: boolean;
+}
+
+/**
+ * What is expected of a frame as it was set, with its doubt.
+ *
+ * @example expectedOf(fixed settings, ISO 400 film, { ev: 12, sd: 0.5 }, {}, made).sd // hypot of all doubts
+ */
+export function expectedOf(
+	camera: Camera,
+	film: Film,
+	light: Light,
+	intent: Intent,
+	made: MadeSetting
+): Expected {
+	const { scene, placed } = placedAsMade(camera, film, light, intent, made);
+	const follows = placed.setting.aim !== null && placed.answered.clamped === null;
+	return {
+		error: placed.error,
+		sd: doubtOf(scene, placed),
+		shared: follows ? scene.otherDoubt : Math.hypot(scene.otherDoubt, scene.light.sd),
+		clamped: placed.answered.clamped !== null
+	};
+}

@@ -1,0 +1,67 @@
+import { automaticExposure, type Camera } from '../camera';
+import type { Learnt, ReadingHabit, TrialWorth } from '../learn';
+import { formatDoubt, stopsInWords } from '../units';
+import { habitInWords } from './habit';
+
+/** What learning says, with its evidence. */
+
+const ofFrames = (count: number) => `from ${count === 1 ? 'one frame' : `${count} frames`}`;
+
+/**
+ * What judged frames teach of a body.
+ *
+ * @example learntInWords(the Wedge, half a stop less from 11 frames)
+ * // 'Wedge gives ½ stop less than its eye says, give or take ⅓, from 11 frames.'
+ */
+export function learntInWords(camera: Camera, { stops, sd, frames }: Learnt): string {
+	if (frames === 0) return `No judged frame says anything of ${camera.name} yet.`;
+	const teller = automaticExposure(camera) ? 'eye says' : 'marks say';
+	return `${camera.name} gives ${habitInWords(stops, teller)}, give or take ${formatDoubt(sd)}, ${ofFrames(frames)}.`;
+}
+
+/**
+ * What to do about an offset: the one change next time.
+ *
+ * @example adviceFor(a camera with a wheel of thirds, -1 / 2) // 'Set the wheel 2 clicks to lighten.'
+ */
+export function adviceFor(camera: Camera, stops: number): string {
+	const wheel = automaticExposure(camera)?.compensation;
+	if (!wheel) {
+		if (Math.abs(stops) < 1 / 6) return '';
+		const side = stops < 0 ? 'more' : 'less';
+		return `Give it ${stopsInWords(stops)} ${side} light than the reading says; from now on the program does.`;
+	}
+	const clicks = Math.round(Math.abs(stops) / wheel.step);
+	if (clicks === 0) return 'Leave the wheel at its middle.';
+	return `Set the wheel ${clicks === 1 ? 'one click' : `${clicks} clicks`} to ${stops < 0 ? 'lighten' : 'darken'}.`;
+}
+
+/** A habit smaller than its doubt is not told. */
+export const tellsSomething = ({ stops, sd }: { stops: number; sd: number }) => Math.abs(stops) > sd;
+
+/**
+ * How a person's own way of reading runs.
+ *
+ * @param name of the way
+ * @example readingHabitInWords('soft edge', …) // 'Your “soft edge” runs ⅓ stop bright, give or take ⅓, from 8 frames.'
+ */
+export function readingHabitInWords(name: string, { stops, sd, frames }: ReadingHabit): string {
+	const doubt = `give or take ${formatDoubt(sd)}, ${ofFrames(frames)}`;
+	if (!tellsSomething({ stops, sd })) return `Your “${name}” is about right, ${doubt}.`;
+	return `Your “${name}” runs ${stopsInWords(stops)} ${stops > 0 ? 'bright' : 'dark'}, ${doubt}.`;
+}
+
+/** Frames that make a trial worth a word. */
+const WORTH_A_WORD = 0.5;
+
+/**
+ * Whether a test frame is worth it.
+ *
+ * @param left frames left in the camera
+ * @example trialInWords({ without: 4.1, with: 6, saved: 1.9 }, 8) // 'One trial now should save 2 of the remaining 7.'
+ */
+export function trialInWords({ saved }: TrialWorth, left: number): string {
+	if (saved < WORTH_A_WORD) return 'No trial needed: shoot.';
+	const many = Math.round(saved);
+	return `One trial now should save ${many === 1 ? 'one' : many} of the remaining ${left - 1}.`;
+}

@@ -1,0 +1,3 @@
+import { pictureHandlers } from '$server/pictures/upload';
+
+export const { POST, fallback } = pictureHandlers;

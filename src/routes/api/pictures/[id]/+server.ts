@@ -1,0 +1,3 @@
+import { onePictureHandlers } from '$server/pictures/upload';
+
+export const { GET, DELETE, fallback } = onePictureHandlers;

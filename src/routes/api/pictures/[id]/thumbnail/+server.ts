@@ -1,0 +1,3 @@
+import { thumbnailHandlers } from '$server/pictures/upload';
+
+export const { GET, fallback } = thumbnailHandlers;

@@ -1,0 +1,90 @@
+import { json, type RequestHandler } from '@sveltejs/kit';
+import { object, string } from 'yup';
+import { MOST_PICTURE_BYTES, type PictureOwner, type PictureRecord } from '$contract/pictures';
+import { check } from '$contract/validate';
+import { invalid, notFound, onlyAllow } from '../api/answers';
+import { readBody } from '../api/read-body';
+import { store } from '../store';
+import { readPicture } from './read-picture';
+
+const asked = object({
+	id: string().uuid(),
+	frame: string().uuid(),
+	camera: string().uuid(),
+	name: string().required().max(200)
+}).test(
+	'owner',
+	'needs a frame or a camera that it belongs to',
+	({ frame, camera }) => (frame === undefined) !== (camera === undefined)
+);
+
+interface Asked {
+	id?: string;
+	frame?: string;
+	camera?: string;
+	name: string;
+}
+
+function ownerOf({ frame, camera }: Asked): { owner: PictureOwner; ownerId: string } {
+	return frame === undefined
+		? { owner: 'camera', ownerId: camera!.toLowerCase() }
+		: { owner: 'frame', ownerId: frame.toLowerCase() };
+}
+
+/** Takes a picture: its bytes are the body, what it belongs to and its name are in the address. */
+const POST: RequestHandler = async ({ request, url }) => {
+	const query = Object.fromEntries(
+		['id', 'frame', 'camera', 'name'].flatMap((key) => {
+			const value = url.searchParams.get(key);
+			return value === null ? [] : [[key, value]];
+		})
+	);
+	const checked = check<Asked>(asked, query);
+	if (!checked.ok) return invalid(checked.issues);
+	const { name, id = crypto.randomUUID() } = checked.value;
+	const read = await readBody(request, MOST_PICTURE_BYTES);
+	if ('answer' in read) return read.answer;
+	const picture = await readPicture(name, read.bytes);
+	if ('problem' in picture) return invalid([{ path: '', message: picture.problem }]);
+	const { thumbnail, ...known } = picture;
+	const record: PictureRecord = { id: id.toLowerCase(), name, addedAt: new Date().toISOString(), ...known };
+	const owner = ownerOf(checked.value);
+	const kept = store().pictures.add({ ...record, ...owner, original: read.bytes, thumbnail });
+	if (kept === 'no-owner')
+		return invalid([{ path: owner.owner, message: `there is no such ${owner.owner}` }]);
+	return json(record, { status: 201, headers: { location: `/api/pictures/${record.id}` } });
+};
+
+/** Kept pictures never change under their id. */
+const headersFor = (type: string) => ({
+	'content-type': type,
+	'cache-control': 'private, max-age=31536000, immutable',
+	// A picture is never run as a page, whatever is in it.
+	'content-security-policy': "default-src 'none'",
+	'x-content-type-options': 'nosniff'
+});
+
+const idOf = (params: Partial<Record<string, string>>) => (params.id ?? '').toLowerCase();
+
+const original: RequestHandler = ({ params }) => {
+	const found = store().pictures.original(idOf(params));
+	if (!found) return notFound('picture');
+	const name = encodeURIComponent(found.name);
+	return new Response(new Uint8Array(found.bytes), {
+		headers: { ...headersFor(found.type), 'content-disposition': `inline; filename*=UTF-8''${name}` }
+	});
+};
+
+const thumbnail: RequestHandler = ({ params }) => {
+	const bytes = store().pictures.thumbnail(idOf(params));
+	return bytes
+		? new Response(new Uint8Array(bytes), { headers: headersFor('image/webp') })
+		: notFound('picture');
+};
+
+const DELETE: RequestHandler = ({ params }) =>
+	store().pictures.remove(idOf(params)) ? new Response(null, { status: 204 }) : notFound('picture');
+
+export const pictureHandlers = { POST, fallback: onlyAllow('POST') };
+export const onePictureHandlers = { GET: original, DELETE, fallback: onlyAllow('GET', 'DELETE') };
+export const thumbnailHandlers = { GET: thumbnail, fallback: onlyAllow('GET') };
