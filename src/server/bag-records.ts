@@ -1,6 +1,5 @@
+import { everything } from './everything';
 import { store } from './store';
-
-const EVERYTHING = 10_000;
 
 /** Readings that one tap takes again. */
 const LAST_READINGS = 6;
@@ -10,13 +9,13 @@ export function bagRecords() {
 	const { cameras, films, loads, frames, gear, readings, places } = store();
 	const inCameras = loads.where('in_camera', 1);
 	return {
-		cameras: cameras.list(EVERYTHING, 0).items,
-		films: films.list(EVERYTHING, 0).items,
+		cameras: everything(cameras),
+		films: everything(films),
 		loads: inCameras,
 		frames: inCameras.flatMap((load) => frames.where('load_id', load.id)),
-		gear: gear.list(EVERYTHING, 0).items,
+		gear: everything(gear),
 		readings: readings.list(LAST_READINGS, 0).items,
 		landmarks: readings.where('named', 1),
-		places: places.list(EVERYTHING, 0).items
+		places: everything(places)
 	};
 }

@@ -1,9 +1,8 @@
 import { cameraKind } from '$core/camera';
 import { fitsWhere } from '$core/film';
 import type { CameraRecord, FilmRecord } from '$contract/records';
+import { everything } from './everything';
 import { store } from './store';
-
-const EVERYTHING = 10_000;
 
 /** Films of the bag that fit a camera; the one that is in it first. */
 export function filmsFor({ id, kind }: CameraRecord & { id: string }): FilmRecord[] {
@@ -11,8 +10,8 @@ export function filmsFor({ id, kind }: CameraRecord & { id: string }): FilmRecor
 	const load = loads.where('camera_id', id).find(({ unloadedAt }) => unloadedAt === undefined);
 	const inside = load && films.get(load.filmId);
 	const type = inside?.type ?? cameraKind(kind)?.film;
-	const fitting = films
-		.list(EVERYTHING, 0)
-		.items.filter((film) => !film.archived && film.id !== inside?.id && (!type || fitsWhere(film, type)));
+	const fitting = everything(films).filter(
+		(film) => !film.archived && film.id !== inside?.id && (!type || fitsWhere(film, type))
+	);
 	return inside ? [inside, ...fitting] : fitting;
 }

@@ -62,7 +62,10 @@ const EYE_SD = 0.7;
 export function priorOf(camera: Camera): Prior {
 	if (camera.offset && camera.offset.sd > 0) return camera.offset;
 	const eye = automaticExposure(camera);
-	return { stops: camera.offset?.stops ?? 0, sd: eye ? EYE_SD : offsetOf({ ...camera, offset: undefined }).sd };
+	return {
+		stops: camera.offset?.stops ?? 0,
+		sd: eye ? EYE_SD : offsetOf({ ...camera, offset: undefined }).sd
+	};
 }
 
 /**

@@ -1,6 +1,13 @@
 export { answered, judgedFrameOf, priorOf, type ShotFrame } from './from-frames';
-export { posterior, type Normal, type Seen } from './bayes';
-export { promiseBins, provesLittle, standings, type PromisedFrame } from './honesty';
+export { posterior } from './bayes';
+export {
+	promiseBins,
+	provesLittle,
+	standings,
+	type PromiseBin,
+	type PromisedFrame,
+	type Standing
+} from './honesty';
 export { learn, type JudgedFrame, type Learnt, type Prior } from './offset';
 export { readingHabits, type ReadFrame, type ReadingHabit } from './reading-habits';
 export { worthOfTrial, type TrialWorth } from './worth';

@@ -65,3 +65,17 @@ export function trialInWords({ saved }: TrialWorth, left: number): string {
 	const many = Math.round(saved);
 	return `One trial now should save ${many === 1 ? 'one' : many} of the remaining ${left - 1}.`;
 }
+
+/** Less than half a third is right. */
+const RIGHT = 1 / 6;
+
+/**
+ * How a frame came out.
+ *
+ * @param stops + = too light
+ * @example judgedInWords({ stops: -2 / 3 }) // '⅔ stop too dark'
+ */
+export function judgedInWords({ stops }: { stops: number }): string {
+	if (Math.abs(stops) < RIGHT) return 'right';
+	return `${stopsInWords(stops)} too ${stops > 0 ? 'light' : 'dark'}`;
+}

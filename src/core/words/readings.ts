@@ -45,3 +45,25 @@ export function lampInWords(lamp: LampReading, good: readonly Interval[]): strin
 	const said = places.map(([near, far]) => `${formatDistance(near)} to ${formatDistance(far)}`);
 	return `just enough with the lamp at ${said.join(' or ')}`;
 }
+
+/**
+ * How a light was read, as a person tells ways apart: a shadow by what it looked like, anything else by
+ * what it was read with.
+ *
+ * @example wayOfReading({ method: 'shadows', school: 'shadow-edge', condition: 'soft' }) // 'soft-edged shadows'
+ */
+export function wayOfReading(light: Light): string {
+	if (!('method' in light)) return 'your own number';
+	return light.method === 'shadows' || light.method === 'place' ? lightNote(light) : wayNames[light.method];
+}
+
+const wayNames = {
+	meter: 'the meter',
+	spots: 'several spots metered',
+	photo: 'a picture’s own data',
+	sun: 'sun and clock',
+	lamp: 'a lamp’s distance',
+	eye: 'your own number',
+	click: 'the second click',
+	combined: 'several readings'
+} as const;

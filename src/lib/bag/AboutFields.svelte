@@ -13,13 +13,21 @@
 	interface Props {
 		form: FormState<CameraRecord>;
 		set: (fields: Partial<CameraRecord>) => void;
+		/** Names of the flashes of the bag. */
+		flashes: readonly string[];
 	}
-	let { form, set }: Props = $props();
+	let { form, set, flashes }: Props = $props();
 
 	const { draft } = $derived(form);
 	const list = $derived(draft.checklist ?? usualChecklist(draft.kind));
 	const aim = $derived(aimInWords(draft, draft));
 	const loose = $derived(form as unknown as FormState<object>);
+
+	const goesWith = (name: string) => draft.flashes?.includes(name) ?? true;
+	function setFlash(name: string, on: boolean) {
+		const fitting = flashes.filter((each) => (each === name ? on : goesWith(each)));
+		set({ flashes: fitting.length === flashes.length ? undefined : fitting });
+	}
 
 	function setFinder(side: 'above' | 'right', mm: number | undefined) {
 		const finder = { above: 0, ...draft.finder, [side]: mm };
@@ -72,6 +80,21 @@
 		onchange={(filterThread) => set({ filterThread })}
 	/>
 </div>
+{#if flashes.length > 0}
+	<fieldset>
+		<legend>Flashes that go with it</legend>
+		{#each flashes as name (name)}
+			<label class="tick-box">
+				<input
+					type="checkbox"
+					checked={goesWith(name)}
+					onchange={(event) => setFlash(name, event.currentTarget.checked)}
+				/>
+				{name}
+			</label>
+		{/each}
+	</fieldset>
+{/if}
 <div class="fields wide">
 	<LinesField
 		form={loose}

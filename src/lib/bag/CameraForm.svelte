@@ -3,6 +3,7 @@
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import { cameraKind, cameraKinds } from '$core/camera';
+	import type { PictureRecord } from '$contract/pictures';
 	import { cameraRecordSchema, type CameraRecord } from '$contract/records';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import { plainNumber, stopsQuantity, timeQuantity } from '$lib/forms/quantity';
@@ -11,6 +12,7 @@
 	import RecordForm from '$lib/forms/RecordForm.svelte';
 	import TextField from '$lib/forms/TextField.svelte';
 	import CameraGlyph from '$lib/parts/CameraGlyph.svelte';
+	import Pictures from '$lib/parts/Pictures.svelte';
 	import type { Kept } from '$lib/records/client';
 	import AboutFields from './AboutFields.svelte';
 	import ApertureFields from './ApertureFields.svelte';
@@ -18,7 +20,13 @@
 	import FocusFields from './FocusFields.svelte';
 	import ShutterFields from './ShutterFields.svelte';
 
-	let { stored }: { stored: Kept<CameraRecord> | null } = $props();
+	interface Props {
+		stored: Kept<CameraRecord> | null;
+		/** Names of the flashes of the bag. */
+		flashes: string[];
+		pictures: PictureRecord[];
+	}
+	let { stored, flashes, pictures }: Props = $props();
 
 	const firstKind = cameraKinds[0];
 	const blank = (kindId: string, name: string): CameraRecord => ({
@@ -160,8 +168,14 @@
 			</details>
 			<details>
 				<summary>Lever, finder, what is forgotten, notes</summary>
-				<AboutFields {form} {set} />
+				<AboutFields {form} {set} {flashes} />
 			</details>
+			{#if stored}
+				<details>
+					<summary>Pictures of it</summary>
+					<Pictures owner="camera" ownerId={stored.id} {pictures} what="picture" />
+				</details>
+			{/if}
 		{/key}{/snippet}
 	{#snippet more()}<a class="quiet" href={resolve('/bag')}>Leave it</a>{/snippet}
 </RecordForm>

@@ -6,6 +6,7 @@
 	import { loadRecordSchema, type LoadRecord } from '$contract/records';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import FormEnd from '$lib/forms/FormEnd.svelte';
+	import type { FormState } from '$lib/forms/form-state.svelte';
 	import { plainNumber } from '$lib/forms/quantity';
 	import QuantityField from '$lib/forms/QuantityField.svelte';
 	import { RecordEditor } from '$lib/forms/record-editor.svelte';
@@ -18,8 +19,22 @@
 
 	const cameras = $derived(records.cameras.filter((camera) => !camera.archived));
 	const films = $derived(records.films.filter((film) => !film.archived));
-	const typicalFrames = (id: string) =>
-		cameraKind(records.cameras.find((camera) => camera.id === id)?.kind)?.frames ?? 12;
+	const cameraOf = (id: string) => records.cameras.find((camera) => camera.id === id);
+
+	/** Regular 8 mm. Common practice: 25 feet a side, two sides. */
+	const SPOOL = { feet: 25, sides: 2 };
+
+	/** What a camera is usually loaded with, and how it counts. */
+	function typicalLoad(id: string): Pick<LoadRecord, 'frames' | 'counter' | 'spool'> {
+		const camera = cameraOf(id);
+		const kind = cameraKind(camera?.kind);
+		const rate = camera?.framesPerSecond;
+		return {
+			frames: kind?.frames ?? 12,
+			counter: kind?.film === 'instant' ? 'down' : 'up',
+			spool: rate === undefined ? undefined : { ...SPOOL, framesPerSecond: rate }
+		};
+	}
 
 	// svelte-ignore state_referenced_locally -- a form begins with what the address asks for
 	const chosenCamera = cameras.find(({ id }) => id === cameraId)?.id ?? cameras[0]?.id ?? '';
@@ -28,13 +43,19 @@
 	const blank: LoadRecord = {
 		cameraId: chosenCamera,
 		filmId: chosenFilm,
-		frames: typicalFrames(chosenCamera),
-		loadedAt: new Date().toISOString()
+		loadedAt: new Date().toISOString(),
+		...typicalLoad(chosenCamera)
 	};
 	const editor = new RecordEditor('loads', loadRecordSchema, null, blank);
 	const { form } = editor;
 
-	const camera = $derived(records.cameras.find(({ id }) => id === form.draft.cameraId));
+	const camera = $derived(cameraOf(form.draft.cameraId));
+	const { spool } = $derived(form.draft);
+	const checked = $derived(form.draft.checked ?? []);
+	const loose = form as unknown as FormState<object>;
+
+	const tick = (step: string, on: boolean) =>
+		editor.set({ checked: on ? [...checked, step] : checked.filter((each) => each !== step) });
 	const steps = $derived(camera ? (camera.checklist ?? usualChecklist(camera.kind)).load : []);
 	const inside = $derived(loadedCameras(records).find(({ camera }) => camera.id === form.draft.cameraId));
 
@@ -76,7 +97,7 @@
 					value={form.draft.cameraId}
 					options={cameras.map(({ id, name }) => ({ value: id, name }))}
 					onchange={(id) => {
-						editor.set({ cameraId: id, frames: typicalFrames(id) });
+						editor.set({ cameraId: id, ...typicalLoad(id), checked: undefined });
 						editor.generation += 1;
 					}}
 					problem={form.problemAt('cameraId')}
@@ -92,11 +113,44 @@
 					<QuantityField
 						{form}
 						path="frames"
-						label="Frames"
+						label={spool ? 'Shots, at most' : 'Frames'}
 						inputmode="decimal"
 						value={form.draft.frames as number | undefined}
 						quantity={plainNumber}
 						onchange={(frames) => editor.set({ frames: frames as number })}
+					/>
+					{#if spool}
+						{#each [{ key: 'feet', label: 'Feet a side' }, { key: 'sides', label: 'Sides' }, { key: 'framesPerSecond', label: 'Frames a second' }] as const as { key, label } (key)}
+							<QuantityField
+								form={loose}
+								path="spool.{key}"
+								{label}
+								inputmode="decimal"
+								value={spool[key] as number | undefined}
+								quantity={plainNumber}
+								onchange={(value) => editor.set({ spool: { ...spool, [key]: value as number } })}
+							/>
+						{/each}
+					{:else}
+						<ChoiceField
+							label="Its counter"
+							value={form.draft.counter ?? 'up'}
+							options={[
+								{ value: 'up', name: 'counts up: frames taken' },
+								{ value: 'down', name: 'counts down: frames left' }
+							]}
+							onchange={(counter) => editor.set({ counter: counter as LoadRecord['counter'] })}
+						/>
+					{/if}
+					<QuantityField
+						form={loose}
+						path="price"
+						label="What it costs"
+						hint="with development, in your money; may stay empty"
+						inputmode="decimal"
+						value={form.draft.price as number | undefined}
+						quantity={plainNumber}
+						onchange={(price) => editor.set({ price })}
 					/>
 				{/key}
 				<TextField
@@ -117,7 +171,14 @@
 				<fieldset>
 					<legend>Before you close it</legend>
 					{#each steps as step (step)}
-						<label class="tick-box"><input type="checkbox" /> {step}</label>
+						<label class="tick-box"
+							><input
+								type="checkbox"
+								checked={checked.includes(step)}
+								onchange={(event) => tick(step, event.currentTarget.checked)}
+							/>
+							{step}</label
+						>
 					{/each}
 				</fieldset>
 			{/if}

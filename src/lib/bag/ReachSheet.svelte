@@ -29,7 +29,7 @@
 	);
 	const rows = $derived(
 		films.map((film) => {
-			const { filters = [] } = bagOf(records.gear, [], film);
+			const { filters = [] } = bagOf(records.gear, [], { film, camera });
 			return {
 				film,
 				plain: reach(camera, film),

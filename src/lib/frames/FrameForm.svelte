@@ -2,12 +2,14 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
+	import { automaticExposure, wheelPositions } from '$core/camera';
 	import { resolveLight } from '$core/light';
 	import { outcomeAt } from '$core/match';
 	import { roundToThird } from '$core/units';
-	import { exposureSentence, verdictInShort } from '$core/words';
+	import { exposureSentence, judgedInWords, verdictInShort, wheelInWords } from '$core/words';
 	import { check } from '$contract/validate';
 	import { frameRecordSchema, type CameraRecord, type FilmRecord, type FrameRecord } from '$contract/records';
+	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import { FormState } from '$lib/forms/form-state.svelte';
 	import { fNumberQuantity, plainNumber, stopsQuantity, timeQuantity } from '$lib/forms/quantity';
 	import QuantityField from '$lib/forms/QuantityField.svelte';
@@ -37,6 +39,15 @@
 		editor.set({ predicted: outcomeAt(camera, film, light, { handheld, filters, exposures }, made) });
 	}
 
+	// svelte-ignore state_referenced_locally -- a frame stays with its camera
+	const wheel = wheelPositions(automaticExposure(camera)?.compensation);
+	const nearestPlace = $derived(
+		wheel.reduce((a, b) => {
+			const at = form.draft.settings.compensation ?? 0;
+			return Math.abs(b - at) < Math.abs(a - at) ? b : a;
+		}, wheel[0])
+	);
+
 	const ev = $derived(
 		'method' in form.draft.light
 			? valid
@@ -56,7 +67,11 @@
 		const removed = await remove('frames', frame.id);
 		if (removed.result === 'saved')
 			await goto(resolve(`/frames?load=${frame.loadId}`), { invalidateAll: true });
-		else editor.message = 'Not deleted: the server does not answer.';
+		else
+			editor.message =
+				removed.result === 'refused'
+					? 'Not deleted: it has pictures. Delete these first, where it is judged.'
+					: 'Not deleted: the server does not answer.';
 	}
 	const anyForm = form as unknown as FormState<object>;
 </script>
@@ -75,6 +90,12 @@
 				{verdictInShort(form.draft.predicted)}
 			</strong>
 			<span class="soft">{exposureSentence(form.draft.predicted, film)}</span>
+		</p>
+		<p>
+			{#if frame.judged}<strong>It came out {judgedInWords(frame.judged)}.</strong>{/if}
+			<a class="plain-link" href={resolve(`/frames/${frame.id}/judge`)}
+				>{frame.judged ? 'Judge it again' : 'Judge it'}</a
+			>
 		</p>
 		{#if valid}<p class="soft">{frameLight(form.draft.light)}{form.draft.flash ? ', with flash' : ''}</p>{/if}
 	{/snippet}
@@ -114,6 +135,50 @@
 					onchange={(seconds) => set({ settings: { ...form.draft.settings, seconds: seconds as number } })}
 				/>
 			</div>
+			<div class="fields">
+				{#if wheel.length > 1}
+					<ChoiceField
+						label="Wheel"
+						value={String(nearestPlace)}
+						options={wheel.map((place) => ({ value: String(place), name: wheelInWords(place) }))}
+						onchange={(place) => set({ settings: { ...form.draft.settings, compensation: Number(place) } })}
+					/>
+				{/if}
+				<QuantityField
+					form={anyForm}
+					path="exposures"
+					label="Exposures on this frame"
+					hint="two for a double exposure; empty: one"
+					value={form.draft.exposures}
+					quantity={plainNumber}
+					onchange={(exposures) => set({ exposures })}
+				/>
+				<QuantityField
+					form={anyForm}
+					path="distance"
+					label="To the subject, m"
+					value={form.draft.distance}
+					quantity={plainNumber}
+					onchange={(distance) => set({ distance })}
+				/>
+				{#if camera.framesPerSecond !== undefined}
+					<QuantityField
+						form={anyForm}
+						path="ran"
+						label="It ran, s"
+						value={form.draft.ran}
+						quantity={plainNumber}
+						onchange={(ran) => set({ ran })}
+					/>
+				{/if}
+			</div>
+			<TextField
+				form={anyForm}
+				path="subject"
+				label="What is in it"
+				value={form.draft.subject}
+				onchange={(subject) => set({ subject: subject || undefined })}
+			/>
 			<label class="tick-box">
 				<input
 					type="checkbox"

@@ -1,29 +1,79 @@
-<!-- Each load with its frames in order. -->
+<!-- Each load with its frames: as a strip or a table, some of them or all, one or many at a time. -->
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import { settingsInShort, verdictInShort } from '$core/words';
+	import { page } from '$app/state';
+	import { SvelteSet } from 'svelte/reactivity';
+	import { footage } from '$core/film';
 	import type { CameraRecord, FilmRecord, FrameRecord, LoadRecord } from '$contract/records';
-	import { verdictColour } from '$lib/parts/verdict-colour';
-	import VerdictMark from '$lib/parts/VerdictMark.svelte';
-	import type { Kept } from '$lib/records/client';
+	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import { atMoment } from '$lib/parts/moment';
-	import { frameLight } from './frame-words';
+	import type { Kept } from '$lib/records/client';
+	import { FrameActions } from './frame-actions.svelte';
+	import FramesNav from './FramesNav.svelte';
+	import FrameStrip from './FrameStrip.svelte';
+	import FrameTable from './FrameTable.svelte';
+	import { orderNames, shownFrames, stripOf, whichNames, type Order, type Which } from './strip-view';
 
 	interface LoadShown {
 		load: Kept<LoadRecord>;
 		camera: Kept<CameraRecord>;
 		film: Kept<FilmRecord>;
 	}
-	let {
-		loads,
-		chosen,
-		frames
-	}: { loads: LoadShown[]; chosen: LoadShown | null; frames: Kept<FrameRecord>[] } = $props();
+	interface Props {
+		loads: LoadShown[];
+		chosen: LoadShown | null;
+		frames: Kept<FrameRecord>[];
+		pictures: Record<string, string>;
+	}
+	let { loads, chosen, frames, pictures }: Props = $props();
+
+	let which = $state<Which>('all');
+	let order = $state<Order>('number');
+	let selecting = $state(false);
+	const selected = new SvelteSet<string>();
+	const actions = new FrameActions();
+
+	const asTable = $derived(page.url.searchParams.get('view') === 'table');
+	const shown = $derived(shownFrames(frames, which, order));
+	const gaps = $derived(which === 'all' && order === 'number' ? (chosen?.load.unknown ?? []) : []);
+	const places = $derived(
+		stripOf(shown, gaps).sort((a, b) => (order === 'number' ? a.number - b.number : 0))
+	);
+	const picked = $derived(shown.filter(({ id }) => selected.has(id)));
+	const toJudge = $derived(frames.find(({ judged }) => !judged));
+	const ran = $derived(frames.reduce((sum, frame) => sum + (frame.ran ?? 0), 0));
+	const each = $derived(
+		chosen?.load.price !== undefined && chosen.load.frames > 0 ? chosen.load.price / chosen.load.frames : null
+	);
+	const options = <T extends string>(names: Readonly<Record<T, string>>) =>
+		(Object.keys(names) as T[]).map((value) => ({ value, name: names[value] }));
+	const here = (view: string) => resolve(`/frames?load=${chosen?.load.id}${view}`);
+
+	function choose(id: string, on: boolean) {
+		if (on) selected.add(id);
+		else selected.delete(id);
+	}
+
+	function stopSelecting() {
+		selecting = false;
+		selected.clear();
+	}
+
+	const keep = (kept: boolean) =>
+		actions.judge(
+			picked,
+			({ judged }) => ({
+				...(judged ?? { stops: 0, sd: 0.5, by: 'eye' as const, judgedAt: new Date().toISOString() }),
+				kept
+			}),
+			kept ? 'to keep' : 'not to keep'
+		);
 </script>
 
 <svelte:head><title>Frames · Just Enough</title></svelte:head>
 <div class="page">
 	<h1>Frames</h1>
+	<FramesNav here="loads" />
 	{#if !chosen}
 		<p class="soft">
 			No film has been loaded yet. Once one is, each frame you take stands here with its light and settings:
@@ -52,52 +102,93 @@
 			<section aria-labelledby="load-title">
 				<h2 id="load-title">{chosen.camera.name}, {chosen.film.name}</h2>
 				<p class="soft">
-					{frames.length} of {chosen.load.frames} frames logged, loaded {atMoment(chosen.load.loadedAt)}.
+					{frames.length} of {chosen.load.frames}
+					{chosen.load.spool ? 'shots' : 'frames'} logged, loaded {atMoment(chosen.load.loadedAt)}.
+					{#if chosen.load.spool}
+						{@const counter = footage(chosen.load.spool, ran)}
+						{ran.toFixed(0)} s run: side {counter.side}, foot {counter.feet.toFixed(0)}.
+					{/if}
+					{#if each !== null}{each.toFixed(2)} a frame.{/if}
 					{#if chosen.load.note}{chosen.load.note}.{/if}
 				</p>
-				{#if frames.length === 0}
+				<div class="bar">
+					{#if toJudge}<a class="action" href={resolve(`/frames/${toJudge.id}/judge`)}
+							>Judge frame {toJudge.number}</a
+						>{/if}
+					<button class="quiet" onclick={() => actions.move(chosen.load, !chosen.load.unloadedAt)}>
+						{chosen.load.unloadedAt ? 'Put it back in the camera' : 'Take it out of the camera'}
+					</button>
+				</div>
+				<div role="status">
+					{#if actions.message}
+						<p class="notice">
+							{actions.message}
+							{#if actions.undo}<button class="plain-link" onclick={() => actions.undo?.()}>Undo</button>{/if}
+						</p>
+					{/if}
+				</div>
+				{#if frames.length === 0 && gaps.length === 0}
 					<p class="notice">
 						Nothing taken on this load yet. On Shoot, one key logs a frame with all that the screen shows.
 					</p>
 				{:else}
-					<div class="table-box">
-						<table class="figures">
-							<thead>
-								<tr
-									><th scope="col">Frame</th><th scope="col">Predicted</th><th scope="col">Settings</th><th
-										scope="col">Light</th
-									><th scope="col">Taken</th><th scope="col">Note</th></tr
-								>
-							</thead>
-							<tbody>
-								{#each frames as frame (frame.id)}
-									<tr>
-										<th scope="row"
-											><a
-												class="number figure"
-												href={resolve(`/frames/${frame.id}`)}
-												aria-label="Edit frame {frame.number}">{frame.number}</a
-											></th
-										>
-										<td data-name="Predicted">
-											<span class="verdict" style:color={verdictColour[frame.predicted.verdict]}>
-												<VerdictMark verdict={frame.predicted.verdict} />
-												{verdictInShort(frame.predicted)}
-											</span>
-										</td>
-										<td data-name="Settings"
-											>{settingsInShort(chosen.camera, frame.settings)}{frame.handheld === false
-												? ', on a support'
-												: ''}</td
-										>
-										<td data-name="Light">{frameLight(frame.light)}</td>
-										<td data-name="Taken">{atMoment(frame.takenAt)}</td>
-										<td data-name="Note" class="note">{frame.note ?? ''}</td>
-									</tr>
-								{/each}
-							</tbody>
-						</table>
+					<div class="tools">
+						<ChoiceField
+							label="Show"
+							value={which}
+							options={options(whichNames)}
+							onchange={(next) => (which = next as Which)}
+						/>
+						<ChoiceField
+							label="In order"
+							value={order}
+							options={options(orderNames)}
+							onchange={(next) => (order = next as Order)}
+						/>
+						{#if asTable}
+							<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved above -->
+							<a class="quiet" href={here('')}>As a strip</a>
+						{:else}
+							<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved above -->
+							<a class="quiet" href={here('&view=table')}>As a table</a>
+							<button class="quiet" onclick={() => (selecting ? stopSelecting() : (selecting = true))}>
+								{selecting ? 'Done selecting' : 'Select several'}
+							</button>
+						{/if}
 					</div>
+					{#if selecting}
+						<div class="tools" role="group" aria-label="With the selected frames">
+							<span>{picked.length} selected</span>
+							<button class="quiet" onclick={() => shown.forEach(({ id }) => selected.add(id))}
+								>All of these</button
+							>
+							<button class="quiet" disabled={picked.length === 0 || actions.busy} onclick={() => keep(true)}
+								>To keep</button
+							>
+							<button class="quiet" disabled={picked.length === 0 || actions.busy} onclick={() => keep(false)}
+								>Not to keep</button
+							>
+							<button
+								class="quiet"
+								disabled={picked.length === 0 || actions.busy}
+								onclick={() => actions.erase(picked)}>Delete</button
+							>
+						</div>
+					{/if}
+					{#if shown.length === 0 && gaps.length === 0}
+						<p class="soft">No frame of this load is {whichNames[which]}.</p>
+					{:else if asTable}
+						<FrameTable rows={shown.map((frame) => ({ frame, camera: chosen.camera }))} />
+					{:else}
+						<FrameStrip
+							{places}
+							camera={chosen.camera}
+							film={chosen.film}
+							{pictures}
+							selected={selecting ? selected : null}
+							onselect={choose}
+						/>
+					{/if}
 				{/if}
 			</section>
 		</div>
@@ -125,37 +216,13 @@
 		border-color: var(--ink);
 		background: var(--hollow);
 	}
-	.table-box {
+	.bar,
+	.tools {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: end;
+		gap: 0.5rem 0.75rem;
 		padding-top: 0.75rem;
-		overflow-x: auto;
-	}
-	table {
-		width: 100%;
-		border-collapse: collapse;
-	}
-	th,
-	td {
-		text-align: left;
-		padding: 0.45rem 1rem 0.45rem 0;
-		border-bottom: 1px solid var(--line);
-		vertical-align: baseline;
-		font-size: 0.9375rem;
-	}
-	thead th {
-		font-weight: var(--heavy);
-	}
-	.number {
-		font-size: 1.25rem;
-		display: inline-block;
-		min-width: 2.75rem;
-		padding: 0.4rem 0;
-	}
-	.verdict {
-		font-weight: var(--heavy);
-		white-space: nowrap;
-	}
-	.note {
-		max-width: 18rem;
 	}
 	@media (max-width: 820px) {
 		.columns {
@@ -171,33 +238,6 @@
 			min-width: 10rem;
 			border-left: 0;
 			border-bottom: 4px solid transparent;
-		}
-		thead {
-			position: absolute;
-			left: -100rem;
-		}
-		tr {
-			display: grid;
-			grid-template-columns: 3.25rem 1fr;
-			border-bottom: 1px solid var(--line);
-			padding: 0.4rem 0;
-		}
-		th,
-		td {
-			border: 0;
-			padding: 0.05rem 0;
-		}
-		tbody th {
-			grid-row: 1 / 6;
-		}
-		td {
-			grid-column: 2;
-		}
-		td[data-name='Taken'] {
-			display: none;
-		}
-		td:empty {
-			display: none;
 		}
 	}
 </style>

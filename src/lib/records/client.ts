@@ -9,6 +9,7 @@ import type {
 	ReadingRecord,
 	Stored
 } from '$contract/records';
+import type { PictureOwner, PictureRecord } from '$contract/pictures';
 import type { Issue } from '$contract/validate';
 
 /** The one place through which the interface writes. */
@@ -93,4 +94,34 @@ export async function searchPlaces(name: string): Promise<PlaceRecord[] | null> 
 	} catch {
 		return null;
 	}
+}
+
+const UPLOAD_PATIENCE_MS = 120_000;
+
+/** Keeps a picture of a frame or of a camera, as its file is. */
+export async function addPicture(
+	owner: PictureOwner,
+	ownerId: string,
+	file: File
+): Promise<{ picture: PictureRecord } | { problem: string }> {
+	const query = new URLSearchParams({ [owner]: ownerId, name: file.name });
+	try {
+		const response = await fetch(`/api/pictures?${query}`, {
+			method: 'POST',
+			body: file,
+			headers: { 'content-type': file.type || 'application/octet-stream' },
+			signal: AbortSignal.timeout(UPLOAD_PATIENCE_MS)
+		});
+		const answer = await response.json();
+		if (response.ok) return { picture: answer as PictureRecord };
+		const issues = (answer.issues ?? []) as Issue[];
+		return { problem: issues.map(({ message }) => message).join(' ') || String(answer.message) };
+	} catch {
+		return { problem: 'Not kept: the server does not answer.' };
+	}
+}
+
+/** Deletes a picture; false where that was not done. */
+export async function removePicture(id: string): Promise<boolean> {
+	return (await write('DELETE', `/api/pictures/${id}`)).result === 'saved';
 }

@@ -20,6 +20,7 @@
 	import { automaticExposure, wheelPositions } from '$core/camera';
 	import VerdictMark from '$lib/parts/VerdictMark.svelte';
 	import WheelPicture from '$lib/parts/WheelPicture.svelte';
+	import Chances from './Chances.svelte';
 	import OnCamera from './OnCamera.svelte';
 	import Remedies from './Remedies.svelte';
 	import type { ShootState } from './shoot-state.svelte';
@@ -62,9 +63,9 @@
 	<div class="head">
 		<strong>{chosen.camera.name}</strong>
 		<span class="soft figures">
-			{chosen.finished
-				? `all ${chosen.load.frames} frames taken`
-				: `frame ${chosen.next} of ${chosen.load.frames}`}
+			{#if chosen.secondsLeft !== null}shot {chosen.next}, {chosen.secondsLeft.toFixed(0)} s left
+			{:else if chosen.finished}all {chosen.load.frames} frames taken
+			{:else}frame {chosen.next} of {chosen.load.frames}{/if}
 		</span>
 	</div>
 	{#if chosen.finished}
@@ -94,6 +95,7 @@
 			{exposureSentence(outcome, chosen.film)}
 			{chanceSentence(outcome)}
 		</p>
+		{#if !shoot.previewed && !shoot.lit}<Chances {shoot} {chosen} />{/if}
 		{#if shoot.lit}<p class="soft">{backgroundInWords(shoot.lit)}</p>{/if}
 		{#if clamped}<p class="spoiler">{clamped}</p>{/if}
 		{#if unmet}<p class="spoiler">It does not reach the time you want; this is the nearest.</p>{/if}

@@ -45,7 +45,9 @@
 		<span class="camera">{loaded.camera.name}</span>
 		<span class="film soft">{loaded.film.name}</span>
 		<span class="film soft figures">
-			{loaded.finished ? 'roll finished' : `${loaded.left} of ${loaded.load.frames} left`}
+			{#if loaded.finished}roll finished
+			{:else if loaded.secondsLeft !== null}{loaded.secondsLeft.toFixed(0)} s left
+			{:else}{loaded.left} of {loaded.load.frames} left{/if}
 		</span>
 	</button>
 	<div class="track">

@@ -1,38 +1,78 @@
-<!-- The one primary action, and what became of it. -->
+<!-- The one primary action, what else can be logged in one go, and what became of it. -->
 <script lang="ts">
-	import { invalidateAll } from '$app/navigation';
 	import { resolve } from '$app/paths';
+	import { chanceInWords } from '$core/words';
 	import { outbox } from '$lib/records/outbox.svelte';
+	import AfterFrame from './AfterFrame.svelte';
+	import LogMore from './LogMore.svelte';
 	import type { ShootState } from './shoot-state.svelte';
 
 	let { shoot }: { shoot: ShootState } = $props();
 
+	const { logging } = $derived(shoot);
 	const chosen = $derived(shoot.chosen);
-	const logged = $derived(shoot.log.logged);
+	const logged = $derived(logging.log.logged);
 	const waiting = $derived(outbox.waiting.length);
 	const fresh = $derived(logged !== null && logged.saved !== false);
+	const running = $derived(chosen ? logging.draftOf(chosen.id).startedAt !== undefined : false);
+	const cine = $derived(chosen?.secondsLeft != null);
+	const again = $derived(logged !== null && logged.loadId === chosen?.id && !cine && chosen.left > 0);
+
+	/** Three frames are worth a word where one alone often fails and a bracket lifts its chance by this much. */
+	const [OFTEN, LIFT] = [0.7, 0.2];
+	const single = $derived(shoot.asItIs?.chances.usable ?? 1);
+	const bracket = $derived(logging.bracket);
+	const worthIt = $derived(bracket !== null && single < OFTEN && bracket.chances.usable - single > LIFT);
+
+	const named = (numbers: readonly number[]) =>
+		numbers.length === 1 ? `Frame ${numbers[0]}` : `Frames ${numbers[0]} to ${numbers[numbers.length - 1]}`;
+	const primary = $derived.by(() => {
+		if (!chosen) return 'Took it';
+		if (!cine) return `Took frame ${chosen.next}`;
+		return running ? `Stop shot ${chosen.next}` : `Start shot ${chosen.next}`;
+	});
 </script>
 
 <div class="log">
 	{#if chosen?.finished}
 		<a class="action" href={resolve(`/bag/load?camera=${chosen.camera.id}`)}>Load another film</a>
 	{:else}
-		<button class="action" disabled={!shoot.canLog} onclick={() => shoot.logFrame()}>
-			<span>{chosen ? `Took frame ${chosen.next}` : 'Took it'}</span>
+		<button class="action main" class:running disabled={!logging.can} onclick={() => logging.frame()}>
+			<span>{primary}</span>
 			{#if !shoot.narrow}<span class="key" aria-hidden="true">Enter</span>{/if}
 		</button>
+		<div class="others">
+			{#if bracket && chosen}
+				<button class="quiet" onclick={() => logging.threeAbout()}
+					>Bracket {chosen.next} to {chosen.next + 2}</button
+				>
+			{/if}
+			{#if again}
+				<button class="quiet" onclick={() => logging.frame(3)}>Three more like it</button>
+			{/if}
+			{#if chosen}<LogMore {shoot} {chosen} />{/if}
+		</div>
+		{#if worthIt && bracket}
+			<p class="small worth">
+				One frame alone: {chanceInWords(single)}. One of a bracket: {chanceInWords(bracket.chances.usable)}.
+			</p>
+		{/if}
 	{/if}
+	{#if chosen}<AfterFrame {shoot} {chosen} />{/if}
 	<div role="status" class="status">
 		{#if logged && fresh}
 			<span
 				>{logged.saved
-					? `Frame ${logged.number} of ${logged.camera} saved`
-					: `Saving frame ${logged.number} …`}</span
+					? `${named(logged.numbers)} of ${logged.camera} saved`
+					: `Saving ${named(logged.numbers).toLowerCase()} …`}</span
 			>
-			{#if logged.saved}<button class="plain-link" onclick={() => shoot.log.undo(invalidateAll)}>Undo</button
-				>{/if}
+			{#if logged.saved}
+				<button class="plain-link" onclick={() => logging.undo()}>Undo</button>
+				<a class="plain-link" href={resolve(`/frames/${logged.ids[0]}`)}>Correct it</a>
+			{/if}
 		{/if}
 		{#if logged?.problem}<span>{logged.problem}</span>{/if}
+		{#if logging.problem}<span>{logging.problem}</span>{/if}
 		{#if waiting > 0 && !(logged && logged.saved === null)}
 			<span class="notice">
 				Not saved yet: {waiting === 1 ? 'one entry is' : `${waiting} entries are`} kept here, in this browser.
@@ -50,16 +90,33 @@
 		display: grid;
 		gap: 0.35rem;
 	}
-	.action {
+	.main,
+	.log > .action {
 		width: 100%;
 		min-height: 3.5rem;
 		justify-content: space-between;
 		font-size: 1.125rem;
 		padding-inline: 1.25rem;
 	}
+	.running {
+		outline: 3px solid var(--ink);
+		outline-offset: 2px;
+	}
 	.key {
 		font-size: 0.8125rem;
 		font-weight: 400;
+	}
+	.others {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0.35rem;
+	}
+	.others > .quiet {
+		flex: 1 1 auto;
+		padding-inline: 0.75rem;
+	}
+	.worth {
+		font-weight: var(--heavy);
 	}
 	.status {
 		display: flex;
@@ -73,9 +130,18 @@
 	}
 	/* Above the button, which must not move under a thumb. */
 	@media (max-width: 820px) {
-		.status {
+		.status,
+		.worth {
 			order: -1;
 			min-height: 0;
+		}
+		.others {
+			flex-wrap: nowrap;
+			overflow-x: auto;
+		}
+		.others > .quiet {
+			white-space: nowrap;
+			font-size: 0.9375rem;
 		}
 	}
 </style>

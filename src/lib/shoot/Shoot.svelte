@@ -43,8 +43,8 @@
 	}
 
 	const keys: Key[] = [
-		{ press: ['Enter'], shown: 'Enter', does: 'log the frame as shown', run: () => shoot.logFrame() },
-		{ press: ['u'], shown: 'U', does: 'undo what was just logged', run: () => shoot.log.undo(invalidateAll) },
+		{ press: ['Enter'], shown: 'Enter', does: 'log the frame as shown', run: () => shoot.logging.frame() },
+		{ press: ['u'], shown: 'U', does: 'undo what was just logged', run: () => shoot.logging.undo() },
 		{
 			press: ['ArrowLeft'],
 			shown: '←',
@@ -62,6 +62,12 @@
 			shown: 'Esc',
 			does: 'back from a remedy or a tried light',
 			run: () => (shoot.previewed ? (shoot.previewed = null) : shoot.lights.dropTried())
+		},
+		{
+			press: ['b'],
+			shown: 'B',
+			does: 'log a bracket: darker, even, lighter',
+			run: () => shoot.logging.threeAbout()
 		},
 		{ press: ['k'], shown: 'K', does: 'keep the tried light as a reading', run: keepTried },
 		{ press: ['ArrowUp'], shown: '↑', does: 'the camera above', run: () => shoot.chooseNext(-1) },

@@ -1,4 +1,5 @@
-import type { Film } from '$core/film';
+import { spoolSeconds, type Film } from '$core/film';
+import { answered, type Learnt, type ShotFrame } from '$core/learn';
 import { reach, type Reach } from '$core/match';
 import type {
 	CameraRecord,
@@ -11,6 +12,9 @@ import type {
 } from '$contract/records';
 import type { Kept } from '$lib/records/client';
 
+/** A frame that is kept, or on its way; then it has no version yet. */
+export type KnownFrame = FrameRecord & { id: string; version?: number };
+
 /** What the pages load: records, from which everything shown is derived. */
 export interface BagRecords {
 	cameras: Kept<CameraRecord>[];
@@ -18,7 +22,7 @@ export interface BagRecords {
 	/** Loads that are in a camera now. */
 	loads: Kept<LoadRecord>[];
 	/** Frames of those loads. */
-	frames: (FrameRecord & { id: string })[];
+	frames: KnownFrame[];
 	/** Filters, flashes and supports. */
 	gear: Kept<GearRecord>[];
 	/** The last readings, newest first. */
@@ -36,10 +40,58 @@ export interface Loaded {
 	camera: Kept<CameraRecord>;
 	film: Kept<Film>;
 	reach: Reach;
+	/** Frames of the load, in order. */
+	frames: KnownFrame[];
+	/** What freshly judged frames of the load say of the camera; its offset has it already. */
+	learnt: Learnt | null;
 	/** Number that the next frame gets. */
 	next: number;
 	left: number;
+	/** Of cine film: what is left of it, s. */
+	secondsLeft: number | null;
 	finished: boolean;
+}
+
+/** Frames that were judged after the person last accepted or ignored what frames teach. */
+const freshlyJudged = ({ learnt }: CameraRecord, frames: readonly FrameRecord[]): ShotFrame[] =>
+	frames.flatMap(({ judged, ...frame }) =>
+		judged && judged.judgedAt > (learnt?.at ?? '') ? [{ ...frame, judged }] : []
+	);
+
+/** Film that is seen while it is still being shot: the next click is answered by the last. */
+const isInstant = ({ type }: Film) => type === 'instant' || type === 'peel-apart';
+
+function secondsLeftOf({ spool }: LoadRecord, frames: readonly FrameRecord[]): number | null {
+	if (!spool) return null;
+	const ran = frames.reduce((sum, frame) => sum + (frame.ran ?? 0), 0);
+	return Math.max(0, spoolSeconds(spool) - ran);
+}
+
+function loadedOf(
+	load: Kept<LoadRecord>,
+	body: Kept<CameraRecord>,
+	film: Kept<Film>,
+	frames: Loaded['frames']
+): Loaded {
+	const { camera, learnt } = isInstant(film)
+		? answered(body, film, freshlyJudged(body, frames))
+		: { camera: body, learnt: null };
+	const highest = Math.max(0, ...frames.map(({ number }) => number), ...(load.unknown ?? []));
+	const left = Math.max(0, load.frames - highest);
+	const secondsLeft = secondsLeftOf(load, frames);
+	return {
+		id: load.id,
+		load,
+		camera,
+		film,
+		reach: reach(camera, film),
+		frames: frames.toSorted((a, b) => a.number - b.number),
+		learnt,
+		next: highest + 1,
+		left,
+		secondsLeft,
+		finished: secondsLeft === null ? left === 0 : secondsLeft < 1
+	};
 }
 
 /** The loaded cameras, by name, with what is left in each. */
@@ -50,20 +102,13 @@ export function loadedCameras({ cameras, films, loads, frames }: BagRecords): Lo
 		const camera = cameraById.get(load.cameraId);
 		const film = filmById.get(load.filmId);
 		if (!camera || !film || camera.archived) return [];
-		const own = frames.filter((frame) => frame.loadId === load.id);
-		const highest = Math.max(0, ...own.map((frame) => frame.number));
-		const left = Math.max(0, load.frames - highest);
 		return [
-			{
-				id: load.id,
+			loadedOf(
 				load,
 				camera,
 				film,
-				reach: reach(camera, film),
-				next: highest + 1,
-				left,
-				finished: left === 0
-			}
+				frames.filter((frame) => frame.loadId === load.id)
+			)
 		];
 	});
 	return loaded.sort((a, b) => a.camera.name.localeCompare(b.camera.name));

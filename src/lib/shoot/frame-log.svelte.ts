@@ -3,43 +3,51 @@ import type { FrameRecord } from '$contract/records';
 import { remove } from '$lib/records/client';
 import { outbox } from '$lib/records/outbox.svelte';
 
+/** What was logged last: one frame, or several in one go. */
 export interface Logged {
-	id: string;
-	number: number;
+	ids: string[];
+	loadId: string;
+	numbers: number[];
 	camera: string;
-	/** null while it is on its way. */
+	/** null while they are on their way. */
 	saved: boolean | null;
 	problem: string;
 }
 
-/** Keeps frames, and takes back the one that was kept last. */
+/** Keeps frames, and takes back those that were kept last. */
 export class FrameLog {
-	logged = $state<Logged | null>(null);
+	logged = $state.raw<Logged | null>(null);
 
-	/** Sends a frame to be kept; says what became of it. */
-	async keep(frame: FrameRecord, camera: string): Promise<void> {
-		const id = uuid();
-		this.logged = { id, number: frame.number, camera, saved: null, problem: '' };
-		const sent = await outbox.send('frames', frame, id);
-		if (this.logged?.id !== id) return;
-		if (sent.result === 'saved') this.logged = { ...this.logged, number: sent.record.number, saved: true };
-		if (sent.result === 'kept') this.logged = { ...this.logged, saved: false };
-		if (sent.result === 'refused') this.logged = { ...this.logged, saved: false, problem: sent.problem };
+	/** Sends frames to be kept, in their order; says what became of them. */
+	async keep(frames: FrameRecord[], camera: string): Promise<void> {
+		const ids = frames.map(() => uuid());
+		const numbers = frames.map(({ number }) => number);
+		this.logged = { ids, loadId: frames[0].loadId, numbers, camera, saved: null, problem: '' };
+		let [saved, problem] = [true, ''];
+		for (const [at, frame] of frames.entries()) {
+			const sent = await outbox.send('frames', frame, ids[at]);
+			if (sent.result === 'saved') numbers[at] = sent.record.number;
+			else saved = false;
+			if (sent.result === 'refused') problem = sent.problem;
+		}
+		if (this.logged?.ids[0] === ids[0]) this.logged = { ...this.logged, numbers, saved, problem };
 	}
 
-	/** Takes the frame back that was logged last. */
+	/** Takes the frames back that were logged last. */
 	async undo(refresh: () => Promise<void>): Promise<void> {
 		const { logged } = this;
 		if (!logged || logged.saved === null) return;
 		if (logged.saved) {
-			const removed = await remove('frames', logged.id);
-			if (removed.result === 'unreachable') {
-				this.logged = { ...logged, problem: 'not undone: the server does not answer' };
-				return;
+			for (const id of logged.ids) {
+				const removed = await remove('frames', id);
+				if (removed.result === 'unreachable') {
+					this.logged = { ...logged, problem: 'not undone: the server does not answer' };
+					return;
+				}
 			}
 			await refresh();
 		}
-		outbox.forget(logged.id);
+		for (const id of logged.ids) outbox.forget(id);
 		this.logged = null;
 	}
 }

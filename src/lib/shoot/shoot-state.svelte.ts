@@ -1,7 +1,6 @@
 import { resolveLight, type Light } from '$core/light';
 import {
 	bestLit,
-	flashOf,
 	quickMatch,
 	reach,
 	suitsFilm,
@@ -14,13 +13,12 @@ import {
 	type Reach,
 	type Remedy
 } from '$core/match';
-import type { FrameRecord } from '$contract/records';
 import { outbox } from '$lib/records/outbox.svelte';
 import { axisOver, windowAround, wholeLine, PHONE_WINDOW, zoomedTo } from './axis';
 import { loadedCameras, type BagRecords, type Loaded } from './bag';
-import { FrameLog } from './frame-log.svelte';
 import { LightDesk } from './light-desk.svelte';
 import type { FilterLane } from './lanes-to-show';
+import { Logging } from './logging.svelte';
 import { RemedyDesk } from './remedy-desk.svelte';
 import {
 	asChanged,
@@ -59,7 +57,7 @@ export class ShootState {
 	desk = new RemedyDesk();
 	/** The light: what was read, and what is tried instead. */
 	lights: LightDesk;
-	log = new FrameLog();
+	logging: Logging;
 	narrow = $state(false);
 	phoneWindow = $state<Interval>([6, 6 + PHONE_WINDOW]);
 
@@ -104,7 +102,7 @@ export class ShootState {
 	/** What the Do column shows: the chosen camera's outcome, or that of the remedy looked at. */
 	outcome = $derived(this.previewed?.outcome ?? this.asItIs);
 
-	bag = $derived.by((): Bag => bagOf(this.#records().gear, this.#records().films, this.chosen?.film));
+	bag = $derived.by((): Bag => bagOf(this.#records().gear, this.#records().films, this.chosen));
 
 	/** The chosen camera's lane with each further filter of the bag. */
 	filterLanes = $derived.by((): FilterLane[] => {
@@ -155,6 +153,7 @@ export class ShootState {
 	constructor(records: () => BagRecords) {
 		this.#records = records;
 		this.lights = new LightDesk(records);
+		this.logging = new Logging(this);
 	}
 
 	/** What every camera does in a light. */
@@ -261,36 +260,5 @@ export class ShootState {
 		const index = this.loaded.findIndex(({ id }) => id === this.chosen?.id);
 		const next = this.loaded[index + step];
 		if (next) this.choose(next.id);
-	}
-
-	get canLog(): boolean {
-		return Boolean(this.chosen && this.outcome && !this.chosen.finished);
-	}
-
-	/** Logs the chosen camera's frame with what the screen shows. */
-	async logFrame(): Promise<void> {
-		const { chosen, asItIs: outcome, light } = this;
-		if (!this.canLog || !chosen || !outcome || !light) return;
-		const { f, seconds, compensation, iso, position } = outcome;
-		const own = this.wishesOf(chosen.id);
-		const frame: FrameRecord = {
-			loadId: chosen.id,
-			number: chosen.next,
-			takenAt: new Date().toISOString(),
-			light: lightFor(light, own),
-			settings: { f, seconds, compensation, iso, position },
-			handheld: this.handheld,
-			...(own.filters.length > 0 ? { filters: own.filters } : {}),
-			...this.#fired(chosen),
-			predicted: $state.snapshot(outcome) as Outcome
-		};
-		await this.log.keep(frame, chosen.camera.name);
-	}
-
-	/** The flash as a frame of this camera stores it. */
-	#fired({ id, camera }: Loaded): Pick<FrameRecord, 'flash'> {
-		const lit = this.answers.get(id)?.lit;
-		const flash = flashOf(camera, this.bag);
-		return lit && flash ? { flash: { guideNumber: flash.guideNumber, power: lit.power } } : {};
 	}
 }

@@ -46,7 +46,7 @@ describe('the bag for remedies', () => {
 		const found = bagOf(
 			gear.map((piece) => kept(piece)),
 			films,
-			colourNegative400
+			{ film: colourNegative400, camera: {} }
 		);
 		expect(found).toMatchObject({
 			filters: [{ name: 'ND 2', stops: 2, kind: 'neutral' }],
@@ -54,7 +54,18 @@ describe('the bag for remedies', () => {
 			tripod: true
 		});
 		expect(found.films?.map(({ name }) => name)).toEqual(['Film 400']);
-		expect(bagOf([], films, filmOf('instant', 640)).films?.map(({ iso }) => iso)).toEqual([160]);
+		expect(
+			bagOf([], films, { film: filmOf('instant', 640), camera: {} }).films?.map(({ iso }) => iso)
+		).toEqual([160]);
+	});
+
+	it('has only a flash that goes with the camera', () => {
+		const pieces = gear.map((piece) => kept(piece));
+		const withFlashes = (flashes?: string[]) =>
+			bagOf(pieces, [], { film: colourNegative400, camera: { flashes } }).flash;
+		expect(withFlashes()).toBeDefined();
+		expect(withFlashes([])).toBeUndefined();
+		expect(withFlashes([pieces.find(({ type }) => type === 'flash')!.name])).toBeDefined();
 	});
 });
 

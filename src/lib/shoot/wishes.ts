@@ -2,7 +2,7 @@ import type { Filter } from '$core/camera';
 import { fitsWhere, type Film } from '$core/film';
 import { resolveLight, type Light } from '$core/light';
 import type { Bag, Change, Intent, LitChange, Remedy } from '$core/match';
-import type { FilmRecord, GearRecord } from '$contract/records';
+import type { CameraRecord, FilmRecord, GearRecord } from '$contract/records';
 import type { Kept } from '$lib/records/client';
 
 /** What is wanted of the picture, whatever camera takes it. */
@@ -44,17 +44,18 @@ export function lightFor(light: Light, { meterDifference, meterSd }: CameraWishe
 export function bagOf(
 	gear: readonly Kept<GearRecord>[],
 	films: readonly Kept<FilmRecord>[],
-	loaded: Film | undefined
+	loaded: { film: Film; camera: Pick<CameraRecord, 'flashes'> } | undefined
 ): Bag {
 	const filters = gear.flatMap((piece): Filter[] => {
 		if (piece.type !== 'filter') return [];
 		const { name, stops, kind, mired, overMeter } = piece;
 		return [JSON.parse(JSON.stringify({ name, stops, kind, mired, overMeter })) as Filter];
 	});
-	const flash = gear.find((piece) => piece.type === 'flash');
+	const fits = loaded?.camera.flashes;
+	const flash = gear.find((piece) => piece.type === 'flash' && (fits?.includes(piece.name) ?? true));
 	return {
 		filters,
-		films: films.filter((film) => !film.archived && loaded && fitsWhere(film, loaded.type)),
+		films: films.filter((film) => !film.archived && loaded && fitsWhere(film, loaded.film.type)),
 		tripod: gear.some(({ type }) => type === 'support'),
 		...(flash?.type === 'flash'
 			? { flash: { guideNumber: flash.guideNumber, powers: [...flash.powers] } }

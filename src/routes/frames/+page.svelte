@@ -4,4 +4,6 @@
 	let { data } = $props();
 </script>
 
-<Frames loads={data.loads} chosen={data.chosen} frames={data.frames} />
+{#key data.chosen?.load.id}
+	<Frames loads={data.loads} chosen={data.chosen} frames={data.frames} pictures={data.pictures} />
+{/key}

@@ -9,6 +9,7 @@ import type {
 	PlaceRecord,
 	ReadingRecord
 } from '$contract/records';
+import { frameSearch } from './frame-search';
 import { pictureTable } from './pictures';
 import { recordTable, type TableDescription } from './record-table';
 
@@ -63,6 +64,7 @@ export function tablesOf(database: Database.Database) {
 			})
 		}),
 		pictures: pictureTable(database),
+		search: frameSearch(database),
 		gear: recordTable<GearRecord>(database, {
 			table: 'gear',
 			columns: { kind: ({ type }) => type, name: ({ name }) => name },

@@ -1,4 +1,6 @@
-import { bestOutcome } from '$core/match';
+import { bestOutcome, type Outcome } from '$core/match';
+import { roundToThird } from '$core/units';
+import type { Judgement } from '$contract/frames';
 import type { FrameRecord } from '$contract/records';
 import type { Creation } from '../database/record-table';
 import type { Tables } from '../database/tables';
@@ -23,6 +25,24 @@ function planted<T>(creation: Creation<T>): string {
 		throw new Error(`The demo does not fit: ${JSON.stringify(creation.issues)}`);
 	return creation.record.id;
 }
+
+/** How sure a look at the prints is, stops. */
+const LOOK_SD = 1 / 3;
+
+function judgementOf(
+	{ error }: Outcome,
+	{ off, ...more }: NonNullable<DemoFrame['came']>,
+	judgedAt: string
+): Judgement {
+	return { stops: roundToThird(error + off), sd: LOOK_SD, by: 'prints', judgedAt, ...more };
+}
+
+/** Those fields of an object that it has. */
+const pick = <T, K extends keyof T>(from: T, ...keys: K[]): Pick<T, K> =>
+	Object.fromEntries(keys.filter((key) => from[key] !== undefined).map((key) => [key, from[key]])) as Pick<
+		T,
+		K
+	>;
 
 /**
  * Fills an empty database with the demo; leaves one that holds anything as it is.
@@ -51,7 +71,8 @@ export function plantDemo(tables: Tables, now: Date): void {
 			settings: { f, seconds, compensation, iso, position },
 			handheld: true,
 			predicted,
-			...(frame.note ? { note: frame.note } : {})
+			...(frame.note ? { note: frame.note } : {}),
+			...(frame.came ? { judged: judgementOf(predicted, frame.came, before(frame.ago - 1)) } : {})
 		};
 	};
 
@@ -61,6 +82,7 @@ export function plantDemo(tables: Tables, now: Date): void {
 			filmId: filmIds.get(load.film satisfies FilmKey)!,
 			frames: load.frames,
 			loadedAt: before(load.ago),
+			...pick(load, 'price', 'counter', 'spool', 'unknown'),
 			...(load.outAgo === undefined ? {} : { unloadedAt: before(load.outAgo) }),
 			...(load.note ? { note: load.note } : {})
 		});

@@ -1,7 +1,8 @@
 import { cameraKind } from '$core/camera';
 import type { Film } from '$core/film';
 import type { Light } from '$core/light';
-import type { CameraRecord, GearRecord, PlaceRecord } from '$contract/records';
+import type { Fault } from '$contract/frames';
+import type { CameraRecord, GearRecord, LoadRecord, PlaceRecord } from '$contract/records';
 
 /** The demo: a weekend on the invented tidal island of Hollin Holm. */
 
@@ -15,7 +16,11 @@ export const cameras = {
 	pebble: from('point-and-shoot', 'Pebble'),
 	clockwork: from('cine', 'Clockwork 8'),
 	sweep: from('swing-lens', 'Sweep'),
-	wedge: from('folding-instant', 'Wedge', { offset: { stops: -1 / 3, sd: 0.15 } }),
+	// Taught by the first frames of the pack below; the later ones are news.
+	wedge: from('folding-instant', 'Wedge', {
+		offset: { stops: -1 / 3, sd: 0.15 },
+		learnt: { prior: { stops: 0, sd: 0.7 }, at: '2026-01-01T12:00:00.000Z', frames: 5 }
+	}),
 	twinlet: from('instant-twin-lens', 'Twinlet'),
 	bellows: from('converted-pack', 'Bellows Wide', {
 		finder: { above: 38 },
@@ -49,9 +54,11 @@ export interface DemoFrame {
 	ago: number;
 	light: Light;
 	note?: string;
+	/** How it came out, stops beyond what was predicted, with what else was wrong and whether it is kept. */
+	came?: { off: number; faults?: Fault[]; kept?: boolean };
 }
 
-export interface DemoLoad {
+export interface DemoLoad extends Pick<LoadRecord, 'price' | 'counter' | 'spool' | 'unknown'> {
 	camera: CameraKey;
 	film: FilmKey;
 	frames: number;
@@ -82,7 +89,11 @@ export const loads: DemoLoad[] = [
 			{ ago: 26.4, light: sand, note: 'First kite up, whole beach behind it' },
 			{ ago: 26.1, light: sand, note: 'The long tail over the groyne' },
 			{ ago: 25.7, light: edge('sharp'), note: 'Two reels, one knot' },
-			{ ago: 22.5, light: edge('soft'), note: 'Boatyard gate, red lead on the door' },
+			{
+				ago: 22.5,
+				light: edge('soft'),
+				note: 'Boatyard gate, red lead on the door'
+			},
 			{ ago: 22.2, light: edge('faint'), note: 'Keel blocks in the shade of the shed' }
 		]
 	},
@@ -118,6 +129,7 @@ export const loads: DemoLoad[] = [
 		frames: 24,
 		ago: 24,
 		note: 'Shots of about five seconds',
+		spool: { feet: 25, sides: 2, framesPerSecond: 16 },
 		shot: []
 	},
 	{
@@ -131,6 +143,8 @@ export const loads: DemoLoad[] = [
 		camera: 'wedge',
 		film: 'wrack',
 		frames: 8,
+		price: 16,
+		counter: 'down',
 		ago: 21,
 		note: 'Lantern walk and the net loft',
 		shot: [
@@ -138,8 +152,41 @@ export const loads: DemoLoad[] = [
 			{ ago: 20.3, light: { ev: 8, sd: 0.67 }, note: 'Mending needle, by the window' }
 		]
 	},
-	{ camera: 'twinlet', film: 'lantern', frames: 10, ago: 20.8, shot: [{ ago: 19.5, light: edge('none') }] },
-	{ camera: 'bellows', film: 'lantern', frames: 10, ago: 19.9, shot: [] },
+	{
+		camera: 'twinlet',
+		film: 'lantern',
+		frames: 10,
+		price: 21,
+		counter: 'down',
+		ago: 20.8,
+		shot: [{ ago: 19.5, light: edge('none') }]
+	},
+	{ camera: 'bellows', film: 'lantern', frames: 10, price: 21, counter: 'down', ago: 19.9, shot: [] },
+	{
+		camera: 'wedge',
+		film: 'wrack',
+		frames: 8,
+		price: 16,
+		counter: 'down',
+		ago: 190,
+		outAgo: 180,
+		note: 'The pack that taught what it really gives',
+		shot: [
+			{ ago: 189.5, light: edge('none'), note: 'Slip in the grey', came: { off: 0, kept: true } },
+			{ ago: 189, light: edge('faint'), note: 'Winch', came: { off: -1 / 3, kept: true } },
+			{ ago: 188, light: { ev: 9, sd: 0.67 }, note: 'Sail loft door', came: { off: 0 } },
+			{ ago: 187.5, light: { ev: 8, sd: 0.67 }, note: 'Lamp room', came: { off: 1 / 3, kept: true } },
+			{ ago: 187, light: edge('none'), note: 'Ferry ropes', came: { off: -1 / 3 } },
+			{ ago: 186, light: edge('none'), note: 'Two on the quay', came: { off: 0, kept: true } },
+			{ ago: 185, light: edge('faint'), note: 'Same two, nearer', came: { off: -1 / 3, faults: ['focus'] } },
+			{
+				ago: 184,
+				light: edge('none'),
+				note: 'Opened in the sun',
+				came: { off: 3, faults: ['fog'], kept: false }
+			}
+		]
+	},
 	{
 		camera: 'pebble',
 		film: 'thrift',
@@ -148,9 +195,9 @@ export const loads: DemoLoad[] = [
 		outAgo: 31,
 		note: 'Rest of a roll, walked off on the causeway',
 		shot: [
-			{ ago: 199, light: edge('soft'), note: 'Causeway marker posts' },
-			{ ago: 198, light: edge('soft') },
-			{ ago: 197.5, light: edge('faint'), note: 'Last one, wading' }
+			{ ago: 199, light: edge('soft'), note: 'Causeway marker posts', came: { off: -1 / 3, kept: true } },
+			{ ago: 198, light: edge('soft'), came: { off: -2 / 3 } },
+			{ ago: 197.5, light: edge('soft'), note: 'Last one, wading', came: { off: -1 / 3 } }
 		]
 	}
 ];

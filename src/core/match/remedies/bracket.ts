@@ -1,10 +1,12 @@
 import { chanceWithin, doubtOf } from '../chance';
 import { union, type Interval } from '../intervals';
 import { outcomeOf } from '../outcome';
-import { sceneOf } from '../scene';
+import { sceneOf, type Scene } from '../scene';
 import { reachableSettings, type Placed } from '../settings';
-import type { StopRange } from '../../film';
-import type { Outcome } from '../types';
+import type { Camera } from '../../camera';
+import type { Film, StopRange } from '../../film';
+import type { Light } from '../../light';
+import type { Intent, Outcome } from '../types';
 import { meetWishes } from '../wishes';
 import type { Option, RemedyKind } from './remedy-kind';
 
@@ -29,20 +31,52 @@ function chanceOfOne(range: StopRange, frames: readonly Placed[], sd: number): n
 const sameSetting = ({ answered, setting }: Placed, best: Outcome) =>
 	answered.f === best.f && answered.seconds === best.seconds && setting.compensation === best.compensation;
 
-const judge: Option['judge'] = ({ camera, film, light, intent }, answer) => {
-	const scene = sceneOf(camera, film, light, intent);
-	const { met } = meetWishes(reachableSettings(scene), intent);
-	const best = answer(camera, film, light, intent);
+/** The three frames of a bracket about a setting; null where the camera cannot be moved either way. */
+function threeAbout(scene: Scene, met: readonly Placed[], best: Outcome): [Placed, Placed, Placed] | null {
 	const even = met.find((each) => sameSetting(each, best));
 	if (!even) return null;
-	const { good, usable } = scene.latitude;
+	const { good } = scene.latitude;
 	const step = Math.min(FARTHEST_STEP, good[1] - good[0]);
 	const [darker, lighter] = [nearestTo(met, even.error - step), nearestTo(met, even.error + step)];
 	if (!darker || !lighter || darker === even || lighter === even) return null;
-	const frames = [darker, even, lighter];
-	const sd = doubtOf(scene, even);
-	const chances = { good: chanceOfOne(good, frames, sd), usable: chanceOfOne(usable, frames, sd) };
-	return { outcome: outcomeOf(scene, even, chances) };
+	return [darker, even, lighter];
+}
+
+/** A bracket: its frames as they are shot, and the chance that one of them comes out. */
+export interface Bracket {
+	frames: [darker: Outcome, even: Outcome, lighter: Outcome];
+	chances: Outcome['chances'];
+}
+
+/**
+ * The bracket about a setting: a stop each way where the film holds as much, by wheel or by settings.
+ *
+ * @param best the setting that it stands about
+ * @returns null where the camera cannot be set darker and lighter
+ * @example bracketAbout(a camera with a wheel, instant film, { ev: 10 }, {}, best)?.frames.length // 3
+ */
+export function bracketAbout(
+	camera: Camera,
+	film: Film,
+	light: Light,
+	intent: Intent,
+	best: Outcome
+): Bracket | null {
+	const scene = sceneOf(camera, film, light, intent);
+	const frames = threeAbout(scene, meetWishes(reachableSettings(scene), intent).met, best);
+	if (!frames) return null;
+	const { good, usable } = scene.latitude;
+	const sd = doubtOf(scene, frames[1]);
+	const [darker, even, lighter] = frames.map((each) => outcomeOf(scene, each));
+	return {
+		frames: [darker, even, lighter],
+		chances: { good: chanceOfOne(good, frames, sd), usable: chanceOfOne(usable, frames, sd) }
+	};
+}
+
+const judge: Option['judge'] = ({ camera, film, light, intent }, answer) => {
+	const found = bracketAbout(camera, film, light, intent, answer(camera, film, light, intent));
+	return found && { outcome: { ...found.frames[1], chances: found.chances } };
 };
 
 /** Three frames: darker, even, lighter. */

@@ -3,6 +3,9 @@ import { store } from '$server/store';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ params }) => {
-	if (params.id === 'new') return { camera: null };
-	return { camera: store().cameras.get(params.id) ?? error(404, 'There is no such camera') };
+	const { cameras, gear, pictures } = store();
+	const flashes = gear.where('kind', 'flash').map(({ name }) => name);
+	if (params.id === 'new') return { camera: null, flashes, pictures: [] };
+	const camera = cameras.get(params.id) ?? error(404, 'There is no such camera');
+	return { camera, flashes, pictures: pictures.of('camera', camera.id) };
 };

@@ -1,0 +1,117 @@
+<!-- All frames of all loads, searched and sorted by the server, a page at a time. -->
+<script lang="ts">
+	import { goto } from '$app/navigation';
+	import { resolve } from '$app/paths';
+	import type { FrameSearch } from '$contract/frame-search';
+	import type { CameraRecord, FrameRecord } from '$contract/records';
+	import ChoiceField from '$lib/forms/ChoiceField.svelte';
+	import type { Kept } from '$lib/records/client';
+	import FramesNav from './FramesNav.svelte';
+	import FrameTable from './FrameTable.svelte';
+
+	interface Named {
+		id: string;
+		name: string;
+	}
+	interface Props {
+		asked: FrameSearch & { page: number };
+		rows: { frame: Kept<FrameRecord>; camera: CameraRecord; of: string }[];
+		total: number;
+		pages: number;
+		cameras: Named[];
+		films: Named[];
+	}
+	let { asked, rows, total, pages, cameras, films }: Props = $props();
+
+	const any = (what: string, all: readonly Named[]) => [
+		{ value: '', name: what },
+		...all.map(({ id, name }) => ({ value: id, name }))
+	];
+	const states: { value: FrameSearch['state']; name: string }[] = [
+		{ value: 'any', name: 'all' },
+		{ value: 'to-judge', name: 'to judge' },
+		{ value: 'judged', name: 'judged' },
+		{ value: 'kept', name: 'to keep' },
+		{ value: 'not-kept', name: 'not to keep' }
+	];
+	const verdicts = [
+		{ value: '', name: 'whatever was promised' },
+		{ value: 'just-enough', name: 'just enough' },
+		{ value: 'usable', name: 'usable' },
+		{ value: 'too-dark', name: 'too dark' },
+		{ value: 'too-light', name: 'too light' }
+	];
+	const orders: { value: FrameSearch['order']; name: string }[] = [
+		{ value: 'newest', name: 'newest first' },
+		{ value: 'oldest', name: 'oldest first' },
+		{ value: 'darkest', name: 'darkest first' },
+		{ value: 'lightest', name: 'lightest first' }
+	];
+
+	function address(changes: Record<string, string>): string {
+		const query = { ...asked, page: '1', ...changes };
+		const said = Object.entries(query).filter(([, value]) => value !== '' && value !== undefined);
+		return resolve(`/frames/all?${new URLSearchParams(said as [string, string][])}`);
+	}
+	function set(changes: Record<string, string>) {
+		// eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved by address
+		return goto(address(changes), { keepFocus: true, noScroll: true });
+	}
+</script>
+
+<svelte:head><title>All frames · Just Enough</title></svelte:head>
+<div class="page">
+	<h1>Frames</h1>
+	<FramesNav here="all" />
+	<div class="tools">
+		<ChoiceField
+			label="Camera"
+			value={asked.camera ?? ''}
+			options={any('every camera', cameras)}
+			onchange={(camera) => set({ camera })}
+		/>
+		<ChoiceField
+			label="Film"
+			value={asked.film ?? ''}
+			options={any('every film', films)}
+			onchange={(film) => set({ film })}
+		/>
+		<ChoiceField label="Show" value={asked.state} options={states} onchange={(state) => set({ state })} />
+		<ChoiceField
+			label="Promised"
+			value={asked.verdict ?? ''}
+			options={verdicts}
+			onchange={(verdict) => set({ verdict })}
+		/>
+		<ChoiceField label="In order" value={asked.order} options={orders} onchange={(order) => set({ order })} />
+	</div>
+	<p class="soft figures" role="status">
+		{total === 0
+			? 'No frame is like that.'
+			: total === 1
+				? 'One frame.'
+				: `${total} frames, page ${asked.page} of ${pages}.`}
+	</p>
+	{#if rows.length > 0}<FrameTable {rows} />{/if}
+	{#if pages > 1}
+		<nav class="pages" aria-label="Pages">
+			<!-- eslint-disable svelte/no-navigation-without-resolve -- resolved by address -->
+			{#if asked.page > 1}<a class="quiet" href={address({ page: String(asked.page - 1) })}>Before</a>{/if}
+			{#if asked.page < pages}<a class="quiet" href={address({ page: String(asked.page + 1) })}>Next</a>{/if}
+			<!-- eslint-enable svelte/no-navigation-without-resolve -->
+		</nav>
+	{/if}
+</div>
+
+<style>
+	.page {
+		max-width: 80rem;
+	}
+	.tools,
+	.pages {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0.5rem 0.75rem;
+		padding-block: 0.75rem;
+	}
+</style>

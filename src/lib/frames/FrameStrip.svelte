@@ -1,0 +1,159 @@
+<!-- A load as a strip: each frame with its picture, what was promised and how it came out. -->
+<script lang="ts">
+	import { resolve } from '$app/paths';
+	import { judgedInWords, settingsInShort, verdictInShort } from '$core/words';
+	import type { CameraRecord, FilmRecord } from '$contract/records';
+	import { verdictColour } from '$lib/parts/verdict-colour';
+	import VerdictMark from '$lib/parts/VerdictMark.svelte';
+	import { lensOf } from '$lib/prints/lens';
+	import Print from '$lib/prints/Print.svelte';
+	import { frameLight } from './frame-words';
+	import type { StripPlace } from './strip-view';
+
+	interface Props {
+		places: StripPlace[];
+		camera: CameraRecord;
+		film: FilmRecord;
+		/** First picture of each frame that has one. */
+		pictures: Record<string, string>;
+		/** Ids of selected frames; null while none can be selected. */
+		selected: ReadonlySet<string> | null;
+		onselect: (id: string, on: boolean) => void;
+	}
+	let { places, camera, film, pictures, selected, onselect }: Props = $props();
+
+	const errorOf = (stops: number) => Math.max(-4, Math.min(4, Math.round(stops * 3) / 3));
+</script>
+
+<ol class="strip" aria-label="Frames">
+	{#each places as { number, frame } (number)}
+		<li class:gap={!frame} class:selected={frame && selected?.has(frame.id)}>
+			<div class="top">
+				{#if frame && selected}
+					<label class="tick-box">
+						<input
+							type="checkbox"
+							checked={selected.has(frame.id)}
+							onchange={(event) => onselect(frame.id, event.currentTarget.checked)}
+						/>
+						<span class="number figure">{number}</span><span class="sr-only">select</span>
+					</label>
+				{:else if frame}
+					<a class="number figure" href={resolve(`/frames/${frame.id}`)} aria-label="Edit frame {number}"
+						>{number}</a
+					>
+				{:else}
+					<span class="number figure">{number}</span>
+				{/if}
+				{#if frame?.judged?.kept}<span class="kept small">to keep</span>{/if}
+			</div>
+			{#if frame}
+				<div class="picture">
+					{#if pictures[frame.id]}
+						<img
+							src={resolve(`/api/pictures/${pictures[frame.id]}/thumbnail`)}
+							alt="Frame {number}{frame.subject ? `: ${frame.subject}` : ''}"
+							loading="lazy"
+						/>
+					{:else}
+						<Print
+							type={film.type}
+							error={errorOf(frame.judged?.stops ?? frame.predicted.error)}
+							width={132}
+							height={99}
+							seed={number}
+							lens={lensOf(camera)}
+						/>
+						<span class="made small">simulated</span>
+					{/if}
+				</div>
+				<p class="verdict" style:color={verdictColour[frame.predicted.verdict]}>
+					<VerdictMark verdict={frame.predicted.verdict} />
+					{verdictInShort(frame.predicted)}
+				</p>
+				{#if frame.judged}
+					<p><strong>Came out {judgedInWords(frame.judged)}</strong></p>
+				{:else}
+					<p><a class="plain-link" href={resolve(`/frames/${frame.id}/judge`)}>Judge frame {number}</a></p>
+				{/if}
+				<p class="small figures">{settingsInShort(camera, frame.settings)}</p>
+				<p class="small soft figures">{frameLight(frame.light)}</p>
+				{#if frame.ran}<p class="small figures">ran {frame.ran.toFixed(0)} s</p>{/if}
+				{#if frame.subject ?? frame.note}<p class="small note">{frame.subject ?? frame.note}</p>{/if}
+			{:else}
+				<p class="soft">Taken, not noted.</p>
+			{/if}
+		</li>
+	{/each}
+</ol>
+
+<style>
+	.strip {
+		display: grid;
+		grid-template-columns: repeat(auto-fill, minmax(10.5rem, 1fr));
+		gap: 1rem;
+		padding-top: 1rem;
+	}
+	li {
+		border-top: 3px solid var(--ink);
+		padding-top: 0.35rem;
+		line-height: 1.3;
+		/* Frames far down the page are not laid out before they are near. */
+		content-visibility: auto;
+		contain-intrinsic-size: auto 16rem;
+	}
+	li.gap {
+		border-top-style: dashed;
+	}
+	li.selected {
+		background: var(--hollow);
+	}
+	.top {
+		display: flex;
+		justify-content: space-between;
+		align-items: center;
+	}
+	.number {
+		font-size: 1.375rem;
+		min-width: 2.75rem;
+		min-height: 2.75rem;
+		display: inline-flex;
+		align-items: center;
+	}
+	.kept {
+		font-weight: var(--heavy);
+	}
+	.picture {
+		position: relative;
+		margin-bottom: 0.35rem;
+	}
+	.picture img {
+		display: block;
+		width: 100%;
+		aspect-ratio: 4 / 3;
+		object-fit: cover;
+	}
+	.made {
+		position: absolute;
+		left: 0;
+		bottom: 0;
+		background: var(--paper);
+		padding: 0 0.3rem;
+	}
+	.verdict {
+		font-weight: var(--heavy);
+	}
+	.note {
+		overflow: hidden;
+		text-overflow: ellipsis;
+	}
+	:global([data-theme='dark']) .picture {
+		opacity: 0.6;
+	}
+	@media (max-width: 820px) {
+		.strip {
+			grid-template-columns: repeat(2, minmax(0, 1fr));
+			gap: 0.75rem;
+		}
+	}
+</style>

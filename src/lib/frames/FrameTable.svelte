@@ -1,0 +1,127 @@
+<!-- Frames as a table: everything of each in one line. -->
+<script lang="ts">
+	import { resolve } from '$app/paths';
+	import { judgedInWords, settingsInShort, verdictInShort } from '$core/words';
+	import type { CameraRecord, FrameRecord } from '$contract/records';
+	import { atMoment } from '$lib/parts/moment';
+	import { verdictColour } from '$lib/parts/verdict-colour';
+	import VerdictMark from '$lib/parts/VerdictMark.svelte';
+	import type { Kept } from '$lib/records/client';
+	import { frameLight } from './frame-words';
+
+	interface Props {
+		rows: { frame: Kept<FrameRecord>; camera: CameraRecord; of?: string }[];
+	}
+	let { rows }: Props = $props();
+	const loads = $derived(rows.some(({ of }) => of !== undefined));
+</script>
+
+<div class="table-box">
+	<table class="figures">
+		<thead>
+			<tr>
+				<th scope="col">Frame</th>
+				{#if loads}<th scope="col">Camera and film</th>{/if}
+				<th scope="col">Predicted</th>
+				<th scope="col">Came out</th>
+				<th scope="col">Settings</th>
+				<th scope="col">Light</th>
+				<th scope="col">Taken</th>
+				<th scope="col">Note</th>
+			</tr>
+		</thead>
+		<tbody>
+			{#each rows as { frame, camera, of } (frame.id)}
+				<tr>
+					<th scope="row"
+						><a
+							class="number figure"
+							href={resolve(`/frames/${frame.id}`)}
+							aria-label="Edit frame {frame.number}">{frame.number}</a
+						></th
+					>
+					{#if loads}<td data-name="Camera and film">{of}</td>{/if}
+					<td data-name="Predicted">
+						<span class="verdict" style:color={verdictColour[frame.predicted.verdict]}>
+							<VerdictMark verdict={frame.predicted.verdict} />
+							{verdictInShort(frame.predicted)}
+						</span>
+					</td>
+					<td data-name="Came out"
+						>{#if frame.judged}<strong>{judgedInWords(frame.judged)}</strong>{#if frame.judged.kept}, kept{/if}{/if}</td
+					>
+					<td data-name="Settings"
+						>{settingsInShort(camera, frame.settings)}{frame.handheld === false ? ', on a support' : ''}</td
+					>
+					<td data-name="Light">{frameLight(frame.light)}</td>
+					<td data-name="Taken">{atMoment(frame.takenAt)}</td>
+					<td data-name="Note" class="note">{[frame.subject, frame.note].filter(Boolean).join('. ')}</td>
+				</tr>
+			{/each}
+		</tbody>
+	</table>
+</div>
+
+<style>
+	.table-box {
+		padding-top: 0.75rem;
+		overflow-x: auto;
+	}
+	table {
+		width: 100%;
+		border-collapse: collapse;
+	}
+	th,
+	td {
+		text-align: left;
+		padding: 0.45rem 1rem 0.45rem 0;
+		border-bottom: 1px solid var(--line);
+		vertical-align: baseline;
+		font-size: 0.9375rem;
+	}
+	thead th {
+		font-weight: var(--heavy);
+	}
+	.number {
+		font-size: 1.25rem;
+		display: inline-block;
+		min-width: 2.75rem;
+		padding: 0.4rem 0;
+	}
+	.verdict {
+		font-weight: var(--heavy);
+		white-space: nowrap;
+	}
+	.note {
+		max-width: 18rem;
+	}
+	@media (max-width: 820px) {
+		thead {
+			position: absolute;
+			left: -100rem;
+		}
+		tr {
+			display: grid;
+			grid-template-columns: 3.25rem 1fr;
+			border-bottom: 1px solid var(--line);
+			padding: 0.4rem 0;
+		}
+		th,
+		td {
+			border: 0;
+			padding: 0.05rem 0;
+		}
+		tbody th {
+			grid-row: 1 / 8;
+		}
+		td {
+			grid-column: 2;
+		}
+		td[data-name='Taken'] {
+			display: none;
+		}
+		td:empty {
+			display: none;
+		}
+	}
+</style>

@@ -1,0 +1,267 @@
+<!-- How a frame came out: beside simulated prints, from a scan, or by eye; what else is wrong with it; keep or not. -->
+<script lang="ts">
+	import { goto, invalidateAll } from '$app/navigation';
+	import { resolve } from '$app/paths';
+	import { judgedInWords, settingsInShort, verdictInShort } from '$core/words';
+	import { formatDoubt } from '$core/units';
+	import { faults, tones, type Fault, type Judgement, type Tone } from '$contract/frames';
+	import type { PictureRecord } from '$contract/pictures';
+	import type { CameraRecord, FilmRecord, FrameRecord } from '$contract/records';
+	import Pictures from '$lib/parts/Pictures.svelte';
+	import VerdictMark from '$lib/parts/VerdictMark.svelte';
+	import { verdictColour } from '$lib/parts/verdict-colour';
+	import { lensOf } from '$lib/prints/lens';
+	import Print from '$lib/prints/Print.svelte';
+	import { replace, type Kept } from '$lib/records/client';
+	import { frameLight } from './frame-words';
+	import ScanSpot from './ScanSpot.svelte';
+
+	interface Props {
+		frame: Kept<FrameRecord>;
+		camera: CameraRecord;
+		film: FilmRecord;
+		pictures: PictureRecord[];
+		next: { id: string; number: number } | null;
+	}
+	let { frame, camera, film, pictures, next }: Props = $props();
+
+	/** Two stops to both sides, in thirds. */
+	const steps = Array.from({ length: 13 }, (_, index) => (index - 6) / 3);
+	/** Doubt of a look beside the prints, and without them, stops; common practice. */
+	const BESIDE = 1 / 3;
+	const toneNames: Record<Tone, string> = { shadows: 'shadows are gone', highlights: 'highlights are gone' };
+	const faultNames: Record<Fault, string> = {
+		blur: 'blurred',
+		focus: 'out of focus',
+		cast: 'wrong colour',
+		fog: 'fogged',
+		flare: 'flare',
+		dirt: 'dirt or spots',
+		framing: 'framed wrong'
+	};
+
+	// svelte-ignore state_referenced_locally -- begins with what was judged before
+	let draft = $state<Partial<Judgement>>({ ...frame.judged });
+	let busy = $state(false);
+	let message = $state('');
+	let scan = $state.raw<PictureRecord | null>(null);
+
+	const nearest = $derived(
+		draft.stops === undefined
+			? -1
+			: steps.reduce(
+					(best, step, at) =>
+						Math.abs(step - draft.stops!) < Math.abs(steps[best] - draft.stops!) ? at : best,
+					0
+				)
+	);
+	const toggled = <T,>(list: readonly T[] | undefined, item: T, on: boolean) => {
+		const rest = (list ?? []).filter((each) => each !== item);
+		return on ? [...rest, item] : rest;
+	};
+
+	function match(stops: number) {
+		draft = { ...draft, stops: Number(stops.toFixed(4)), sd: BESIDE, by: 'prints' };
+	}
+
+	function fromScan({ stops, sd }: { stops: number; sd: number }) {
+		const within = Math.max(-4, Math.min(4, stops));
+		draft = { ...draft, stops: Number(within.toFixed(3)), sd: Number(sd.toFixed(3)), by: 'scan' };
+	}
+
+	async function save(then: string) {
+		if (draft.stops === undefined || draft.sd === undefined) {
+			message = 'Pick the print that looks most like yours first.';
+			return;
+		}
+		busy = true;
+		const { lost = [], faults: wrong = [], kept } = draft;
+		const judged: Judgement = {
+			stops: draft.stops,
+			sd: draft.sd,
+			by: draft.by ?? 'eye',
+			judgedAt: new Date().toISOString(),
+			...(lost.length > 0 ? { lost } : {}),
+			...(wrong.length > 0 ? { faults: wrong } : {}),
+			...(kept === undefined ? {} : { kept })
+		};
+		const written = await replace('frames', { ...frame, judged });
+		busy = false;
+		if (written.result === 'saved') {
+			// eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved where it is named
+			await goto(then, { invalidateAll: true });
+		} else if (written.result === 'stale') {
+			await invalidateAll();
+			message =
+				'This frame was changed elsewhere meanwhile. What you judged still stands here: save it again.';
+		} else message = 'Not saved: the server does not answer. What you judged is kept here; try again.';
+	}
+
+	const toLoad = $derived(resolve(`/frames?load=${frame.loadId}`));
+</script>
+
+<svelte:head><title>Judge frame {frame.number} · Just Enough</title></svelte:head>
+<div class="page">
+	<p><a class="plain-link" href={resolve(`/frames?load=${frame.loadId}`)}>Frames</a></p>
+	<h1>Frame {frame.number} of {camera.name}: how is it?</h1>
+	<p class="soft">
+		<strong style:color={verdictColour[frame.predicted.verdict]}
+			><VerdictMark verdict={frame.predicted.verdict} /> {verdictInShort(frame.predicted)}</strong
+		>
+		was said; {settingsInShort(camera, frame.settings)}, {frameLight(frame.light)}.
+		{frame.subject ?? ''}
+	</p>
+
+	<fieldset>
+		<legend>Which of these looks most like yours?</legend>
+		<p class="soft small">
+			One made-up scene on {film.name}, simulated. Look at how light or dark it is as a whole: the sand, the
+			grey card on it, the door of the shed.
+			{#if film.type.endsWith('negative')}Compare a print or scan made without automatic correction.{/if}
+		</p>
+		<div class="prints">
+			{#each steps as stops, at (at)}
+				<label class:picked={at === nearest}>
+					<input
+						type="radio"
+						name="print"
+						value={String(at)}
+						checked={at === nearest}
+						onchange={() => match(stops)}
+					/>
+					<Print type={film.type} error={stops} width={200} height={150} seed={9} lens={lensOf(camera)} />
+					<span class="small">{judgedInWords({ stops })}</span>
+				</label>
+			{/each}
+		</div>
+		<p role="status">
+			{#if draft.stops !== undefined && draft.sd !== undefined}
+				<strong>It came out {judgedInWords({ stops: draft.stops })}</strong>, give or take {formatDoubt(
+					draft.sd
+				)}{draft.by === 'scan' ? ', by the scan' : ''}.
+			{/if}
+		</p>
+	</fieldset>
+
+	<fieldset>
+		<legend>Its scan</legend>
+		<Pictures
+			owner="frame"
+			ownerId={frame.id}
+			{pictures}
+			what="scan"
+			pick="Read its grey"
+			onpick={(picture) => (scan = picture)}
+		/>
+		{#if scan}
+			<ScanSpot picture={scan} type={film.type} onread={fromScan} />
+		{/if}
+	</fieldset>
+
+	<fieldset class="ticks">
+		<legend>What else is with it?</legend>
+		{#each tones as tone (tone)}
+			<label class="tick-box">
+				<input
+					type="checkbox"
+					checked={draft.lost?.includes(tone) ?? false}
+					onchange={(event) =>
+						(draft = { ...draft, lost: toggled(draft.lost, tone, event.currentTarget.checked) })}
+				/>
+				{toneNames[tone]}
+			</label>
+		{/each}
+		{#each faults as fault (fault)}
+			<label class="tick-box">
+				<input
+					type="checkbox"
+					checked={draft.faults?.includes(fault) ?? false}
+					onchange={(event) =>
+						(draft = { ...draft, faults: toggled(draft.faults, fault, event.currentTarget.checked) })}
+				/>
+				{faultNames[fault]}
+			</label>
+		{/each}
+	</fieldset>
+	<fieldset class="ticks">
+		<legend>Keep it?</legend>
+		{#each [{ name: 'yes', kept: true }, { name: 'no', kept: false }, { name: 'not decided', kept: undefined }] as { name, kept } (name)}
+			<label class="tick-box">
+				<input
+					type="radio"
+					name="kept"
+					checked={draft.kept === kept}
+					onchange={() => (draft = { ...draft, kept })}
+				/>
+				{name}
+			</label>
+		{/each}
+	</fieldset>
+
+	<div class="end">
+		{#if message}<p role="alert">{message}</p>{/if}
+		{#if next}
+			<button class="action" disabled={busy} onclick={() => save(resolve(`/frames/${next.id}/judge`))}>
+				Save and judge frame {next.number}
+			</button>
+			<button class="quiet" disabled={busy} onclick={() => save(toLoad)}>Save</button>
+		{:else}
+			<button class="action" disabled={busy} onclick={() => save(toLoad)}>Save</button>
+		{/if}
+	</div>
+</div>
+
+<style>
+	.page {
+		max-width: 76rem;
+		display: grid;
+		gap: 1rem;
+	}
+	.prints {
+		display: grid;
+		grid-template-columns: repeat(7, minmax(0, 1fr));
+		gap: 0.5rem;
+		padding-block: 0.5rem;
+	}
+	.prints label {
+		display: grid;
+		gap: 0.2rem;
+		padding: 0.3rem;
+		cursor: pointer;
+		border: 3px solid transparent;
+		text-align: center;
+		line-height: 1.2;
+	}
+	.prints input {
+		position: absolute;
+		opacity: 0;
+	}
+	.prints label.picked {
+		border-color: var(--ink);
+		font-weight: var(--heavy);
+	}
+	.prints label:focus-within {
+		outline: 2px dashed var(--ink);
+	}
+	.ticks {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0 1.25rem;
+	}
+	.end {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0.75rem;
+		align-items: center;
+		position: sticky;
+		bottom: 0;
+		background: var(--paper);
+		padding-block: 0.5rem;
+		border-top: 1px solid var(--line);
+	}
+	@media (max-width: 820px) {
+		.prints {
+			grid-template-columns: repeat(3, minmax(0, 1fr));
+		}
+	}
+</style>

@@ -1,0 +1,152 @@
+<!-- Is the program honest? What it promised against what came out. -->
+<script lang="ts">
+	import { goto } from '$app/navigation';
+	import { resolve } from '$app/paths';
+	import { provesLittle, type PromiseBin, type Standing } from '$core/learn';
+	import ChoiceField from '$lib/forms/ChoiceField.svelte';
+	import FramesNav from '$lib/frames/FramesNav.svelte';
+	import Chart from './Chart.svelte';
+	import { promiseChart, standingChart } from './honesty-charts';
+
+	interface Named {
+		id: string;
+		name: string;
+	}
+	interface Props {
+		asked: { camera: string; film: string; way: string };
+		frames: number;
+		bins: PromiseBin[];
+		standings: Standing[];
+		cameras: Named[];
+		films: Named[];
+		ways: string[];
+	}
+	let { asked, frames, bins, standings, cameras, films, ways }: Props = $props();
+
+	const any = (what: string, all: readonly Named[]) => [
+		{ value: '', name: what },
+		...all.map(({ id, name }) => ({ value: id, name }))
+	];
+	const percent = (part: number) => `${Math.round(part * 100)} %`;
+	const last = $derived(standings.at(-1));
+
+	function set(changes: Partial<typeof asked>) {
+		const said = Object.entries({ ...asked, ...changes }).filter(([, value]) => value !== '');
+		return goto(resolve(`/frames/honest?${new URLSearchParams(said)}`), { keepFocus: true, noScroll: true });
+	}
+</script>
+
+<svelte:head><title>Is it honest? · Just Enough</title></svelte:head>
+<div class="page">
+	<h1>Frames</h1>
+	<FramesNav here="honest" />
+	<div class="tools">
+		<ChoiceField
+			label="Camera"
+			value={asked.camera}
+			options={any('every camera', cameras)}
+			onchange={(camera) => set({ camera })}
+		/>
+		<ChoiceField
+			label="Film"
+			value={asked.film}
+			options={any('every film', films)}
+			onchange={(film) => set({ film })}
+		/>
+		<ChoiceField
+			label="Light read by"
+			value={asked.way}
+			options={any(
+				'every way',
+				ways.map((name) => ({ id: name, name }))
+			)}
+			onchange={(way) => set({ way })}
+		/>
+	</div>
+	{#if frames === 0 || !last}
+		<p class="soft">
+			No judged frame is like that. Each frame keeps what was promised when it was shot; once judged, it
+			stands here as: “promised 9 in 10: 8 of 10 came out”.
+		</p>
+		<p><a class="action" href={resolve('/frames')}>To the frames</a></p>
+	{:else}
+		<p class="answer">
+			{percent(last.rate)} of {frames === 1 ? 'one judged frame' : `${frames} judged frames`} came out{last.costPerKeeper ===
+			null
+				? ''
+				: `; one that did has cost ${last.costPerKeeper.toFixed(2)}`}.
+			{#if provesLittle(frames)}That is few: it proves little yet.{/if}
+		</p>
+		<div class="two">
+			<section aria-labelledby="promise-title">
+				<h2 id="promise-title">Promised and come out</h2>
+				<p class="soft small">
+					On the slanted line the program keeps its word. Bars: where the truth lies, nine times in ten.
+				</p>
+				<Chart
+					options={promiseChart(bins)}
+					label="What was promised against what came out; the table has the same"
+				/>
+				<table class="figures">
+					<thead
+						><tr><th scope="col">Promised</th><th scope="col">Came out</th><th scope="col">Frames</th></tr
+						></thead
+					>
+					<tbody>
+						{#each bins as { promised, cameOut, frames: count, interval } (promised)}
+							<tr>
+								<td>{percent(promised)}</td>
+								<td>{percent(cameOut)}, truly {percent(interval[0])} to {percent(interval[1])}</td>
+								<td>{count}</td>
+							</tr>
+						{/each}
+					</tbody>
+				</table>
+			</section>
+			<section aria-labelledby="time-title">
+				<h2 id="time-title">As it went</h2>
+				<p class="soft small">
+					Part that came out so far, frame by frame{last.costPerKeeper === null
+						? ''
+						: ', and what one of them cost'}.
+				</p>
+				<Chart options={standingChart(standings)} label="Part of frames that came out, over time" />
+			</section>
+		</div>
+	{/if}
+</div>
+
+<style>
+	.page {
+		max-width: 80rem;
+	}
+	.tools {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0.5rem 0.75rem;
+		padding-block: 0.75rem;
+	}
+	.answer {
+		font-size: 1.375rem;
+		padding-block: 0.5rem;
+	}
+	.two {
+		display: grid;
+		grid-template-columns: repeat(2, minmax(0, 1fr));
+		gap: 2rem;
+	}
+	table {
+		width: 100%;
+	}
+	th,
+	td {
+		text-align: left;
+		padding: 0.35rem 0.75rem 0.35rem 0;
+		border-bottom: 1px solid var(--line);
+	}
+	@media (max-width: 820px) {
+		.two {
+			grid-template-columns: minmax(0, 1fr);
+		}
+	}
+</style>

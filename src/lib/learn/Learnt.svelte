@@ -1,0 +1,50 @@
+<!-- What judged frames have taught: of each camera, and of the person's own eye. -->
+<script lang="ts">
+	import { resolve } from '$app/paths';
+	import type { ReadingHabit } from '$core/learn';
+	import { readingHabitInWords } from '$core/words';
+	import FramesNav from '$lib/frames/FramesNav.svelte';
+	import type { Lesson } from './lesson';
+	import LessonOf from './LessonOf.svelte';
+
+	let { lessons, habits }: { lessons: Lesson[]; habits: ReadingHabit[] } = $props();
+</script>
+
+<svelte:head><title>What was learnt · Just Enough</title></svelte:head>
+<div class="page">
+	<h1>Frames</h1>
+	<FramesNav here="learnt" />
+	{#if lessons.length === 0}
+		<p class="soft">
+			Nothing yet. Judge a few frames, and here stands what your camera really does: “gives ½ stop less than
+			its eye says, give or take ⅓, from 5 frames. Set the wheel one click to lighten.”
+		</p>
+		<p><a class="action" href={resolve('/frames')}>To the frames</a></p>
+	{:else}
+		<ul class="lessons">
+			{#each lessons as lesson (lesson.camera.id)}<li><LessonOf {lesson} /></li>{/each}
+		</ul>
+		<section aria-labelledby="eye-title">
+			<h2 id="eye-title">Your own eye</h2>
+			{#if habits.length === 0}
+				<p class="soft">
+					Three judged frames by one way of reading, on a camera that is set by hand, tell how that way runs.
+				</p>
+			{:else}
+				<ul>
+					{#each habits as habit (habit.way)}<li>{readingHabitInWords(habit.way, habit)}</li>{/each}
+				</ul>
+			{/if}
+		</section>
+	{/if}
+</div>
+
+<style>
+	.lessons > li {
+		border-bottom: 1px solid var(--line);
+		padding-block: 1rem;
+	}
+	section {
+		padding-top: 1rem;
+	}
+</style>

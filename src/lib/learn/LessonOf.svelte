@@ -1,0 +1,204 @@
+<!-- What one camera's frames teach: in words with their evidence, on its lane before and after, to accept or not. -->
+<script lang="ts">
+	import { invalidateAll } from '$app/navigation';
+	import { resolve } from '$app/paths';
+	import { reach } from '$core/match';
+	import { formatDoubt, stopsInWords } from '$core/units';
+	import { adviceFor, judgedInWords, learntInWords, tellsSomething } from '$core/words';
+	import { replace, type Kept } from '$lib/records/client';
+	import type { CameraRecord } from '$contract/records';
+	import { axisOver, wholeLine } from '$lib/shoot/axis';
+	import ReachBars from '$lib/shoot/ReachBars.svelte';
+	import { accepted, putAside, standingOf, type Lesson } from './lesson';
+
+	let { lesson }: { lesson: Lesson } = $props();
+
+	const axis = axisOver(wholeLine);
+	const { camera, film, learnt, prior } = $derived(lesson);
+	const standing = $derived(standingOf(lesson));
+	const lanes = $derived([
+		{ name: 'before', ...reach({ ...camera, offset: prior }, film) },
+		{ name: 'with what was learnt', ...reach({ ...camera, offset: learnt }, film) }
+	]);
+	const marks = $derived(learnt.bySetting.filter(tellsSomething));
+	let message = $state('');
+	let before = $state.raw<Kept<CameraRecord> | null>(null);
+
+	/** Places of the dots, two stops to both sides. */
+	const FAR = 2;
+	const placeOf = (stops: number) => 50 + (Math.max(-FAR, Math.min(FAR, stops)) / FAR) * 50;
+
+	async function write(next: Kept<CameraRecord>, said: string) {
+		const written = await replace('cameras', next);
+		if (written.result === 'saved') {
+			before = { ...camera, version: written.record.version };
+			message = said;
+		} else {
+			message =
+				written.result === 'stale'
+					? 'It was changed elsewhere; here is how it is now.'
+					: 'Not saved: the server does not answer.';
+		}
+		await invalidateAll();
+	}
+
+	async function undo() {
+		const back = before;
+		if (!back) return;
+		await write(back, 'As before.');
+		before = null;
+	}
+
+	const now = () => new Date().toISOString();
+</script>
+
+<article aria-labelledby="lesson-{camera.id}">
+	<h2 id="lesson-{camera.id}">{camera.name}</h2>
+	<p class="said">
+		{learntInWords(camera, learnt)}
+		{learnt.frames > 0 ? adviceFor(camera, learnt.stops) : ''}
+	</p>
+	{#if learnt.contradict}
+		<p class="soft">Its frames differ by more than their doubt: something changes from one to the other.</p>
+	{/if}
+	{#if learnt.wheel && Math.abs(learnt.wheel.gain - 1) > learnt.wheel.sd}
+		<p class="soft">
+			A stop on its wheel does {Math.round(learnt.wheel.gain * 100)} % of one, give or take {Math.round(
+				learnt.wheel.sd * 100
+			)}.
+		</p>
+	{/if}
+	{#each marks as { setting, stops, sd, frames } (setting)}
+		<p class="soft">
+			At {setting} it gives {stopsInWords(stops)}
+			{stops > 0 ? 'more' : 'less'} beyond that, give or take {formatDoubt(sd)}, from {frames} frames.
+		</p>
+	{/each}
+	{#each lesson.outliers as { id, number, stops } (id)}
+		<p class="soft">
+			<a class="plain-link" href={resolve(`/frames/${id}`)}>Frame {number}</a>, {judgedInWords({ stops })},
+			does not belong with the others (fogged, other film, misjudged?) and is left out.
+		</p>
+	{/each}
+	<div
+		class="dots"
+		role="img"
+		aria-label="{lesson.points
+			.length} judged frames about what its settings promise; the learnt offset is {judgedInWords(learnt)}"
+	>
+		<span class="zero"></span>
+		<span
+			class="interval"
+			style:left="{placeOf(learnt.stops - learnt.sd)}%"
+			style:width="{placeOf(learnt.stops + learnt.sd) - placeOf(learnt.stops - learnt.sd)}%"
+		></span>
+		{#each lesson.points as { stops, clamped }, at (at)}
+			<span class="dot" class:clamped style:left="{placeOf(stops)}%" style:top="{20 + ((at * 37) % 60)}%"
+			></span>
+		{/each}
+		<span class="end left small">darker than promised</span>
+		<span class="end right small">lighter</span>
+	</div>
+	<dl class="lanes">
+		{#each lanes as { name, good, usable } (name)}
+			<div>
+				<dt class="small">{film.name}, {name}</dt>
+				<dd aria-hidden="true"><ReachBars {axis} {good} {usable} /></dd>
+			</div>
+		{/each}
+	</dl>
+	<div class="end-row">
+		{#if standing === 'news'}
+			<button
+				class="action"
+				onclick={() => write(accepted(lesson, now()), `${camera.name} is answered with it from now on.`)}
+			>
+				Use it from now on
+			</button>
+			<button class="quiet" onclick={() => write(putAside(lesson, now()), 'Put aside.')}>Put it aside</button>
+		{:else if standing === 'in-use'}
+			<span><strong>In use.</strong></span>
+			<button class="quiet" onclick={() => write(putAside(lesson, now()), 'As before any frame was judged.')}
+				>Reset it</button
+			>
+		{:else if standing === 'put-aside'}
+			<span class="soft">Put aside.</span>
+			<button
+				class="quiet"
+				onclick={() => write(accepted(lesson, now()), `${camera.name} is answered with it from now on.`)}
+			>
+				Use it after all
+			</button>
+		{/if}
+		<span role="status">
+			{message}
+			{#if before}<button class="plain-link" onclick={undo}>Undo</button>{/if}
+		</span>
+	</div>
+</article>
+
+<style>
+	h2 {
+		font-size: 1.25rem;
+	}
+	.said {
+		font-size: 1.25rem;
+		line-height: 1.3;
+		max-width: 46rem;
+		padding-block: 0.25rem;
+	}
+	.dots {
+		position: relative;
+		height: 3.5rem;
+		max-width: 40rem;
+		margin-top: 0.5rem;
+		border-block: 1px solid var(--line);
+	}
+	.zero {
+		position: absolute;
+		left: 50%;
+		inset-block: 0;
+		border-left: 2px solid var(--ink);
+	}
+	.interval {
+		position: absolute;
+		inset-block: 0;
+		background: color-mix(in srgb, var(--ink) 14%, transparent);
+	}
+	.dot {
+		position: absolute;
+		width: 0.6rem;
+		height: 0.6rem;
+		margin: -0.3rem;
+		border-radius: 50%;
+		background: var(--ink);
+	}
+	.dot.clamped {
+		background: var(--paper);
+		border: 2px solid var(--ink);
+	}
+	.end {
+		position: absolute;
+		bottom: -1.4rem;
+	}
+	.end.right {
+		right: 0;
+	}
+	.lanes {
+		max-width: 40rem;
+		display: grid;
+		gap: 0.35rem;
+		padding-top: 1.75rem;
+	}
+	dd {
+		position: relative;
+		height: 0.9rem;
+	}
+	.end-row {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0.75rem;
+		align-items: center;
+		padding-top: 0.75rem;
+	}
+</style>

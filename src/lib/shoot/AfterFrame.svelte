@@ -1,0 +1,138 @@
+<!-- After the click: the print develops, is judged in one tap, and the next click is answered from it. -->
+<script lang="ts">
+	import { browser } from '$app/environment';
+	import { automaticExposure, wheelPositions } from '$core/camera';
+	import { developingSeconds, spoolSeconds } from '$core/film';
+	import { adviceFor, judgedInWords, learntInWords, wheelInWords } from '$core/words';
+	import type { Kept } from '$lib/records/client';
+	import type { FrameRecord } from '$contract/records';
+	import type { Loaded } from './bag';
+	import type { ShootState } from './shoot-state.svelte';
+
+	let { shoot, chosen }: { shoot: ShootState; chosen: Loaded } = $props();
+
+	const KEY = 'just-enough-celsius';
+	const TWO_HOURS = 7_200_000;
+	/** What one tap says, stops: most prints that are not right are about this far off; common practice. */
+	const TAP = { stops: 2 / 3, sd: 0.4 };
+	const taps = [
+		{ name: 'Too dark', stops: -TAP.stops },
+		{ name: 'Right', stops: 0 },
+		{ name: 'Too light', stops: TAP.stops }
+	];
+
+	let now = $state(Date.now());
+	let celsius = $state(Number((browser && localStorage.getItem(KEY)) || 21));
+	const { logging } = $derived(shoot);
+	const last = $derived.by((): Kept<FrameRecord> | null => {
+		const frame = chosen.frames.at(-1);
+		if (!frame || frame.version === undefined) return null;
+		return now - Date.parse(frame.takenAt) < TWO_HOURS ? (frame as Kept<FrameRecord>) : null;
+	});
+	const develops = $derived(developingSeconds(chosen.film.type, celsius));
+	const left = $derived(
+		last && develops ? Math.max(0, develops - (now - Date.parse(last.takenAt)) / 1000) : 0
+	);
+	const wheel = $derived(wheelPositions(automaticExposure(chosen.camera)?.compensation));
+	const clock = (seconds: number) =>
+		`${Math.floor(seconds / 60)}:${String(Math.floor(seconds % 60)).padStart(2, '0')}`;
+	const startedAt = $derived(logging.draftOf(chosen.id).startedAt);
+	const runs = $derived(startedAt ? Math.max(0, (now - Date.parse(startedAt)) / 1000) : null);
+
+	$effect(() => {
+		const ticking = (develops !== null && last !== null) || startedAt !== undefined;
+		if (!ticking) return;
+		now = Date.now();
+		const timer = setInterval(() => (now = Date.now()), 1000);
+		return () => clearInterval(timer);
+	});
+
+	function warm(to: number) {
+		celsius = to;
+		localStorage.setItem(KEY, String(to));
+	}
+</script>
+
+{#if chosen.secondsLeft !== null && chosen.load.spool}
+	<p class="figures">
+		{#if runs !== null}<strong>Running: {runs.toFixed(0)} s.</strong>{/if}
+		{Math.max(0, chosen.secondsLeft - (runs ?? 0)).toFixed(0)} s of {spoolSeconds(chosen.load.spool).toFixed(
+			0
+		)} s left.
+	</p>
+{/if}
+{#if last && develops !== null}
+	<section class="loop" aria-label="The last print">
+		{#if last.judged}
+			<p>
+				<strong>Frame {last.number}: {judgedInWords(last.judged)}.</strong>
+				<button class="plain-link" onclick={() => logging.judge(last, undefined)}>Take that back</button>
+			</p>
+			{#if chosen.learnt}
+				<p class="soft small">
+					{learntInWords(chosen.camera, chosen.learnt)}
+					{adviceFor(chosen.camera, chosen.learnt.stops)} What you see here is answered with it.
+				</p>
+			{/if}
+		{:else}
+			<p class="row">
+				<strong class="figures" role="timer">
+					{left > 0 ? `Frame ${last.number} develops: ${clock(left)}` : `Frame ${last.number}: how is it?`}
+				</strong>
+				<label class="small soft">
+					at
+					<select value={String(celsius)} onchange={(event) => warm(Number(event.currentTarget.value))}>
+						{#each [5, 10, 15, 18, 21, 25, 30] as degrees (degrees)}
+							<option value={String(degrees)}>{degrees} °C</option>
+						{/each}
+					</select>
+				</label>
+			</p>
+			<div class="taps" role="group" aria-label="The print is">
+				{#each taps as { name, stops } (name)}
+					<button class="quiet" onclick={() => logging.judge(last, { stops, sd: TAP.sd })}>{name}</button>
+				{/each}
+			</div>
+		{/if}
+		{#if wheel.length > 1 && last.settings.compensation !== null}
+			<label class="small row">
+				<span class="soft">The wheel stood at</span>
+				<select
+					value={String(last.settings.compensation)}
+					onchange={(event) => logging.wheelWas(last, Number(event.currentTarget.value))}
+				>
+					{#each wheel as place (place)}<option value={String(place)}>{wheelInWords(place)}</option>{/each}
+				</select>
+			</label>
+		{/if}
+	</section>
+{/if}
+
+<style>
+	.loop {
+		display: grid;
+		gap: 0.35rem;
+		border-top: 1px solid var(--line);
+		padding-top: 0.4rem;
+	}
+	.row {
+		display: flex;
+		flex-wrap: wrap;
+		justify-content: space-between;
+		align-items: center;
+		gap: 0 0.75rem;
+	}
+	.taps {
+		display: grid;
+		grid-template-columns: repeat(3, 1fr);
+		gap: 0.35rem;
+	}
+	select {
+		min-height: 2.75rem;
+	}
+	@media (max-width: 820px) {
+		.loop {
+			order: -1;
+		}
+	}
+</style>

@@ -1,0 +1,120 @@
+<!-- What is said of the next frame when there is a moment: its list, its subject, and where the counter stands. -->
+<script lang="ts">
+	import { usualChecklist } from '$core/camera';
+	import { plainNumber } from '$lib/forms/quantity';
+	import type { Loaded } from './bag';
+	import type { ShootState } from './shoot-state.svelte';
+
+	let { shoot, chosen }: { shoot: ShootState; chosen: Loaded } = $props();
+
+	let dialog: HTMLDialogElement;
+	const { logging } = $derived(shoot);
+	const draft = $derived(logging.draftOf(chosen.id));
+	const steps = $derived((chosen.camera.checklist ?? usualChecklist(chosen.camera.kind)).frame);
+	const ticked = $derived(draft.ticked ?? []);
+	const counter = $derived(
+		chosen.load.counter === 'down' ? chosen.load.frames - chosen.next + 1 : chosen.next
+	);
+	let shown = $state('');
+
+	const tick = (step: string, on: boolean) =>
+		logging.setDraft(chosen.id, {
+			ticked: on ? [...ticked, step] : ticked.filter((each) => each !== step)
+		});
+
+	async function setCounter(event: SubmitEvent) {
+		event.preventDefault();
+		await logging.counterSays(chosen, Number(plainNumber.parse(shown)));
+		shown = '';
+	}
+</script>
+
+<button class="quiet" aria-haspopup="dialog" onclick={() => dialog.showModal()}>
+	Frame {chosen.next} …
+</button>
+<dialog
+	bind:this={dialog}
+	aria-labelledby="next-title"
+	onclick={(event) => event.target === dialog && dialog.close()}
+>
+	<div class="inside">
+		<h2 id="next-title">Frame {chosen.next} of {chosen.camera.name}</h2>
+		{#if steps.length > 0}
+			<fieldset>
+				<legend>Before you press</legend>
+				{#each steps as step (step)}
+					<label class="tick-box">
+						<input
+							type="checkbox"
+							checked={ticked.includes(step)}
+							onchange={(event) => tick(step, event.currentTarget.checked)}
+						/>
+						{step}
+					</label>
+				{/each}
+			</fieldset>
+		{/if}
+		<label class="line">
+			<span>What is in it</span>
+			<input
+				type="text"
+				maxlength="200"
+				value={draft.subject ?? ''}
+				oninput={(event) => logging.setDraft(chosen.id, { subject: event.currentTarget.value })}
+			/>
+			<span class="soft small">Goes with the next frame that you log.</span>
+		</label>
+		{#if chosen.secondsLeft === null}
+			<form class="counter" onsubmit={setCounter}>
+				<label class="line">
+					<span>My counter says</span>
+					<input type="text" inputmode="numeric" placeholder={String(counter)} bind:value={shown} />
+				</label>
+				<button class="quiet">Set it</button>
+				<p class="soft small">
+					Here it would say {counter}{chosen.load.counter === 'down' ? ', counting down' : ''}. Frames between
+					are put down as taken, not noted.
+				</p>
+			</form>
+		{/if}
+		{#if logging.problem}<p role="alert">{logging.problem}</p>{/if}
+		<button class="action" onclick={() => dialog.close()}>Back to the light</button>
+	</div>
+</dialog>
+
+<style>
+	dialog {
+		margin: auto;
+		width: min(26rem, 94vw);
+		max-height: 90dvh;
+		overflow-y: auto;
+		background: var(--paper);
+		color: var(--ink);
+		border: 2px solid var(--ink);
+		border-radius: var(--radius-base);
+	}
+	dialog::backdrop {
+		background: rgb(0 0 0 / 0.45);
+	}
+	.inside {
+		display: grid;
+		gap: 0.75rem;
+		padding: 1rem 1.25rem;
+	}
+	h2 {
+		font-size: 1.25rem;
+	}
+	.line {
+		display: grid;
+		gap: 0.2rem;
+	}
+	.counter {
+		display: grid;
+		grid-template-columns: 1fr auto;
+		gap: 0.35rem 0.75rem;
+		align-items: end;
+	}
+	.counter p {
+		grid-column: 1 / -1;
+	}
+</style>

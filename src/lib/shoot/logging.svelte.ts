@@ -1,0 +1,212 @@
+import { browser } from '$app/environment';
+import { invalidateAll } from '$app/navigation';
+import { flashOf, bracketAbout, outcomeAt, type Bracket, type Outcome } from '$core/match';
+import type { FrameRecord } from '$contract/records';
+import type { Judgement } from '$contract/frames';
+import { replace, type Kept } from '$lib/records/client';
+import type { Loaded } from './bag';
+import { FrameLog } from './frame-log.svelte';
+import type { ShootState } from './shoot-state.svelte';
+import { intentOf, lightFor } from './wishes';
+
+/** What is said of the next frame before it is taken; kept in the browser until it is. */
+export interface Draft {
+	subject?: string;
+	/** Steps of the camera's list that are ticked. */
+	ticked?: string[];
+	/** When a cine shot was started, ISO. */
+	startedAt?: string;
+}
+
+const KEY = 'just-enough-drafts';
+
+function stored(): Record<string, Draft> {
+	if (!browser) return {};
+	try {
+		return JSON.parse(localStorage.getItem(KEY) ?? '{}') as Record<string, Draft>;
+	} catch {
+		return {};
+	}
+}
+
+const settingsOf = ({ f, seconds, compensation, iso, position }: Outcome) => ({
+	f,
+	seconds,
+	compensation,
+	iso,
+	position
+});
+
+/** Most frames that are logged in one go. */
+const THREE = 3;
+
+/** Logging from Shoot: one frame, three alike, a bracket, a cine shot; and what is put right at once. */
+export class Logging {
+	readonly log = new FrameLog();
+	#shoot: ShootState;
+	#drafts = $state.raw<Readonly<Record<string, Draft>>>(stored());
+	problem = $state('');
+
+	constructor(shoot: ShootState) {
+		this.#shoot = shoot;
+	}
+
+	/** The bracket about what is shown, where there is room for it. */
+	bracket = $derived.by((): Bracket | null => {
+		const { chosen, light, asItIs, scene, previewed } = this.#shoot;
+		if (!chosen || !light || !asItIs || previewed || chosen.finished || chosen.secondsLeft !== null)
+			return null;
+		const own = this.#shoot.wishesOf(chosen.id);
+		if (own.flash || chosen.left < THREE) return null;
+		return bracketAbout(chosen.camera, chosen.film, lightFor(light, own), intentOf(scene, own), asItIs);
+	});
+
+	get can(): boolean {
+		const { chosen, outcome } = this.#shoot;
+		return Boolean(chosen && outcome && !chosen.finished);
+	}
+
+	draftOf(loadId: string): Draft {
+		return this.#drafts[loadId] ?? {};
+	}
+
+	/** Says something of the next frame of a load. */
+	setDraft(loadId: string, changes: Partial<Draft>): void {
+		this.#drafts = { ...this.#drafts, [loadId]: { ...this.draftOf(loadId), ...changes } };
+		localStorage.setItem(KEY, JSON.stringify(this.#drafts));
+	}
+
+	/** A frame of the chosen camera as things are, with an outcome of its own. */
+	#frame(chosen: Loaded, number: number, outcome: Outcome, more: Partial<FrameRecord> = {}): FrameRecord {
+		const { scene, light, handheld, lights } = this.#shoot;
+		const own = this.#shoot.wishesOf(chosen.id);
+		const { subject } = this.draftOf(chosen.id);
+		const where = lights.reading?.where;
+		return {
+			loadId: chosen.id,
+			number,
+			takenAt: new Date().toISOString(),
+			light: lightFor(light!, own),
+			settings: settingsOf(outcome),
+			handheld,
+			...(own.filters.length > 0 ? { filters: own.filters } : {}),
+			...this.#fired(chosen),
+			...(scene.subjectDistance === undefined ? {} : { distance: scene.subjectDistance }),
+			...(subject ? { subject } : {}),
+			...(where ? { where } : {}),
+			predicted: $state.snapshot(outcome) as Outcome,
+			...more
+		};
+	}
+
+	/** The flash as a frame of this camera stores it. */
+	#fired({ id, camera }: Loaded): Pick<FrameRecord, 'flash'> {
+		const lit = this.#shoot.answers.get(id)?.lit;
+		const flash = flashOf(camera, this.#shoot.bag);
+		return lit && flash ? { flash: { guideNumber: flash.guideNumber, power: lit.power } } : {};
+	}
+
+	async #keep(chosen: Loaded, frames: FrameRecord[]): Promise<void> {
+		this.problem = '';
+		this.setDraft(chosen.id, { subject: undefined, ticked: undefined, startedAt: undefined });
+		await this.log.keep(frames, chosen.camera.name);
+	}
+
+	/** Logs so many frames with what the screen shows; a cine shot starts, and ends at the second call. */
+	async frame(count = 1): Promise<void> {
+		const { chosen, asItIs, light } = this.#shoot;
+		if (!this.can || !chosen || !asItIs || !light) return;
+		if (chosen.secondsLeft !== null && count === 1) return this.#cine(chosen, asItIs);
+		const frames = Array.from({ length: Math.min(count, chosen.left) }, (_, at) =>
+			this.#frame(chosen, chosen.next + at, asItIs)
+		);
+		await this.#keep(chosen, frames);
+	}
+
+	/** Starts a shot, or ends it and logs how long it ran. */
+	async #cine(chosen: Loaded, outcome: Outcome): Promise<void> {
+		const { startedAt } = this.draftOf(chosen.id);
+		if (!startedAt) {
+			this.setDraft(chosen.id, { startedAt: new Date().toISOString() });
+			return;
+		}
+		const ran = Math.max(0.1, (Date.now() - Date.parse(startedAt)) / 1000);
+		const shot = Math.min(ran, Math.max(0.1, chosen.secondsLeft ?? ran));
+		await this.#keep(chosen, [
+			this.#frame(chosen, chosen.next, outcome, { ran: Math.round(shot * 10) / 10, takenAt: startedAt })
+		]);
+	}
+
+	/** Logs a bracket: darker, even, lighter. */
+	async threeAbout(): Promise<void> {
+		const { chosen } = this.#shoot;
+		const { bracket } = this;
+		if (!chosen || !bracket) return;
+		await this.#keep(
+			chosen,
+			bracket.frames.map((outcome, at) => this.#frame(chosen, chosen.next + at, outcome))
+		);
+	}
+
+	undo(): Promise<void> {
+		return this.log.undo(invalidateAll);
+	}
+
+	/** Writes a record of the load or a frame again, and says what went wrong. */
+	async #put<K extends 'frames' | 'loads'>(kind: K, record: Parameters<typeof replace<K>>[1]): Promise<void> {
+		const written = await replace(kind, record);
+		this.problem =
+			written.result === 'saved'
+				? ''
+				: written.result === 'stale'
+					? 'Not saved: it was changed elsewhere. Here is how it is now.'
+					: 'Not saved: the server does not answer. Try again.';
+		await invalidateAll();
+	}
+
+	/** The camera's counter shows another number: the frames between were taken and not noted. */
+	async counterSays(chosen: Loaded, shown: number): Promise<void> {
+		const next = chosen.load.counter === 'down' ? chosen.load.frames - shown + 1 : shown;
+		if (!Number.isInteger(next) || next <= chosen.next || next > chosen.load.frames + 1) {
+			this.problem =
+				next === chosen.next
+					? 'That is what this page says, too.'
+					: 'The counter cannot stand there: frames that are noted would be taken again, or more than the load holds.';
+			return;
+		}
+		const missing = Array.from({ length: next - chosen.next }, (_, at) => chosen.next + at);
+		await this.#put('loads', {
+			...chosen.load,
+			unknown: [...(chosen.load.unknown ?? []), ...missing]
+		});
+	}
+
+	/** The wheel stood elsewhere when the last frame was taken. */
+	async wheelWas(frame: Kept<FrameRecord>, place: number): Promise<void> {
+		const loaded = this.#shoot.loaded.find(({ id }) => id === frame.loadId);
+		if (!loaded) return;
+		const { handheld, filters, exposures } = frame;
+		const predicted = outcomeAt(
+			loaded.camera,
+			loaded.film,
+			frame.light,
+			{ handheld, filters, exposures },
+			{
+				...frame.settings,
+				compensation: place
+			}
+		);
+		await this.#put('frames', { ...frame, settings: settingsOf(predicted), predicted });
+	}
+
+	/** How a print came out, in one tap. */
+	async judge(frame: Kept<FrameRecord>, judged: Pick<Judgement, 'stops' | 'sd'> | undefined): Promise<void> {
+		const { judged: _, ...rest } = frame;
+		const judgement: Judgement | undefined = judged && {
+			...judged,
+			by: 'eye',
+			judgedAt: new Date().toISOString()
+		};
+		await this.#put('frames', { ...rest, ...(judgement ? { judged: judgement } : {}) });
+	}
+}

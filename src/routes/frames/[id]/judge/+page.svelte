@@ -1,0 +1,15 @@
+<script lang="ts">
+	import JudgeFrame from '$lib/frames/JudgeFrame.svelte';
+
+	let { data } = $props();
+</script>
+
+{#key data.frame.id}
+	<JudgeFrame
+		frame={data.frame}
+		camera={data.camera}
+		film={data.film}
+		pictures={data.pictures}
+		next={data.next}
+	/>
+{/key}

@@ -1,0 +1,7 @@
+<script lang="ts">
+	import AllFrames from '$lib/frames/AllFrames.svelte';
+
+	let { data } = $props();
+</script>
+
+<AllFrames {...data} />

@@ -1,0 +1,7 @@
+<script lang="ts">
+	import Honesty from '$lib/learn/Honesty.svelte';
+
+	let { data } = $props();
+</script>
+
+<Honesty {...data} />

@@ -1,0 +1,4 @@
+import { lessons } from '$server/learnt';
+import type { PageServerLoad } from './$types';
+
+export const load: PageServerLoad = () => lessons();

@@ -1,0 +1,73 @@
+import type Database from 'better-sqlite3';
+import type { FrameRecord } from '$contract/records';
+import type { FrameSearch } from '$contract/frame-search';
+import type { Kept } from './record-table';
+
+type Row = { id: string; version: number; body: string };
+const kept = ({ id, version, body }: Row): Kept<FrameRecord> => ({
+	...(JSON.parse(body) as FrameRecord),
+	id,
+	version
+});
+
+const orders: Readonly<Record<FrameSearch['order'], string>> = {
+	newest: 'frames.taken_at DESC, frames.id',
+	oldest: 'frames.taken_at, frames.id',
+	darkest: 'frames.judged IS NULL, frames.judged, frames.id',
+	lightest: 'frames.judged IS NULL, frames.judged DESC, frames.id'
+};
+
+const states: Readonly<Record<FrameSearch['state'], string>> = {
+	any: '1 = 1',
+	'to-judge': 'frames.judged IS NULL',
+	judged: 'frames.judged IS NOT NULL',
+	kept: 'frames.kept = 1',
+	'not-kept': 'frames.kept = 0'
+};
+
+/** Searches through all frames, a page at a time. */
+export function frameSearch(database: Database.Database) {
+	const prepared = new Map<string, Database.Statement<unknown[]>>();
+	const statement = <T>(sql: string) => {
+		const known = prepared.get(sql) ?? database.prepare(sql);
+		prepared.set(sql, known);
+		return known as Database.Statement<unknown[], T>;
+	};
+
+	/** The part of a query that picks the frames; a join only where one is asked for. */
+	function picked({ camera, film, state, verdict }: FrameSearch): { from: string; values: string[] } {
+		const conditions = [states[state]];
+		const values: string[] = [];
+		const add = (column: string, value: string | undefined) => {
+			if (value === undefined) return;
+			conditions.push(`${column} = ?`);
+			values.push(value);
+		};
+		add('loads.camera_id', camera);
+		add('loads.film_id', film);
+		add('frames.verdict', verdict);
+		const join = (camera ?? film) ? ' JOIN loads ON loads.id = frames.load_id' : '';
+		return { from: `frames${join} WHERE ${conditions.join(' AND ')}`, values };
+	}
+
+	return {
+		page(search: FrameSearch, limit: number, offset: number): { items: Kept<FrameRecord>[]; total: number } {
+			const { from, values } = picked(search);
+			const rows = statement<Row>(
+				`SELECT frames.id, frames.version, frames.body FROM ${from} ORDER BY ${orders[search.order]} LIMIT ? OFFSET ?`
+			).all(...values, limit, offset);
+			const { total } = statement<{ total: number }>(`SELECT count(*) AS total FROM ${from}`).get(...values)!;
+			return { items: rows.map(kept), total };
+		},
+
+		/** All judged frames, oldest first. */
+		judged(search: Partial<Pick<FrameSearch, 'camera' | 'film'>> = {}): Kept<FrameRecord>[] {
+			const { from, values } = picked({ ...search, state: 'judged', order: 'oldest' });
+			return statement<Row>(
+				`SELECT frames.id, frames.version, frames.body FROM ${from} ORDER BY frames.taken_at, frames.id`
+			)
+				.all(...values)
+				.map(kept);
+		}
+	};
+}

@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { printOf } from '../core/prints';
+
+expose(printOf);
