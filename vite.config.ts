@@ -4,7 +4,8 @@ import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
 	plugins: [tailwindcss(), sveltekit()],
-	build: { rolldownOptions: { checks: { pluginTimings: false } } },
+	// The charts are one package, loaded only by the page that shows one.
+	build: { chunkSizeWarningLimit: 700, rolldownOptions: { checks: { pluginTimings: false } } },
 	test: {
 		include: ['src/**/*.test.ts'],
 		// Properties try thousands of random cameras; how long that takes is the machine's affair.

@@ -65,7 +65,7 @@ for (const [where, viewport] of [
 
 			await app.restart();
 			const second = await context.newPage();
-			await open(second, '/frames');
+			await open(second, '/frames?view=table');
 			await expect(second.getByRole('heading', { name: 'Quay Folder, Dulse 100' })).toBeVisible();
 			const row = second.getByRole('row', { name: /Edit frame 1/ });
 			await expect(row).toContainText('just enough');
@@ -78,7 +78,7 @@ for (const [where, viewport] of [
 			await expect(second.getByText('too dark by 3⅔')).toBeVisible();
 			await second.getByLabel('Light, EV').fill('13⅔');
 			await second.getByRole('button', { name: 'Save', exact: true }).click();
-			await expect(second.getByRole('row', { name: /Edit frame 1/ })).toContainText('Rope lockers, low tide');
+			await expect(second.getByRole('list', { name: 'Frames' })).toContainText('Rope lockers, low tide');
 
 			await open(page, '/');
 			await expect(page.getByRole('region', { name: 'Do' })).toContainText('frame 2 of 8');

@@ -20,6 +20,7 @@ const paths = [
 	'/api/loads',
 	'/api/frames',
 	'/api/gear',
+	'/api/learn',
 	'/api/readings'
 ];
 const sound = [
@@ -45,6 +46,7 @@ const sound = [
 		subject: 'facing'
 	},
 	{ method: 'combined', readings: [{ ev: 12 }, { method: 'spots', iso: 100, darkest: 8, brightest: 14 }] },
+	{ prior: { stops: 0, sd: 0.3 }, frames: [{ predicted: 0, judged: 1, sd: 0.4, setting: 'f/8' }] },
 	{ ...fixedCamera(), version: 1 },
 	colourNegative400
 ];

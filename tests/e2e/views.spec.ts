@@ -26,7 +26,12 @@ async function viewsOf(request: APIRequestContext): Promise<string[]> {
 		`/bag/film/${film}`,
 		'/bag/load',
 		'/frames',
+		'/frames?view=table',
 		`/frames/${await first('frames')}`,
+		`/frames/${await first('frames')}/judge`,
+		'/frames/all',
+		'/frames/learnt',
+		'/frames/honest',
 		'/scripts',
 		'/nowhere'
 	];

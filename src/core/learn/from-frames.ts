@@ -41,13 +41,15 @@ export function judgedFrameOf(
 	pack: string
 ): JudgedFrame | null {
 	if (flash) return null;
-	const bare: Camera = { ...camera, offset: { stops: 0, sd: 0 } };
 	const { handheld, filters, exposures } = mounted;
-	const { error, sd, clamped } = expectedOf(bare, film, light, { handheld, filters, exposures }, settings);
+	const intent = { handheld, filters, exposures };
+	const bare = expectedOf({ ...camera, offset: { stops: 0, sd: 0 } }, film, light, intent, settings);
+	// Near a limit it depends on the offset itself whether the eye ran into it.
+	const clamped = bare.clamped || expectedOf(camera, film, light, intent, settings).clamped;
 	return {
-		predicted: error,
+		predicted: bare.error,
 		judged: judged.stops,
-		sd: Math.hypot(sd, judged.sd),
+		sd: Math.hypot(bare.sd, judged.sd),
 		setting: settingOf(camera, settings),
 		...(settings.compensation == null ? {} : { compensation: settings.compensation }),
 		pack,

@@ -5,7 +5,8 @@ import {
 	type CombinedReading,
 	type LampReading,
 	type Light,
-	resolveLight
+	resolveLight,
+	schools
 } from '../light';
 import type { Interval } from '../match';
 import { formatDistance, stopsInWords } from '../units';
@@ -50,11 +51,14 @@ export function lampInWords(lamp: LampReading, good: readonly Interval[]): strin
  * How a light was read, as a person tells ways apart: a shadow by what it looked like, anything else by
  * what it was read with.
  *
- * @example wayOfReading({ method: 'shadows', school: 'shadow-edge', condition: 'soft' }) // 'soft-edged shadows'
+ * @example wayOfReading({ method: 'shadows', school: 'shadow-edge', condition: 'soft' }) // 'Soft-edged shadows (shadow edge)'
  */
 export function wayOfReading(light: Light): string {
 	if (!('method' in light)) return 'your own number';
-	return light.method === 'shadows' || light.method === 'place' ? lightNote(light) : wayNames[light.method];
+	if (light.method === 'place') return lightNote(light);
+	if (light.method !== 'shadows') return wayNames[light.method];
+	const { name, conditions } = schools[light.school];
+	return `${conditions[light.condition]?.words ?? ''} (${name.toLowerCase()})`;
 }
 
 const wayNames = {

@@ -21,8 +21,9 @@
 <style>
 	nav {
 		display: flex;
-		flex-wrap: wrap;
 		gap: 0 1.25rem;
+		overflow-x: auto;
+		white-space: nowrap;
 		border-bottom: 1px solid var(--line);
 	}
 	a {

@@ -105,10 +105,9 @@
 	<p><a class="plain-link" href={resolve(`/frames?load=${frame.loadId}`)}>Frames</a></p>
 	<h1>Frame {frame.number} of {camera.name}: how is it?</h1>
 	<p class="soft">
-		<strong style:color={verdictColour[frame.predicted.verdict]}
+		Promised: <strong style:color={verdictColour[frame.predicted.verdict]}
 			><VerdictMark verdict={frame.predicted.verdict} /> {verdictInShort(frame.predicted)}</strong
-		>
-		was said; {settingsInShort(camera, frame.settings)}, {frameLight(frame.light)}.
+		>; {settingsInShort(camera, frame.settings)}, {frameLight(frame.light)}.
 		{frame.subject ?? ''}
 	</p>
 

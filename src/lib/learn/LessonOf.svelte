@@ -26,7 +26,8 @@
 
 	/** Places of the dots, two stops to both sides. */
 	const FAR = 2;
-	const placeOf = (stops: number) => 50 + (Math.max(-FAR, Math.min(FAR, stops)) / FAR) * 50;
+	const INSIDE = 49;
+	const placeOf = (stops: number) => 50 + (Math.max(-FAR, Math.min(FAR, stops)) / FAR) * INSIDE;
 
 	async function write(next: Kept<CameraRecord>, said: string) {
 		const written = await replace('cameras', next);

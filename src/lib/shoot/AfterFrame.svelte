@@ -1,9 +1,8 @@
 <!-- After the click: the print develops, is judged in one tap, and the next click is answered from it. -->
 <script lang="ts">
 	import { browser } from '$app/environment';
-	import { automaticExposure, wheelPositions } from '$core/camera';
 	import { developingSeconds, spoolSeconds } from '$core/film';
-	import { adviceFor, judgedInWords, learntInWords, wheelInWords } from '$core/words';
+	import { judgedInWords, learntInWords } from '$core/words';
 	import type { Kept } from '$lib/records/client';
 	import type { FrameRecord } from '$contract/records';
 	import type { Loaded } from './bag';
@@ -33,7 +32,6 @@
 	const left = $derived(
 		last && develops ? Math.max(0, develops - (now - Date.parse(last.takenAt)) / 1000) : 0
 	);
-	const wheel = $derived(wheelPositions(automaticExposure(chosen.camera)?.compensation));
 	const clock = (seconds: number) =>
 		`${Math.floor(seconds / 60)}:${String(Math.floor(seconds % 60)).padStart(2, '0')}`;
 	const startedAt = $derived(logging.draftOf(chosen.id).startedAt);
@@ -69,9 +67,8 @@
 				<button class="plain-link" onclick={() => logging.judge(last, undefined)}>Take that back</button>
 			</p>
 			{#if chosen.learnt}
-				<p class="soft small">
-					{learntInWords(chosen.camera, chosen.learnt)}
-					{adviceFor(chosen.camera, chosen.learnt.stops)} What you see here is answered with it.
+				<p class="soft small why">
+					{learntInWords(chosen.camera, chosen.learnt)} What you see here is answered with it.
 				</p>
 			{/if}
 		{:else}
@@ -79,31 +76,24 @@
 				<strong class="figures" role="timer">
 					{left > 0 ? `Frame ${last.number} develops: ${clock(left)}` : `Frame ${last.number}: how is it?`}
 				</strong>
-				<label class="small soft">
+				<span class="small soft">
 					at
-					<select value={String(celsius)} onchange={(event) => warm(Number(event.currentTarget.value))}>
+					<select
+						aria-label="Temperature of the print"
+						value={String(celsius)}
+						onchange={(event) => warm(Number(event.currentTarget.value))}
+					>
 						{#each [5, 10, 15, 18, 21, 25, 30] as degrees (degrees)}
 							<option value={String(degrees)}>{degrees} °C</option>
 						{/each}
 					</select>
-				</label>
+				</span>
 			</p>
 			<div class="taps" role="group" aria-label="The print is">
 				{#each taps as { name, stops } (name)}
 					<button class="quiet" onclick={() => logging.judge(last, { stops, sd: TAP.sd })}>{name}</button>
 				{/each}
 			</div>
-		{/if}
-		{#if wheel.length > 1 && last.settings.compensation !== null}
-			<label class="small row">
-				<span class="soft">The wheel stood at</span>
-				<select
-					value={String(last.settings.compensation)}
-					onchange={(event) => logging.wheelWas(last, Number(event.currentTarget.value))}
-				>
-					{#each wheel as place (place)}<option value={String(place)}>{wheelInWords(place)}</option>{/each}
-				</select>
-			</label>
 		{/if}
 	</section>
 {/if}
@@ -133,6 +123,9 @@
 	@media (max-width: 820px) {
 		.loop {
 			order: -1;
+		}
+		.why {
+			display: none;
 		}
 	}
 </style>

@@ -1,6 +1,10 @@
 <!-- What is said of the next frame when there is a moment: its list, its subject, and where the counter stands. -->
 <script lang="ts">
-	import { usualChecklist } from '$core/camera';
+	import { automaticExposure, usualChecklist, wheelPositions } from '$core/camera';
+	import { wheelInWords } from '$core/words';
+	import type { FrameRecord } from '$contract/records';
+	import ChoiceField from '$lib/forms/ChoiceField.svelte';
+	import type { Kept } from '$lib/records/client';
 	import { plainNumber } from '$lib/forms/quantity';
 	import type { Loaded } from './bag';
 	import type { ShootState } from './shoot-state.svelte';
@@ -16,6 +20,11 @@
 		chosen.load.counter === 'down' ? chosen.load.frames - chosen.next + 1 : chosen.next
 	);
 	let shown = $state('');
+	const last = $derived.by((): Kept<FrameRecord> | null => {
+		const frame = chosen.frames.at(-1);
+		return frame?.version === undefined ? null : (frame as Kept<FrameRecord>);
+	});
+	const wheel = $derived(wheelPositions(automaticExposure(chosen.camera)?.compensation));
 
 	const tick = (step: string, on: boolean) =>
 		logging.setDraft(chosen.id, {
@@ -29,9 +38,7 @@
 	}
 </script>
 
-<button class="quiet" aria-haspopup="dialog" onclick={() => dialog.showModal()}>
-	Frame {chosen.next} …
-</button>
+<button class="quiet" aria-haspopup="dialog" onclick={() => dialog.showModal()}> List, notes … </button>
 <dialog
 	bind:this={dialog}
 	aria-labelledby="next-title"
@@ -64,6 +71,14 @@
 			/>
 			<span class="soft small">Goes with the next frame that you log.</span>
 		</label>
+		{#if last && wheel.length > 1 && last.settings.compensation !== null}
+			<ChoiceField
+				label="At frame {last.number} the wheel stood at"
+				value={String(last.settings.compensation)}
+				options={wheel.map((place) => ({ value: String(place), name: wheelInWords(place) }))}
+				onchange={(place) => logging.wheelWas(last, Number(place))}
+			/>
+		{/if}
 		{#if chosen.secondsLeft === null}
 			<form class="counter" onsubmit={setCounter}>
 				<label class="line">
@@ -107,6 +122,13 @@
 	.line {
 		display: grid;
 		gap: 0.2rem;
+	}
+	input[type='text'] {
+		min-height: 2.75rem;
+		padding: 0 0.6rem;
+		background: var(--panel);
+		border: 1px solid var(--edge);
+		border-radius: var(--radius-base);
 	}
 	.counter {
 		display: grid;

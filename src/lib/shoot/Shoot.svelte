@@ -221,8 +221,14 @@
 	.do {
 		background: var(--panel);
 	}
+	/* The button stays in sight however long the answer is. */
 	.act {
-		margin-top: 0.75rem;
+		position: sticky;
+		bottom: 0;
+		margin: 0.75rem -1.1rem 0;
+		padding: 0.6rem 1.1rem 0;
+		background: var(--panel);
+		border-top: 1px solid var(--line);
 	}
 	.narrow {
 		display: flex;
@@ -245,7 +251,7 @@
 	}
 	.narrow .bag {
 		flex: 0 1 auto;
-		max-height: 42%;
+		max-height: 36%;
 		min-height: 8rem;
 		overflow-y: auto;
 		border-bottom: 1px solid var(--line);

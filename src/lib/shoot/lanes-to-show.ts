@@ -27,6 +27,15 @@ function besideTaken(lanes: readonly Lane[], outcome: Outcome | undefined): Lane
 	);
 }
 
+/** Lights nearer than this are the same, EV; then the wheel's own order, lighten first, as it serves dimmer light. */
+const SAME_EV = 0.01;
+const wheelOf = ({ settings }: Lane) => settings.compensation ?? 0;
+
+function dimmestFirst(a: Lane, b: Lane): number {
+	const apart = a.usable[0][0] - b.usable[0][0];
+	return Math.abs(apart) < SAME_EV ? wheelOf(b) - wheelOf(a) : apart;
+}
+
 /**
  * The thin lanes to draw: all of them, or the most around the one taken, from the dimmest light it
  * serves to the brightest.
@@ -38,7 +47,7 @@ export function lanesToShow(
 	outcome: Outcome | undefined,
 	most = MOST_LANES
 ): (Lane & { taken: boolean })[] {
-	const byLight = besideTaken(lanes, outcome).sort((a, b) => a.usable[0][0] - b.usable[0][0]);
+	const byLight = besideTaken(lanes, outcome).sort(dimmestFirst);
 	const taken = outcome ? byLight.findIndex((lane) => takes(lane, outcome)) : -1;
 	const marked = byLight.map((lane, index) => ({ ...lane, taken: index === taken }));
 	const latest = Math.max(0, marked.length - most);

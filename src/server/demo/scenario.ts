@@ -78,6 +78,15 @@ const edge = (condition: 'sharp' | 'soft' | 'faint' | 'none', backlit?: boolean)
 });
 const sand: Light = { method: 'shadows', school: 'exposure-guide', condition: 'snow-or-sand' };
 
+/** Light falling on the subject, by a hand meter at ISO 100. */
+const metered = (f: number, seconds: number): Light => ({
+	method: 'meter',
+	kind: 'incident',
+	iso: 100,
+	f,
+	seconds
+});
+
 export const loads: DemoLoad[] = [
 	{
 		camera: 'paddle',
@@ -172,16 +181,16 @@ export const loads: DemoLoad[] = [
 		outAgo: 180,
 		note: 'The pack that taught what it really gives',
 		shot: [
-			{ ago: 189.5, light: edge('none'), note: 'Slip in the grey', came: { off: 0, kept: true } },
-			{ ago: 189, light: edge('faint'), note: 'Winch', came: { off: -1 / 3, kept: true } },
+			{ ago: 189.5, light: metered(5.6, 1 / 30), note: 'Slip in the grey', came: { off: 0, kept: true } },
+			{ ago: 189, light: metered(4, 1 / 30), note: 'Winch', came: { off: -1 / 3, kept: true } },
 			{ ago: 188, light: { ev: 9, sd: 0.67 }, note: 'Sail loft door', came: { off: 0 } },
 			{ ago: 187.5, light: { ev: 8, sd: 0.67 }, note: 'Lamp room', came: { off: 1 / 3, kept: true } },
-			{ ago: 187, light: edge('none'), note: 'Ferry ropes', came: { off: -1 / 3 } },
-			{ ago: 186, light: edge('none'), note: 'Two on the quay', came: { off: 0, kept: true } },
+			{ ago: 187, light: metered(5.6, 1 / 15), note: 'Ferry ropes', came: { off: -1 / 3 } },
+			{ ago: 186, light: metered(4, 1 / 30), note: 'Two on the quay', came: { off: 0, kept: true } },
 			{ ago: 185, light: edge('faint'), note: 'Same two, nearer', came: { off: -1 / 3, faults: ['focus'] } },
 			{
 				ago: 184,
-				light: edge('none'),
+				light: metered(5.6, 1 / 30),
 				note: 'Opened in the sun',
 				came: { off: 3, faults: ['fog'], kept: false }
 			}

@@ -1,0 +1,85 @@
+import { randomUUID } from 'node:crypto';
+import { crc32, deflateSync } from 'node:zlib';
+import sharp from 'sharp';
+import { expect, loadCamera, test } from './app';
+
+/** Pictures that are not what they say, or too much: refused with a word, and nothing stored. */
+
+const word = (value: number) => {
+	const bytes = Buffer.alloc(4);
+	bytes.writeUInt32BE(value);
+	return bytes;
+};
+
+/** A chunk of a PNG file. Source: the PNG specification: length, type, data, check sum. */
+function chunk(type: string, data: Buffer): Buffer {
+	const named = Buffer.concat([Buffer.from(type, 'latin1'), data]);
+	return Buffer.concat([word(data.length), named, word(crc32(named))]);
+}
+
+const SIGNATURE = Buffer.from([0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a]);
+
+/** A grey PNG of a size that its data need not have. */
+function pngOf(width: number, height: number, data: Buffer, more: Buffer[] = []): Buffer {
+	const header = Buffer.concat([word(width), word(height), Buffer.from([8, 0, 0, 0, 0])]);
+	return Buffer.concat([
+		SIGNATURE,
+		chunk('IHDR', header),
+		...more,
+		chunk('IDAT', deflateSync(data)),
+		chunk('IEND', Buffer.alloc(0))
+	]);
+}
+
+const svg = Buffer.from('<svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>');
+
+test('hostile pictures are refused with a clear word and leave nothing behind', async ({ request }) => {
+	const { cameraId } = await loadCamera(request);
+	const jpeg = await sharp({ create: { width: 8, height: 8, channels: 3, background: 'grey' } })
+		.jpeg()
+		.toBuffer();
+	const bomb = deflateSync(Buffer.alloc(200 * 1024 ** 2));
+	const text = Buffer.concat([Buffer.from('Comment\0\0', 'latin1'), bomb]);
+	const hostile: [what: string, name: string, body: Buffer, word: RegExp][] = [
+		['a script in SVG', 'drawing.svg', svg, /no picture that is taken here/],
+		['SVG that says PNG', 'drawing.png', svg, /no picture that is taken here/],
+		['nothing', 'empty.jpg', Buffer.alloc(0), /no picture that is taken here/],
+		['300 megapixels', 'large.png', pngOf(20_000, 15_000, Buffer.alloc(1000)), /pixels/],
+		['a size beyond all', 'huge.png', pngOf(2 ** 31 - 1, 2 ** 31 - 1, Buffer.alloc(10)), /pixels|damaged/],
+		['far less data than its size', 'short.png', pngOf(4000, 4000, Buffer.alloc(10)), /damaged/],
+		['data that never end', 'bomb.png', pngOf(10, 10, Buffer.alloc(100 * 1024 ** 2)), /unpacks to far more/],
+		[
+			'a comment that never ends',
+			'talk.png',
+			pngOf(1, 1, Buffer.from([0, 128]), [chunk('zTXt', text)]),
+			/unpacks to far more/
+		],
+		['a chunk beyond its end', 'cut.png', pngOf(4, 4, Buffer.alloc(20)).subarray(0, 45), /damaged/],
+		['a wrong ending', 'picture.png', jpeg, /called picture.png, but it is a JPEG/],
+		['a path in its name', '../../etc/cron.jpg', jpeg, /cannot hold a path/],
+		['half a JPEG', 'half.jpg', jpeg.subarray(0, jpeg.length / 2), /damaged/]
+	];
+	for (const [what, name, data, said] of hostile) {
+		const answer = await request.post('/api/pictures', { params: { camera: cameraId, name }, data });
+		expect(answer.status(), what).toBe(422);
+		expect(JSON.stringify(await answer.json()), what).toMatch(said);
+	}
+	const large = await request.post('/api/pictures', {
+		params: { camera: cameraId, name: 'large.jpg' },
+		data: Buffer.concat([jpeg, Buffer.alloc(41 * 1024 ** 2)])
+	});
+	expect(large.status()).toBe(413);
+	for (const [params, field] of [
+		[{ name: 'a.jpg' }, ''],
+		[{ name: 'a.jpg', camera: cameraId, frame: randomUUID() }, ''],
+		[{ name: 'a.jpg', camera: randomUUID() }, 'camera'],
+		[{ camera: cameraId }, 'name']
+	] as const) {
+		const answer = await request.post('/api/pictures', { params, data: jpeg });
+		expect(answer.status()).toBe(422);
+		expect((await answer.json()).issues[0].path).toBe(field);
+	}
+	const page = await (await request.get(`/bag/camera/${cameraId}`)).text();
+	expect(page).not.toContain('cron.jpg');
+	expect((page.match(/\/thumbnail/g) ?? []).length).toBe(0);
+});
