@@ -8,6 +8,7 @@ import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { chromium as browserType } from '@playwright/test';
 import autocannon from 'autocannon';
+import Database from 'better-sqlite3';
 import { build as bundle } from 'vite';
 import { serveApart } from './serve-apart.mjs';
 import { build, chromium, chromiumFlags, install, main, root } from './steps.mjs';
@@ -130,6 +131,75 @@ const dragOnPage = async (crossings) => {
 	return times.sort((a, b) => a - b)[Math.floor(times.length * 0.95)];
 };
 
+const PAGES = 12;
+
+/** Median time in which an address answers in full, ms. */
+async function answering(url) {
+	const times = [];
+	for (let turn = 0; turn < PAGES; turn++) {
+		const before = performance.now();
+		const answer = await fetch(url);
+		await answer.text();
+		if (!answer.ok) throw new Error(`${url} answered ${answer.status}`);
+		times.push(performance.now() - before);
+	}
+	return times.sort((a, b) => a - b)[PAGES / 2];
+}
+
+/** Time from asking for a page to seeing what it is for, ms. */
+async function seeing(browser, url, what) {
+	const here = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+	const before = performance.now();
+	await here.goto(url, { waitUntil: 'commit' });
+	await here.locator(what).first().waitFor();
+	const took = performance.now() - before;
+	await here.close();
+	return took;
+}
+
+/** Fifty thousand frames: a page of all of them, and the strip of a long load. */
+async function frames(folder) {
+	const { plantFrames, bareSql } = await load('frames', folder);
+	const data = join(folder, 'many');
+	const start = () => serveApart({ data });
+	const first = await start();
+	const matched = await fetch(`${first.address}/api/match`, {
+		method: 'POST',
+		body: asked,
+		headers: { 'content-type': 'application/json' }
+	});
+	const { best } = await matched.json();
+	await first.stop();
+	const { camera, film } = JSON.parse(asked);
+	const database = new Database(join(data, 'just-enough.sqlite'));
+	const planted = plantFrames(database, camera, film, best);
+	const bare = bareSql(database, planted);
+	database.close();
+	const server = await start();
+	const browser = await browserType.launch({ executablePath: chromium(), args: chromiumFlags });
+	try {
+		const list = `${server.address}/frames/all?order=newest`;
+		const strip = `${server.address}/frames?load=${planted.longId}`;
+		for (const [what, url, sql, seen] of [
+			['list, a page of 50', list, bare.list, 'tbody tr'],
+			['strip of a load of 1000', strip, bare.strip, '.strip li']
+		]) {
+			row(`Of ${planted.total} frames the ${what}: bare SQL`, `${sql.toFixed(1)} ms`, '1');
+			const answered = await answering(url);
+			row(
+				`… its page from the server`,
+				`${answered.toFixed(0)} ms`,
+				`${(answered / sql).toFixed(0)} × the SQL`
+			);
+			const shown = await seeing(browser, url, seen);
+			row(`… seen in Chromium`, `${shown.toFixed(0)} ms`, `${(shown / sql).toFixed(0)} × the SQL`);
+		}
+	} finally {
+		await browser.close();
+		await server.stop();
+	}
+}
+
 async function page(folder) {
 	const server = await serveApart({ data: join(folder, 'data'), demo: true });
 	const browser = await browserType.launch({ executablePath: chromium(), args: chromiumFlags });
@@ -182,6 +252,7 @@ await main(async () => {
 		await remedies(folder);
 		await api(folder);
 		await page(folder);
+		await frames(folder);
 	} finally {
 		rmSync(folder, { recursive: true, force: true });
 	}

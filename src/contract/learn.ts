@@ -8,7 +8,12 @@ export interface LearnRequest {
 	frames: JudgedFrame[];
 }
 
-const MOST_FRAMES = 1000;
+const MOST_FRAMES = 500;
+/** Settings and packs that are told apart, together: each is one more unknown. */
+const MOST_APART = 32;
+
+const apart = (frames: readonly { setting?: string; pack?: string }[]) =>
+	new Set(frames.map(({ setting }) => setting)).size + new Set(frames.map(({ pack }) => pack)).size;
 const doubt = () => between(0.01, 10).required();
 
 const frameFields = {
@@ -24,5 +29,14 @@ frameFields satisfies Record<keyof JudgedFrame, unknown>;
 
 export const learnRequestSchema: ObjectSchema<LearnRequest> = object({
 	prior: object({ stops: stops(10).required(), sd: doubt() }).required(),
-	frames: array(object(frameFields).required()).required().max(MOST_FRAMES)
+	frames: array(object(frameFields).required())
+		.required()
+		.max(MOST_FRAMES)
+		.test(
+			'apart',
+			`can name at most ${MOST_APART} settings and packs`,
+			(frames) =>
+				!Array.isArray(frames) ||
+				apart(frames.filter((each) => each !== null && typeof each === 'object')) <= MOST_APART
+		)
 });

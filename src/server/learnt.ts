@@ -50,10 +50,13 @@ function told(asked: { camera?: string; film?: string } = {}): Told[] {
 
 const NAMED_OUTLIERS = 6;
 
+/** Frames that a body is learnt from: it drifts, and older ones say little of it now. */
+const NEWEST_FRAMES = 300;
+
 /** What the judged frames of one camera teach. */
 function lessonOf(camera: Kept<CameraRecord>, all: readonly Told[]) {
 	const prior = camera.learnt?.prior ?? priorOf(camera);
-	const telling = all.flatMap(({ frame, film, load }) => {
+	const telling = all.slice(-NEWEST_FRAMES).flatMap(({ frame, film, load }) => {
 		const judged = judgedFrameOf(camera, film, frame, load.id);
 		return judged ? [{ judged, frame }] : [];
 	});
@@ -109,7 +112,7 @@ export function lessons() {
 				)
 			)
 			.sort((a, b) => a.camera.name.localeCompare(b.camera.name)),
-		habits: readingHabits(all.flatMap((each) => readFrameOf(each) ?? []))
+		habits: readingHabits(all.slice(-NEWEST_FRAMES).flatMap((each) => readFrameOf(each) ?? []))
 	};
 }
 

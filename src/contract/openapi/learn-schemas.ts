@@ -3,7 +3,7 @@ import { doubt, flag, list, number, object, orNull, stops, text, type Schema } f
 /** What learning from judged frames is asked, and what it answers. */
 
 const sd = number(0.01, 10, 'one standard deviation, stops');
-const many = { maxItems: 1000 };
+const many = { maxItems: 500 };
 const place = { type: 'integer' };
 
 export const learnRequest: Schema = object(

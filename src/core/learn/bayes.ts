@@ -44,10 +44,20 @@ export function posterior(seen: readonly Seen[], priors: readonly Normal[]): Nor
 	return priors.map((_, at) => ({ mean: means.get(at, 0), sd: Math.sqrt(covariance.get(at, at)) }));
 }
 
-/** What is to be expected of x · θ, before its own doubt: mean x·m, variance xᵀΣx. */
-export function expected(seen: readonly Seen[], priors: readonly Normal[], x: readonly number[]): Normal {
+/**
+ * What all the others say of each thing that was seen: mean and spread of x · θ without it. Taking one
+ * out of a normal posterior needs no second solution: with h = xᵀΣx, its variance without it is
+ * h / (1 − h/σ²) and its mean (x·m − y·h/σ²) / (1 − h/σ²). Source: leave-one-out identities of Bayesian
+ * linear regression (Sherman and Morrison's formula).
+ */
+export function saidByOthers(seen: readonly Seen[], priors: readonly Normal[]): Normal[] {
 	const { means, covariance } = solved(seen, priors);
-	const column = Matrix.columnVector([...x]);
-	const variance = column.transpose().mmul(covariance).mmul(column).get(0, 0);
-	return { mean: column.transpose().mmul(means).get(0, 0), sd: Math.sqrt(variance) };
+	const mean = means.to1DArray();
+	return seen.map(({ x, y, sd }) => {
+		const carried = covariance.mmul(Matrix.columnVector([...x])).to1DArray();
+		const h = x.reduce((sum, each, at) => sum + each * carried[at], 0);
+		const fitted = x.reduce((sum, each, at) => sum + each * mean[at], 0);
+		const share = h / sd ** 2;
+		return { mean: (fitted - share * y) / (1 - share), sd: Math.sqrt(h / (1 - share)) };
+	});
 }

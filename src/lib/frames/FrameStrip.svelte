@@ -22,6 +22,8 @@
 	}
 	let { places, camera, film, pictures, selected, onselect }: Props = $props();
 
+	/** Simulated prints share a few grains, so that they are made once. */
+	const GRAINS = 5;
 	const errorOf = (stops: number) => Math.max(-4, Math.min(4, Math.round(stops * 3) / 3));
 </script>
 
@@ -61,7 +63,7 @@
 							error={errorOf(frame.judged?.stops ?? frame.predicted.error)}
 							width={132}
 							height={99}
-							seed={number}
+							seed={number % GRAINS}
 							lens={lensOf(camera)}
 						/>
 						<span class="made small">simulated</span>

@@ -39,6 +39,10 @@
 	const places = $derived(
 		stripOf(shown, gaps).sort((a, b) => (order === 'number' ? a.number - b.number : 0))
 	);
+	/** Frames on the page at first; a long load is shown piece by piece. */
+	const AT_ONCE = 60;
+	let most = $state(AT_ONCE);
+	const count = $derived(asTable ? shown.length : places.length);
 	const picked = $derived(shown.filter(({ id }) => selected.has(id)));
 	const toJudge = $derived(frames.find(({ judged }) => !judged));
 	const ran = $derived(frames.reduce((sum, frame) => sum + (frame.ran ?? 0), 0));
@@ -178,16 +182,21 @@
 					{#if shown.length === 0 && gaps.length === 0}
 						<p class="soft">No frame of this load is {whichNames[which]}.</p>
 					{:else if asTable}
-						<FrameTable rows={shown.map((frame) => ({ frame, camera: chosen.camera }))} />
+						<FrameTable rows={shown.slice(0, most).map((frame) => ({ frame, camera: chosen.camera }))} />
 					{:else}
 						<FrameStrip
-							{places}
+							places={places.slice(0, most)}
 							camera={chosen.camera}
 							film={chosen.film}
 							{pictures}
 							selected={selecting ? selected : null}
 							onselect={choose}
 						/>
+					{/if}
+					{#if count > most}
+						<button class="quiet" onclick={() => (most += AT_ONCE)}>
+							Show more: {most} of {count} are here
+						</button>
 					{/if}
 				{/if}
 			</section>

@@ -15,11 +15,20 @@
 	/** How far a camera without a wheel can be answered by its settings, and how finely, stops. */
 	const BY_SETTINGS = { step: 1, reach: [-2, 2] as const };
 
-	const asked = $derived.by(() => {
+	/** While the light is dragged, the prints wait until it rests. */
+	const REST_MS = 120;
+
+	const wanted = $derived.by(() => {
 		const { light, asItIs } = shoot;
 		if (!light || !asItIs) return null;
 		const own = shoot.wishesOf(chosen.id);
 		return [chosen.camera, chosen.film, lightFor(light, own), intentOf(shoot.scene, own), asItIs] as const;
+	});
+	let asked = $state.raw<typeof wanted>(null);
+	$effect(() => {
+		const next = wanted;
+		const rest = setTimeout(() => (asked = next), REST_MS);
+		return () => clearTimeout(rest);
 	});
 	const errors = $derived(asked ? likelyErrors(...asked) : []);
 	const isInstant = $derived(chosen.film.type === 'instant' || chosen.film.type === 'peel-apart');

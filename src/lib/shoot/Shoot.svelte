@@ -85,7 +85,7 @@
 
 	onMount(() => {
 		const closeDesk = shoot.desk.open();
-		const endRehearsal = rehearse((ev) => shoot.answersTo({ ev }), wholeLine);
+		const endRehearsal = rehearse((ev) => shoot.rehearse({ ev }), wholeLine);
 		void outbox.sendAll();
 		const retry = () => void outbox.sendAll();
 		const tick = () => (shoot.lights.now = Date.now());

@@ -11,7 +11,7 @@ const LEAST_LEFT_MS = 5;
  * @param line EV from and to
  * @returns how to end it early
  */
-export function rehearse(answer: (ev: number) => void, [from, to]: readonly [number, number]): () => void {
+export function rehearse(answer: (ev: number) => unknown, [from, to]: readonly [number, number]): () => void {
 	if (!('requestIdleCallback' in window)) return () => undefined;
 	let ev = from;
 	const go = (idle: IdleDeadline) => {

@@ -13,11 +13,19 @@ import {
 	type Reach,
 	type Remedy
 } from '$core/match';
+import {
+	chanceSentence,
+	exposureSentence,
+	settingRows,
+	settingsInShort,
+	verdictInShort,
+	verdictTitle
+} from '$core/words';
 import { outbox } from '$lib/records/outbox.svelte';
 import { axisOver, windowAround, wholeLine, PHONE_WINDOW, zoomedTo } from './axis';
 import { loadedCameras, type BagRecords, type Loaded } from './bag';
 import { LightDesk } from './light-desk.svelte';
-import type { FilterLane } from './lanes-to-show';
+import { thinLanes, type FilterLane } from './lanes-to-show';
 import { Logging } from './logging.svelte';
 import { RemedyDesk } from './remedy-desk.svelte';
 import {
@@ -159,6 +167,20 @@ export class ShootState {
 	/** What every camera does in a light. */
 	answersTo(light: Light): Map<string, Answered> {
 		return new Map(this.loaded.map((loaded) => [loaded.id, this.#answer(loaded, light)]));
+	}
+
+	/** What a drag has the page work out and say of a light, without showing it. */
+	rehearse(light: Light): number {
+		let said = 0;
+		for (const [id, { best }] of this.answersTo(light)) {
+			const { camera, film, reach: lanes } = this.loaded.find((each) => each.id === id)!;
+			const rows = settingRows(camera, best, true);
+			const words = [verdictTitle(best), verdictInShort(best), settingsInShort(camera, best)];
+			const sentences = [exposureSentence(best, film), chanceSentence(best)];
+			const { settings } = thinLanes(lanes.lanes, [], best, resolveLight(light).ev);
+			said += rows.length + settings.length + [...words, ...sentences].join('').length;
+		}
+		return said;
 	}
 
 	#answer({ id, camera, film }: Loaded, read: Light): Answered {
