@@ -1,5 +1,5 @@
 // Takes the pictures of docs/screenshots from the demo data, in an own server and an own database.
-import { mkdirSync, mkdtempSync, rmSync } from 'node:fs';
+import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { parseArgs } from 'node:util';
@@ -39,6 +39,43 @@ const lookAtRemedy = (camera) => async (page) => {
 	await page.getByRole('button', { name: /^ND/ }).first().click();
 };
 
+/** The pack that taught what the camera gives, its simulated prints drawn. */
+const taughtPack = async (page) => {
+	await page
+		.getByRole('link', { name: /^Wedge/ })
+		.nth(1)
+		.click();
+	await page.getByText('Put it back in the camera').waitFor();
+	await printed(page);
+};
+
+/** A frame beside the simulated prints, with one picked. */
+const judged = async (page) => {
+	await page.getByRole('link', { name: /^Paddle 66/ }).click();
+	await page
+		.getByRole('link', { name: /^Judge frame 1/ })
+		.first()
+		.click();
+	await page.getByRole('radio', { name: '⅔ stop too light' }).check({ force: true });
+	await printed(page);
+};
+
+/** Waits until every print of the page has its pixels. */
+const printed = (page) =>
+	page.waitForFunction(() => {
+		const all = [...document.querySelectorAll('canvas')].filter((canvas) => canvas.checkVisibility());
+		return all.every((canvas) => canvas.getContext('2d').getImageData(0, 0, 1, 1).data[3] > 0);
+	});
+const drawn = (what) => (page) => page.locator(what).first().waitFor();
+
+/** A frame that has just been logged, while its print develops. */
+const logged = (camera) => async (page) => {
+	for (let step = 0; step < 9; step++) await page.keyboard.press('ArrowLeft');
+	await chooseLane(new RegExp(`^${camera}`))(page);
+	await page.getByRole('button', { name: /^Took frame/ }).click();
+	await page.getByText(/ saved$/).waitFor();
+};
+
 /** Each view: its name, where it is, how large, and what is done before the picture. */
 const views = [
 	{ name: 'shoot-desk', path: '/', size: DESK, act: chooseLane(/^Paddle 66/) },
@@ -49,22 +86,45 @@ const views = [
 	{ name: 'shoot-remedy', path: '/', size: DESK, act: lookAtRemedy('Wedge') },
 	{ name: 'shoot-phone-automatic', path: '/', size: PHONE, act: chooseLane(/^Wedge/) },
 	{ name: 'bag', path: '/bag', size: DESK },
-	{ name: 'bag-phone', path: '/bag', size: PHONE },
 	{ name: 'camera', path: '/bag', size: DESK, act: openLink(/^Wedge/), whole: true },
 	{ name: 'card', path: '/bag', size: DESK, act: fromMenu('Paddle 66', 'Pocket card') },
 	{ name: 'reach', path: '/bag', size: DESK, act: fromMenu('Paddle 66', 'Reach sheet') },
 	{ name: 'bench', path: '/bag', size: DESK, act: benchOf('Paddle 66'), whole: true },
-	{ name: 'load', path: '/bag/load', size: DESK },
-	{ name: 'frames', path: '/frames', size: DESK, act: openLink(/^Paddle 66/) },
-	{ name: 'frames-phone', path: '/frames', size: PHONE, act: openLink(/^Paddle 66/) },
-	{ name: 'start', path: '/', size: DESK, empty: true },
-	{ name: 'start-phone', path: '/', size: PHONE, empty: true }
+	{ name: 'frames', path: '/frames', size: DESK, act: taughtPack },
+	{ name: 'judge', path: '/frames', size: DESK, act: judged },
+	{ name: 'learnt', path: '/frames/learnt', size: DESK },
+	{ name: 'honesty', path: '/frames/honest', size: DESK, act: drawn('.apexcharts-svg') },
+	{ name: 'start', path: '/', size: DESK, empty: true }
 ];
+
+/** Screens of a phone that are put beside each other in one picture. */
+const phones = [
+	{ path: '/', empty: true },
+	{ path: '/bag' },
+	{ path: '/bag/load' },
+	{ path: '/', act: logged('Wedge') },
+	{ path: '/frames', act: taughtPack },
+	{ path: '/frames', act: judged },
+	{ path: '/frames/learnt' },
+	{ path: '/frames/honest', act: drawn('.apexcharts-svg') }
+].map((view) => ({ ...view, size: PHONE }));
 
 /** Ways of reading light whose panels are put beside each other in one picture. */
 const ways = ['Shadows', 'Meter', 'Photo', 'Sun', 'Place', 'Lamp', 'Guess', 'Click'];
 
-/** Each way's panel, and all of them on one sheet. */
+/** Pictures beside each other, four in a row, as one. */
+async function sheetOf(page, pictures, path) {
+	const rows = Math.ceil(pictures.length / 4);
+	await page.setViewportSize({ width: 4 * PHONE.width + 60, height: rows * (PHONE.height + 12) + 12 });
+	await page.setContent(
+		`<body style="margin:12px;display:grid;grid-template-columns:repeat(4,auto);gap:12px;background:#888">${pictures
+			.map((picture) => `<img src="data:image/png;base64,${picture}">`)
+			.join('')}</body>`
+	);
+	await page.screenshot({ path });
+}
+
+/** Each way's panel on one sheet. */
 async function takeWays(browser, address, out) {
 	const context = await browser.newContext({ viewport: PHONE, baseURL: address, reducedMotion: 'reduce' });
 	const page = await context.newPage();
@@ -77,14 +137,17 @@ async function takeWays(browser, address, out) {
 		await group.getByText(way, { exact: true }).click();
 		panels.push((await page.screenshot()).toString('base64'));
 	}
-	await page.setViewportSize({ width: 4 * PHONE.width + 60, height: 2 * PHONE.height + 36 });
-	await page.setContent(
-		`<body style="margin:12px;display:grid;grid-template-columns:repeat(4,auto);gap:12px;background:#888">${panels
-			.map((panel) => `<img src="data:image/png;base64,${panel}">`)
-			.join('')}</body>`
-	);
-	await page.screenshot({ path: join(out, 'light-ways.png') });
+	await sheetOf(page, panels, join(out, 'light-ways.png'));
 	await context.close();
+}
+
+/** The phone's screens on one sheet. */
+async function takePhones(browser, addressOf, out) {
+	const screens = [];
+	for (const view of phones) screens.push((await picture(browser, addressOf(view), view)).toString('base64'));
+	const page = await browser.newPage();
+	await sheetOf(page, screens, join(out, 'phones.png'));
+	await page.close();
 }
 
 /** Once what the last step asked for is drawn, fonts that it needs included. */
@@ -96,7 +159,8 @@ const settled = (page) =>
 		await drawn();
 	});
 
-async function take(browser, address, view, out) {
+/** The picture of a view. */
+async function picture(browser, address, view) {
 	const context = await browser.newContext({
 		viewport: view.size,
 		baseURL: address,
@@ -110,8 +174,9 @@ async function take(browser, address, view, out) {
 		await page.waitForLoadState('networkidle');
 	}
 	await settled(page);
-	await page.screenshot({ path: join(out, `${view.name}.png`), fullPage: view.whole ?? false });
+	const taken = await page.screenshot({ fullPage: view.whole ?? false });
 	await context.close();
+	return taken;
 }
 
 await main(async () => {
@@ -130,7 +195,12 @@ await main(async () => {
 		const demo = await serveApart({ data: join(data, 'demo'), demo: true });
 		const empty = await serveApart({ data: join(data, 'empty') });
 		servers.push(demo, empty);
-		for (const view of wanted) await take(browser, (view.empty ? empty : demo).address, view, values.out);
+		const addressOf = (view) => (view.empty ? empty : demo).address;
+		for (const view of wanted) {
+			writeFileSync(join(values.out, `${view.name}.png`), await picture(browser, addressOf(view), view));
+		}
+		if (positionals.length === 0 || positionals.includes('phones'))
+			await takePhones(browser, addressOf, values.out);
 		if (positionals.length === 0 || positionals.includes('light-ways'))
 			await takeWays(browser, demo.address, values.out);
 		console.log(`${wanted.length} pictures in ${values.out}`);

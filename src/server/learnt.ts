@@ -1,5 +1,6 @@
 import { automaticExposure } from '$core/camera';
 import { latitudeOf } from '$core/film';
+import { resolveLight, type Light } from '$core/light';
 import {
 	judgedFrameOf,
 	learn,
@@ -129,18 +130,34 @@ function promised({ frame, load, film }: Told): PromisedFrame {
 	};
 }
 
+/** Light as it is told apart here, EV from and to. */
+const lights: Readonly<Record<string, readonly [from: number, to: number]>> = {
+	night: [-Infinity, 5],
+	'rooms and dusk': [5, 9],
+	'shade and grey days': [9, 13],
+	sun: [13, Infinity]
+};
+
+function isIn(light: Light, band: string): boolean {
+	if (!Object.hasOwn(lights, band)) return true;
+	const { ev } = resolveLight(light);
+	return ev >= lights[band][0] && ev < lights[band][1];
+}
+
 /** What was promised against what came out, of all frames or of some. */
 export function honesty(query: URLSearchParams) {
 	const { cameras, films } = store();
 	const asked = {
 		camera: query.get('camera') ?? '',
 		film: query.get('film') ?? '',
-		way: query.get('way') ?? ''
+		way: query.get('way') ?? '',
+		light: query.get('light') ?? ''
 	};
 	const all = told({ camera: asked.camera || undefined, film: asked.film || undefined });
 	const ways = [...new Set(all.map(({ frame }) => wayOfReading(frame.light)))].sort();
 	const shown = all
 		.filter(({ frame }) => asked.way === '' || wayOfReading(frame.light) === asked.way)
+		.filter(({ frame }) => isIn(frame.light, asked.light))
 		.map(promised);
 	const stood = standings(shown);
 	const step = Math.max(1, Math.ceil(stood.length / MOST_STANDINGS));
@@ -151,6 +168,7 @@ export function honesty(query: URLSearchParams) {
 		standings: stood.filter((_, at) => (stood.length - 1 - at) % step === 0),
 		cameras: everything(cameras).map(({ id, name }) => ({ id, name })),
 		films: everything(films).map(({ id, name }) => ({ id, name })),
-		ways
+		ways,
+		lights: Object.keys(lights)
 	};
 }

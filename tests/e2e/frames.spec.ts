@@ -144,8 +144,13 @@ for (const [where, viewport] of [
 			await page.reload();
 			await expect(loop.getByRole('timer')).toContainText('Frame 2 develops');
 
-			// The counter on the camera has gone on without being noted.
+			// Two exposures on one frame; and the counter on the camera has gone on without being noted.
 			await page.getByRole('button', { name: 'List, notes …' }).click();
+			await page.getByRole('button', { name: 'One more on it' }).click();
+			await expect(page.getByText('Frame 2: 2 exposures')).toBeVisible();
+			const twice = (await (await request.get('/api/frames')).json()).items[1];
+			expect(twice).toMatchObject({ exposures: 2 });
+			expect(twice.predicted.error).toBeGreaterThan(0.5);
 			await page.getByLabel('My counter says').fill('7');
 			await page.getByRole('button', { name: 'Set it' }).click();
 			await page.getByRole('button', { name: 'Back to the light' }).click();

@@ -34,7 +34,10 @@ export function measuredCamera<C extends Camera>(
 	found: Found,
 	before: readonly MeasurementRecord[]
 ): C {
-	if (found.what === 'offset') return { ...camera, offset: { stops: found.value, sd: found.sd } };
+	// From here on learning starts anew: what a trial found is what is known before the next judged frame.
+	if (found.what === 'offset') {
+		return { ...camera, offset: { stops: found.value, sd: found.sd }, learnt: undefined };
+	}
 	const all = [found, ...before];
 	const left = bodyDoubt({ aperture: latest(all, 'aperture'), shutter: latest(all, 'shutter') });
 	const { stops = 0, sd = left } = camera.offset ?? {};

@@ -13,20 +13,22 @@
 		name: string;
 	}
 	interface Props {
-		asked: { camera: string; film: string; way: string };
+		asked: { camera: string; film: string; way: string; light: string };
 		frames: number;
 		bins: PromiseBin[];
 		standings: Standing[];
 		cameras: Named[];
 		films: Named[];
 		ways: string[];
+		lights: string[];
 	}
-	let { asked, frames, bins, standings, cameras, films, ways }: Props = $props();
+	let { asked, frames, bins, standings, cameras, films, ways, lights }: Props = $props();
 
 	const any = (what: string, all: readonly Named[]) => [
 		{ value: '', name: what },
 		...all.map(({ id, name }) => ({ value: id, name }))
 	];
+	const asNamed = (names: readonly string[]) => names.map((name) => ({ id: name, name }));
 	const percent = (part: number) => `${Math.round(part * 100)} %`;
 	const last = $derived(standings.at(-1));
 
@@ -56,11 +58,14 @@
 		<ChoiceField
 			label="Light read by"
 			value={asked.way}
-			options={any(
-				'every way',
-				ways.map((name) => ({ id: name, name }))
-			)}
+			options={any('every way', asNamed(ways))}
 			onchange={(way) => set({ way })}
+		/>
+		<ChoiceField
+			label="In light of"
+			value={asked.light}
+			options={any('every light', asNamed(lights))}
+			onchange={(light) => set({ light })}
 		/>
 	</div>
 	{#if frames === 0 || !last}

@@ -79,6 +79,23 @@
 				onchange={(place) => logging.wheelWas(last, Number(place))}
 			/>
 		{/if}
+		{#if last && chosen.secondsLeft === null}
+			<p class="again">
+				<span>
+					Frame {last.number}: {last.exposures && last.exposures > 1
+						? `${last.exposures} exposures`
+						: 'one exposure'}
+				</span>
+				<button class="quiet" onclick={() => logging.exposedTimes(last, (last.exposures ?? 1) + 1)}>
+					One more on it
+				</button>
+				{#if last.exposures && last.exposures > 1}
+					<button class="quiet" onclick={() => logging.exposedTimes(last, last.exposures! - 1)}
+						>One less</button
+					>
+				{/if}
+			</p>
+		{/if}
 		{#if chosen.secondsLeft === null}
 			<form class="counter" onsubmit={setCounter}>
 				<label class="line">
@@ -129,6 +146,12 @@
 		background: var(--panel);
 		border: 1px solid var(--edge);
 		border-radius: var(--radius-base);
+	}
+	.again {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: center;
+		gap: 0.35rem 0.75rem;
 	}
 	.counter {
 		display: grid;

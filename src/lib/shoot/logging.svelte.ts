@@ -181,22 +181,34 @@ export class Logging {
 		});
 	}
 
-	/** The wheel stood elsewhere when the last frame was taken. */
-	async wheelWas(frame: Kept<FrameRecord>, place: number): Promise<void> {
+	/** Puts a frame right: what it was really set to, and with it what would have been predicted. */
+	async #amend(
+		frame: Kept<FrameRecord>,
+		changes: { compensation?: number; exposures?: number }
+	): Promise<void> {
 		const loaded = this.#shoot.loaded.find(({ id }) => id === frame.loadId);
 		if (!loaded) return;
-		const { handheld, filters, exposures } = frame;
-		const predicted = outcomeAt(
-			loaded.camera,
-			loaded.film,
-			frame.light,
-			{ handheld, filters, exposures },
-			{
-				...frame.settings,
-				compensation: place
-			}
-		);
-		await this.#put('frames', { ...frame, settings: settingsOf(predicted), predicted });
+		const { handheld, filters } = frame;
+		const exposures = changes.exposures ?? frame.exposures;
+		const made = { ...frame.settings, compensation: changes.compensation ?? frame.settings.compensation };
+		const intent = { handheld, filters, exposures };
+		const predicted = outcomeAt(loaded.camera, loaded.film, frame.light, intent, made);
+		await this.#put('frames', {
+			...frame,
+			...(exposures === undefined ? {} : { exposures }),
+			settings: settingsOf(predicted),
+			predicted
+		});
+	}
+
+	/** The wheel stood elsewhere when the last frame was taken. */
+	wheelWas(frame: Kept<FrameRecord>, place: number): Promise<void> {
+		return this.#amend(frame, { compensation: place });
+	}
+
+	/** A frame was exposed once more, or once less. */
+	exposedTimes(frame: Kept<FrameRecord>, exposures: number): Promise<void> {
+		return this.#amend(frame, { exposures });
 	}
 
 	/** How a print came out, in one tap. */

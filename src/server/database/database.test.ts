@@ -192,3 +192,78 @@ describe('the database', () => {
 		direct.close();
 	});
 });
+
+describe('searching through all frames', () => {
+	const judged = (stops: number, kept?: boolean) => ({
+		stops,
+		sd: 0.4,
+		by: 'eye' as const,
+		judgedAt: '2026-05-03T10:00:00Z',
+		...(kept === undefined ? {} : { kept })
+	});
+
+	it('finds by state, camera and verdict, in the order that is asked for, page by page', () => {
+		const { cameraId, loadId } = aLoad();
+		const results = [judged(1, true), undefined, judged(-1, false), judged(0)];
+		results.forEach((result, at) => {
+			const frame = frameOf(loadId, at + 1);
+			tables.frames.create(uuid(), { ...frame, ...(result ? { judged: result } : {}) });
+		});
+		const numbers = (asked: object, limit = 10, offset = 0) =>
+			tables.search
+				.page({ state: 'any', order: 'darkest', ...asked }, limit, offset)
+				.items.map(({ number }) => number);
+		expect(numbers({})).toEqual([3, 4, 1, 2]);
+		expect(numbers({ order: 'lightest' })).toEqual([1, 4, 3, 2]);
+		expect(numbers({ state: 'to-judge' })).toEqual([2]);
+		expect(numbers({ state: 'kept' })).toEqual([1]);
+		expect(numbers({ state: 'not-kept' })).toEqual([3]);
+		expect(numbers({ camera: uuid() })).toEqual([]);
+		expect(numbers({ camera: cameraId, state: 'judged' }, 2, 1)).toEqual([4, 1]);
+		expect(numbers({ verdict: 'too-light' })).toEqual([]);
+		expect(tables.search.page({ state: 'judged', order: 'newest' }, 1, 0).total).toBe(3);
+		expect(tables.search.judged()).toHaveLength(3);
+	});
+
+	it('follows a frame that is judged later', () => {
+		const { loadId } = aLoad();
+		const id = uuid();
+		tables.frames.create(id, frameOf(loadId, 1));
+		expect(tables.search.judged()).toEqual([]);
+		tables.frames.replace(id, 1, { ...frameOf(loadId, 1), judged: judged(0.5) });
+		expect(tables.search.judged().map(({ judged: result }) => result?.stops)).toEqual([0.5]);
+	});
+});
+
+describe('pictures', () => {
+	const pictureOf = (ownerId: string, id = uuid()) => ({
+		id,
+		owner: 'camera' as const,
+		ownerId,
+		name: 'front.png',
+		type: 'image/png',
+		width: 2,
+		height: 1,
+		addedAt: '2026-05-03T10:00:00Z',
+		original: Buffer.from([1, 2, 3]),
+		thumbnail: Buffer.from([4])
+	});
+
+	it('are one with their thumbnails, belong to something, and hold it', () => {
+		const { cameraId } = aLoad();
+		const picture = pictureOf(cameraId);
+		expect(tables.pictures.add(picture)).toBe('kept');
+		expect(tables.pictures.add(picture)).toBe('kept');
+		expect(tables.pictures.of('camera', cameraId)).toHaveLength(1);
+		expect(tables.pictures.original(picture.id)?.bytes).toEqual(picture.original);
+		expect(tables.pictures.thumbnail(picture.id)).toEqual(picture.thumbnail);
+		expect(tables.pictures.add(pictureOf(uuid()))).toBe('no-owner');
+		const other = uuid();
+		tables.cameras.create(other, fixedCamera());
+		tables.pictures.add(pictureOf(other));
+		expect(tables.cameras.remove(other)).toBe('in-use');
+		expect(tables.pictures.remove(picture.id)).toBe(true);
+		expect(tables.pictures.remove(picture.id)).toBe(false);
+		expect(tables.pictures.thumbnail(picture.id)).toBeUndefined();
+	});
+});

@@ -1,0 +1,42 @@
+import { describe, expect, it } from 'vitest';
+import { filmOf, fixedCamera } from '../../../tests/fixtures/bag';
+import { accepted, putAside, standingOf, type Lesson } from './lesson';
+
+const lesson = (changes: Partial<Lesson> = {}): Lesson => ({
+	camera: { ...fixedCamera(), id: 'a', version: 3 },
+	film: filmOf('colour-negative', 400),
+	prior: { stops: 0, sd: 0.3 },
+	learnt: {
+		stops: -0.41234,
+		sd: 0.15,
+		bySetting: [],
+		wheel: null,
+		outliers: [],
+		frames: 6,
+		contradict: false
+	},
+	judged: 6,
+	outliers: [],
+	points: [],
+	...changes
+});
+const AT = '2026-05-02T12:00:00.000Z';
+
+describe('a lesson', () => {
+	it('is news until it is used or put aside, and again when more frames are judged', () => {
+		const fresh = lesson();
+		expect(standingOf(fresh)).toBe('news');
+		const used = lesson({ camera: accepted(fresh, AT) });
+		expect(standingOf(used)).toBe('in-use');
+		expect(standingOf(lesson({ camera: putAside(fresh, AT) }))).toBe('put-aside');
+		expect(standingOf({ ...used, learnt: { ...used.learnt, frames: 7 } })).toBe('news');
+		expect(standingOf({ ...fresh, learnt: { ...fresh.learnt, frames: 0 } })).toBe('nothing');
+	});
+
+	it('is kept with what was known before, so that the same frames never count twice', () => {
+		const used = accepted(lesson(), AT);
+		expect(used.offset).toEqual({ stops: -0.412, sd: 0.15 });
+		expect(used.learnt).toEqual({ prior: { stops: 0, sd: 0.3 }, at: AT, frames: 6 });
+		expect(putAside(lesson({ camera: used }), AT).offset).toEqual({ stops: 0, sd: 0.3 });
+	});
+});
