@@ -74,6 +74,8 @@ export async function serve({ demo, folder }, args = process.argv.slice(2)) {
 		request.headers['x-just-enough-protocol'] = 'http';
 		handler(request, response);
 	});
+	// Longer than browsers keep a connection that they do not use, so that none is closed under a request.
+	server.keepAliveTimeout = 65_000;
 	const { port } = await listen(server, options);
 	console.log(
 		`Just Enough is at http://${options.host.includes(':') ? `[${options.host}]` : options.host}:${port}`

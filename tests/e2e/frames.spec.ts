@@ -216,6 +216,7 @@ test('several frames are picked, kept, deleted and brought back; a half-used rol
 	await expect(page.getByText('It is back in the camera.')).toBeVisible();
 
 	await page.getByRole('link', { name: 'All frames' }).click();
+	await expect(page.getByText('4 frames, page 1 of 1.')).toBeVisible();
 	await page.getByLabel('Show').selectOption({ label: 'to keep' });
 	await expect(page.getByText('2 frames, page 1 of 1.')).toBeVisible();
 	await expect(page.getByRole('row')).toHaveCount(3);

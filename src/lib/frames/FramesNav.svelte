@@ -3,10 +3,10 @@
 	import { resolve } from '$app/paths';
 
 	const sides = [
-		{ id: 'loads', name: 'Load by load', path: '/frames' },
+		{ id: 'loads', name: 'Loads', path: '/frames' },
 		{ id: 'all', name: 'All frames', path: '/frames/all' },
-		{ id: 'learnt', name: 'What was learnt', path: '/frames/learnt' },
-		{ id: 'honest', name: 'Is it honest?', path: '/frames/honest' }
+		{ id: 'learnt', name: 'Learnt', path: '/frames/learnt' },
+		{ id: 'honest', name: 'Honest?', path: '/frames/honest' }
 	] as const;
 
 	let { here }: { here: (typeof sides)[number]['id'] } = $props();

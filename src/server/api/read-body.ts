@@ -10,16 +10,23 @@ function tooLarge(most: number): Response {
 	return answer;
 }
 
+/**
+ * What is a little too large is read to its end and thrown away, so that its sender hears why it is
+ * refused; what is far too large is not.
+ */
+const PATIENCE = 2;
+
 async function bytesOf(request: Request, most: number): Promise<Uint8Array[] | null> {
 	const chunks: Uint8Array[] = [];
 	let size = 0;
 	if (!request.body) return chunks;
 	for await (const chunk of request.body as unknown as AsyncIterable<Uint8Array>) {
 		size += chunk.byteLength;
-		if (size > most) return null;
-		chunks.push(chunk);
+		if (size > most * PATIENCE) return null;
+		if (size <= most) chunks.push(chunk);
+		else chunks.length = 0;
 	}
-	return chunks;
+	return size > most ? null : chunks;
 }
 
 /**
@@ -32,7 +39,7 @@ export async function readBody(
 	request: Request,
 	most: number
 ): Promise<{ bytes: Buffer } | { answer: Response }> {
-	if (Number(request.headers.get('content-length')) > most) return { answer: tooLarge(most) };
+	if (Number(request.headers.get('content-length')) > most * PATIENCE) return { answer: tooLarge(most) };
 	const chunks = await bytesOf(request, most);
 	return chunks ? { bytes: Buffer.concat(chunks) } : { answer: tooLarge(most) };
 }
