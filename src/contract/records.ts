@@ -58,6 +58,8 @@ export interface Learning {
 	frames: number;
 	/** The person would not have it. */
 	ignored?: boolean;
+	/** Nothing had been said of the offset before. */
+	untold?: boolean;
 }
 
 export type CameraRecord = Camera & AboutCamera;
@@ -115,7 +117,8 @@ const aboutCamera = {
 		prior: object({ stops: stops(10).required(), sd: doubtInStops().required() }).required(),
 		at: instant().required(),
 		frames: number().integer().min(0).max(1_000_000).required(),
-		ignored: boolean()
+		ignored: boolean(),
+		untold: boolean()
 	}).default(undefined)
 };
 aboutCamera satisfies Record<keyof AboutCamera, unknown>;

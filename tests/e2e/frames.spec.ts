@@ -153,6 +153,12 @@ for (const [where, viewport] of [
 			expect(twice.predicted.error).toBeGreaterThan(0.5);
 			await page.getByLabel('My counter says').fill('7');
 			await page.getByRole('button', { name: 'Set it' }).click();
+			await expect(page.getByText('The counter is set.')).toBeVisible();
+			await page.getByRole('button', { name: 'Undo' }).click();
+			await expect(page.getByText('The counter is set.')).toBeHidden();
+			await page.getByLabel('My counter says').fill('7');
+			await page.getByRole('button', { name: 'Set it' }).click();
+			await expect(page.getByText('The counter is set.')).toBeVisible();
 			await page.getByRole('button', { name: 'Back to the light' }).click();
 			await expect(took(page, 7)).toBeVisible();
 			await open(page, '/frames');

@@ -162,7 +162,10 @@
 						value={form.draft.offset?.stops}
 						quantity={stopsQuantity}
 						onchange={(stops) =>
-							set({ offset: stops === undefined ? undefined : { sd: 0.15, ...form.draft.offset, stops } })}
+							set({
+								offset: stops === undefined ? undefined : { sd: 0.15, ...form.draft.offset, stops },
+								learnt: undefined
+							})}
 					/>
 				</div>
 			</details>

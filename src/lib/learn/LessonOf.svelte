@@ -9,7 +9,7 @@
 	import type { CameraRecord } from '$contract/records';
 	import { axisOver, wholeLine } from '$lib/shoot/axis';
 	import ReachBars from '$lib/shoot/ReachBars.svelte';
-	import { accepted, putAside, standingOf, type Lesson } from './lesson';
+	import { accepted, putAside, reset, standingOf, type Lesson } from './lesson';
 
 	let { lesson }: { lesson: Lesson } = $props();
 
@@ -119,7 +119,7 @@
 			<button class="quiet" onclick={() => write(putAside(lesson, now()), 'Put aside.')}>Put it aside</button>
 		{:else if standing === 'in-use'}
 			<span><strong>In use.</strong></span>
-			<button class="quiet" onclick={() => write(putAside(lesson, now()), 'As before any frame was judged.')}
+			<button class="quiet" onclick={() => write(reset(lesson, now()), 'As before any frame was judged.')}
 				>Reset it</button
 			>
 		{:else if standing === 'put-aside'}

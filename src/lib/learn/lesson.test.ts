@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { filmOf, fixedCamera } from '../../../tests/fixtures/bag';
-import { accepted, putAside, standingOf, type Lesson } from './lesson';
+import { accepted, putAside, reset, standingOf, type Lesson } from './lesson';
 
 const lesson = (changes: Partial<Lesson> = {}): Lesson => ({
-	camera: { ...fixedCamera(), id: 'a', version: 3 },
+	camera: { ...fixedCamera(), offset: undefined, id: 'a', version: 3 },
 	film: filmOf('colour-negative', 400),
 	prior: { stops: 0, sd: 0.3 },
 	learnt: {
@@ -36,7 +36,17 @@ describe('a lesson', () => {
 	it('is kept with what was known before, so that the same frames never count twice', () => {
 		const used = accepted(lesson(), AT);
 		expect(used.offset).toEqual({ stops: -0.412, sd: 0.15 });
-		expect(used.learnt).toEqual({ prior: { stops: 0, sd: 0.3 }, at: AT, frames: 6 });
-		expect(putAside(lesson({ camera: used }), AT).offset).toEqual({ stops: 0, sd: 0.3 });
+		expect(used.learnt).toEqual({ prior: { stops: 0, sd: 0.3 }, at: AT, frames: 6, untold: true });
+		expect(putAside(lesson({ camera: used }), AT).offset).toEqual(used.offset);
+	});
+
+	it('is reset to what was known before, which may be nothing', () => {
+		const used = accepted(lesson(), AT);
+		expect(reset(lesson({ camera: used }), AT).offset).toBeUndefined();
+		const known = { ...lesson().camera, offset: { stops: 0.2, sd: 0.1 } };
+		const prior = { stops: 0.2, sd: 0.1 };
+		const from = lesson({ camera: accepted(lesson({ camera: known, prior }), AT), prior });
+		expect(reset(from, AT).offset).toEqual(prior);
+		expect(standingOf(lesson({ camera: reset(from, AT), prior }))).toBe('put-aside');
 	});
 });

@@ -27,17 +27,30 @@ export function standingOf({ camera, learnt }: Lesson): Standing {
 
 const toThousandth = (value: number) => Number(value.toFixed(3));
 
+/** What learning starts from, whenever it starts again. */
+function learningOf({ camera, prior, learnt }: Lesson, at: string): Learning {
+	const untold = camera.learnt ? camera.learnt.untold : camera.offset === undefined;
+	return { prior, at, frames: learnt.frames, ...(untold ? { untold } : {}) };
+}
+
 /** A camera that uses what was learnt of it from now on. */
-export function accepted({ camera, prior, learnt }: Lesson, at: string): Kept<CameraRecord> {
-	const learning: Learning = { prior, at, frames: learnt.frames };
+export function accepted(lesson: Lesson, at: string): Kept<CameraRecord> {
+	const { camera, learnt } = lesson;
 	return {
 		...camera,
 		offset: { stops: toThousandth(learnt.stops), sd: toThousandth(learnt.sd) },
-		learnt: learning
+		learnt: learningOf(lesson, at)
 	};
 }
 
+/** A camera that goes on as it is, whatever these frames say. */
+export function putAside(lesson: Lesson, at: string): Kept<CameraRecord> {
+	return { ...lesson.camera, learnt: { ...learningOf(lesson, at), ignored: true } };
+}
+
 /** A camera that is as it was before any frame was judged. */
-export function putAside({ camera, prior, learnt }: Lesson, at: string): Kept<CameraRecord> {
-	return { ...camera, offset: prior, learnt: { prior, at, frames: learnt.frames, ignored: true } };
+export function reset(lesson: Lesson, at: string): Kept<CameraRecord> {
+	const { offset: _, ...camera } = lesson.camera;
+	const learnt = { ...learningOf(lesson, at), ignored: true };
+	return { ...camera, ...(learnt.untold ? {} : { offset: lesson.prior }), learnt };
 }

@@ -109,6 +109,12 @@
 				</p>
 			</form>
 		{/if}
+		{#if logging.counterWasSet(chosen.id)}
+			<p role="status">
+				The counter is set.
+				<button class="plain-link" onclick={() => logging.counterBack(chosen)}>Undo</button>
+			</p>
+		{/if}
 		{#if logging.problem}<p role="alert">{logging.problem}</p>{/if}
 		<button class="action" onclick={() => dialog.close()}>Back to the light</button>
 	</div>

@@ -46,6 +46,8 @@ export class Logging {
 	#shoot: ShootState;
 	#drafts = $state.raw<Readonly<Record<string, Draft>>>(stored());
 	problem = $state('');
+	/** What was not noted before the counter was set. */
+	#counted = $state.raw<{ loadId: string; unknown: number[] | undefined } | null>(null);
 
 	constructor(shoot: ShootState) {
 		this.#shoot = shoot;
@@ -175,10 +177,22 @@ export class Logging {
 			return;
 		}
 		const missing = Array.from({ length: next - chosen.next }, (_, at) => chosen.next + at);
-		await this.#put('loads', {
-			...chosen.load,
-			unknown: [...(chosen.load.unknown ?? []), ...missing]
-		});
+		const { load } = chosen;
+		await this.#put('loads', { ...load, unknown: [...(load.unknown ?? []), ...missing] });
+		if (this.problem === '') this.#counted = { loadId: load.id, unknown: load.unknown };
+	}
+
+	/** Whether the counter of a load was set last, and can be set back. */
+	counterWasSet(loadId: string): boolean {
+		return this.#counted?.loadId === loadId;
+	}
+
+	/** The counter as it was before it was set. */
+	async counterBack({ load }: Loaded): Promise<void> {
+		const before = this.#counted;
+		if (before?.loadId !== load.id) return;
+		this.#counted = null;
+		await this.#put('loads', { ...load, unknown: before.unknown });
 	}
 
 	/** Puts a frame right: what it was really set to, and with it what would have been predicted. */
