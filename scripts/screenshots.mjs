@@ -90,19 +90,19 @@ const views = [
 	{ name: 'card', path: '/bag', size: DESK, act: fromMenu('Paddle 66', 'Pocket card') },
 	{ name: 'reach', path: '/bag', size: DESK, act: fromMenu('Paddle 66', 'Reach sheet') },
 	{ name: 'bench', path: '/bag', size: DESK, act: benchOf('Paddle 66'), whole: true },
+	{ name: 'plan', path: '/plan', size: DESK, act: drawn('.bands') },
 	{ name: 'frames', path: '/frames', size: DESK, act: taughtPack },
 	{ name: 'judge', path: '/frames', size: DESK, act: judged },
 	{ name: 'learnt', path: '/frames/learnt', size: DESK },
-	{ name: 'honesty', path: '/frames/honest', size: DESK, act: drawn('.apexcharts-svg') },
-	{ name: 'start', path: '/', size: DESK, empty: true }
+	{ name: 'honesty', path: '/frames/honest', size: DESK, act: drawn('.apexcharts-svg') }
 ];
 
 /** Screens of a phone that are put beside each other in one picture. */
 const phones = [
 	{ path: '/', empty: true },
 	{ path: '/bag' },
-	{ path: '/bag/load' },
 	{ path: '/', act: logged('Wedge') },
+	{ path: '/plan', act: drawn('.bands') },
 	{ path: '/frames', act: taughtPack },
 	{ path: '/frames', act: judged },
 	{ path: '/frames/learnt' },

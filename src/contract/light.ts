@@ -131,8 +131,8 @@ const photo = () =>
 		...extras
 	});
 
-const skies: SunReading['sky'][] = ['clear', 'hazy', 'partly', 'overcast', 'heavy'];
-const exposed: SunReading['subject'][] = ['facing', 'side', 'back', 'open-shade', 'deep-shade'];
+export const skies: SunReading['sky'][] = ['clear', 'hazy', 'partly', 'overcast', 'heavy'];
+export const exposed: SunReading['subject'][] = ['facing', 'side', 'back', 'open-shade', 'deep-shade'];
 
 const sun = () =>
 	object({

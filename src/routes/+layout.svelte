@@ -9,6 +9,7 @@
 
 	const views = [
 		{ path: '/', name: 'Shoot' },
+		{ path: '/plan', name: 'Plan' },
 		{ path: '/bag', name: 'Bag' },
 		{ path: '/frames', name: 'Frames' }
 	] as const;
@@ -86,17 +87,19 @@
 			padding: 0 0.5rem;
 			min-height: 3.5rem;
 		}
-		.home span {
-			display: none;
-		}
 		nav {
 			gap: 0;
 		}
+		/* Shoot is the way home, too: the mark leaves its place to the views. */
+		.home {
+			display: none;
+		}
 		nav a {
-			padding: 0 0.55rem;
+			padding: 0 0.4rem;
+			font-size: 0.9375rem;
 		}
 		header :global(.switch-item) {
-			padding: 0 0.4rem;
+			padding: 0 0.3rem;
 			font-size: 0.8125rem;
 		}
 	}

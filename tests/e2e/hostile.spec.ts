@@ -21,6 +21,7 @@ const paths = [
 	'/api/frames',
 	'/api/gear',
 	'/api/learn',
+	'/api/plan',
 	'/api/readings'
 ];
 const sound = [
@@ -46,6 +47,15 @@ const sound = [
 		subject: 'facing'
 	},
 	{ method: 'combined', readings: [{ ev: 12 }, { method: 'spots', iso: 100, darkest: 8, brightest: 14 }] },
+	{
+		camera: fixedCamera(),
+		film: colourNegative400,
+		place: { latitude: 54, longitude: -4 },
+		date: '2026-05-02',
+		sky: [{ from: '06:00', sky: 'clear' }],
+		subject: 'facing',
+		stepMinutes: 60
+	},
 	{ prior: { stops: 0, sd: 0.3 }, frames: [{ predicted: 0, judged: 1, sd: 0.4, setting: 'f/8' }] },
 	{ ...fixedCamera(), version: 1 },
 	colourNegative400

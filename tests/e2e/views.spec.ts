@@ -17,6 +17,7 @@ async function viewsOf(request: APIRequestContext): Promise<string[]> {
 	const [camera, film] = [await first('cameras'), await first('films')];
 	return [
 		'/',
+		'/plan',
 		'/bag',
 		`/bag/camera/${camera}`,
 		`/bag/bench/${camera}`,

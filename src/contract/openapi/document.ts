@@ -155,6 +155,12 @@ export const openapi = {
 		),
 		'/api/light': computed('light', 'What any way of reading light comes to', 'Light', 'LightAnswer'),
 		'/api/reach': computed('reach', 'The light in which a camera with a film works', 'ReachRequest', 'Reach'),
+		'/api/plan': computed(
+			'plan-day',
+			'A day of light at a place, and the windows in which a camera with a film works in it',
+			'PlanRequest',
+			'DayPlan'
+		),
 		'/api/learn': computed(
 			'learn',
 			'What judged frames teach of a body: wild frames are named and left out',

@@ -9,11 +9,13 @@ import { cameraKinds } from '../../core/camera';
 import { answerLight, type Light } from '../../core/light';
 import { learn } from '../../core/learn';
 import { match, reach } from '../../core/match';
+import { planDay } from '../../core/plan';
 import { namedLanes } from '../../core/words';
 import { cameraSchema } from '../camera';
 import { lightSchema } from '../light';
 import { checkMatchRequest } from '../match-request';
 import { learnRequestSchema } from '../learn';
+import { checkPlanRequest } from '../plan';
 import { check } from '../validate';
 import { openapi } from './document';
 
@@ -158,6 +160,43 @@ describe('the description of the API', () => {
 			ok: false,
 			issues: [{ path: 'intent.compensation' }, { path: 'intent.iso' }]
 		});
+	});
+
+	it('describes a plan as the program asks and answers it', () => {
+		const asked = {
+			camera: fixedCamera(),
+			film: colourNegative400,
+			place: { latitude: 54.62, longitude: -4.21 },
+			date: '2026-05-02',
+			sky: 'clear',
+			subject: 'facing'
+		} as const;
+		const changing = {
+			...asked,
+			sky: [{ from: '06:00', sky: 'hazy' }],
+			stepMinutes: 60,
+			intent: { handheld: false }
+		};
+		for (const right of [asked, changing]) {
+			const checked = checkPlanRequest(right);
+			expect(checked.ok).toBe(true);
+			expect(accepts('PlanRequest', right)).toBe(true);
+			if (checked.ok) expect(accepts('DayPlan', planDay(checked.value))).toBe(true);
+		}
+		const wrong: [object, string][] = [
+			[{ ...asked, date: '2026-02-30' }, 'date'],
+			[{ ...asked, date: '1066-10-14' }, 'date'],
+			[{ ...asked, sky: [] }, 'sky'],
+			[{ ...asked, sky: [{ from: '25:00', sky: 'clear' }] }, 'sky.0.from'],
+			[{ ...asked, sky: 'green' }, 'sky'],
+			[{ ...asked, place: { latitude: 91, longitude: 0 } }, 'place.latitude'],
+			[{ ...asked, stepMinutes: 0 }, 'stepMinutes'],
+			[{ ...asked, subject: undefined }, 'subject']
+		];
+		for (const [question, path] of wrong) {
+			const checked = checkPlanRequest(question);
+			expect(checked.ok ? [] : checked.issues.map((issue) => issue.path)).toEqual([path]);
+		}
 	});
 
 	it('describes learning as the program asks and answers it', () => {

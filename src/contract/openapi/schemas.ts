@@ -25,6 +25,7 @@ import {
 } from './building-blocks';
 import { learnRequest, learnt } from './learn-schemas';
 import { light, lightAnswer, place, reading } from './light-schemas';
+import { dayPlan, planRequest } from './plan-schemas';
 
 /** JSON Schemas of what goes in and out: held to the Yup schemas by a test that asks both. */
 
@@ -247,6 +248,8 @@ export const schemas = {
 		},
 		['kind', 'sampleRate', 'firings', 'seconds', 'sd', 'notes']
 	),
+	PlanRequest: planRequest,
+	DayPlan: dayPlan,
 	LearnRequest: learnRequest,
 	Learnt: learnt,
 	Problem: object(

@@ -9,3 +9,4 @@ export * from './sun';
 export * from './aim';
 export * from './habit';
 export * from './learn';
+export * from './plan';

@@ -1,6 +1,6 @@
 <!-- By sun and clock: a place, a time, the sky, and how the subject stands to the sun. -->
 <script lang="ts">
-	import { instantOf, localTime, zoneAt, type Exposed, type Sky, type SunReading } from '$core/light';
+	import { instantOf, localTime, zoneAt, type SunReading } from '$core/light';
 	import { sunInWords } from '$core/words';
 	import { lightSchema } from '$contract/light';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
@@ -8,24 +8,10 @@
 	import { FormState } from '$lib/forms/form-state.svelte';
 	import { readBy, type PanelProps } from './panel';
 	import ReadingForm from './ReadingForm.svelte';
+	import { skyNames, subjectNames } from './sky-names';
 	import WherePicker from './WherePicker.svelte';
 
 	let { shoot, light, onread }: PanelProps = $props();
-
-	const skies: { value: Sky; name: string }[] = [
-		{ value: 'clear', name: 'clear' },
-		{ value: 'hazy', name: 'hazy' },
-		{ value: 'partly', name: 'partly cloudy' },
-		{ value: 'overcast', name: 'overcast' },
-		{ value: 'heavy', name: 'heavy, dark cloud' }
-	];
-	const stands: { value: Exposed; name: string }[] = [
-		{ value: 'facing', name: 'faces the sun' },
-		{ value: 'side', name: 'sun from the side' },
-		{ value: 'back', name: 'sun behind it' },
-		{ value: 'open-shade', name: 'in open shade' },
-		{ value: 'deep-shade', name: 'in deep shade' }
-	];
 
 	type Draft = Partial<SunReading> & { method: 'sun' };
 	// svelte-ignore state_referenced_locally -- a form begins with the last reading and is the person's from then on
@@ -120,11 +106,16 @@
 		</div>
 		{#if jumped}<p class="notice">{jumped}</p>{/if}
 	{/if}
-	<ChoiceField label="The sky" value={form.draft.sky!} options={skies} onchange={(sky) => change({ sky })} />
+	<ChoiceField
+		label="The sky"
+		value={form.draft.sky!}
+		options={skyNames}
+		onchange={(sky) => change({ sky })}
+	/>
 	<ChoiceField
 		label="The subject"
 		value={form.draft.subject!}
-		options={stands}
+		options={subjectNames}
 		onchange={(subject) => change({ subject })}
 	/>
 </ReadingForm>

@@ -1,0 +1,59 @@
+import { array, lazy, number, object, string } from 'yup';
+import { wishProblems } from '../core/match';
+import type { DayQuestion, SkyFrom } from '../core/plan';
+import { cameraSchema } from './camera';
+import { coordinates } from './coordinates';
+import { filmSchema } from './film';
+import { bagSchema, intentSchema } from './intent';
+import { exposed, skies } from './light';
+import { check, type Checked } from './validate';
+
+/** How often a sky can change in a day. */
+const MOST_SKIES = 24;
+
+const sky = () => string<SkyFrom['sky']>().required().oneOf(skies);
+const clock = () =>
+	string()
+		.required()
+		.matches(/^([01]\d|2[0-3]):[0-5]\d$/, 'must be a time such as 14:30');
+
+/** Days of the calendar between the years that the sun is known well for. */
+const day = () =>
+	string()
+		.required()
+		.test('day', 'must be a date such as 2026-05-02, from 1900 to 2100', (value) => {
+			const [, year] = /^(\d{4})-\d{2}-\d{2}$/.exec(value) ?? [];
+			const time = Date.parse(`${value}T00:00:00Z`);
+			const real = !Number.isNaN(time) && new Date(time).toISOString().startsWith(value);
+			return real && Number(year) >= 1900 && Number(year) <= 2100;
+		});
+
+const fields = {
+	camera: cameraSchema.required(),
+	film: filmSchema.required(),
+	bag: bagSchema.default(undefined),
+	place: object(coordinates).required(),
+	date: day(),
+	sky: lazy((value: unknown) =>
+		Array.isArray(value)
+			? array(object({ from: clock(), sky: sky() }).required())
+					.required()
+					.min(1)
+					.max(MOST_SKIES)
+			: sky()
+	),
+	subject: string<DayQuestion['subject']>().required().oneOf(exposed),
+	stepMinutes: number().integer().min(1).max(120),
+	intent: intentSchema.default(undefined)
+};
+fields satisfies Record<keyof DayQuestion, unknown>;
+
+const planRequestSchema = object(fields).required();
+
+/** Checks the body of a day's plan: its shape, then whether the camera has what is wished. */
+export function checkPlanRequest(body: unknown): Checked<DayQuestion> {
+	const checked = check<DayQuestion>(planRequestSchema, body);
+	if (!checked.ok) return checked;
+	const issues = wishProblems(checked.value.camera, checked.value.intent ?? {});
+	return issues.length === 0 ? checked : { ok: false, issues };
+}

@@ -1,0 +1,198 @@
+import { DateTime } from 'luxon';
+import type { Camera } from '../camera';
+import type { Film } from '../film';
+import { resolveLight, sunPosition, zoneAt, type SunReading } from '../light';
+import { quickMatch, type Bag, type Intent, type Outcome } from '../match';
+import { changesIn } from './changes';
+
+/** A sky from some time of the day on. */
+export interface SkyFrom {
+	/** Local time, 14:30. */
+	from: string;
+	sky: SunReading['sky'];
+}
+
+/** A day with a camera and a film at a place. */
+export interface DayQuestion {
+	camera: Camera;
+	film: Film;
+	/** What is carried: with a support, it is told where one helps; absent: one may be at hand. */
+	bag?: Bag;
+	place: { latitude: number; longitude: number };
+	/** Local date, 2026-05-02. */
+	date: string;
+	/** One sky, or how it changes through the day. */
+	sky: SunReading['sky'] | SkyFrom[];
+	subject: SunReading['subject'];
+	/** Minutes between samples. */
+	stepMinutes?: number;
+	intent?: Intent;
+}
+
+/** The light at one time. */
+export interface Sample {
+	/** ISO 8601 with the place's offset. */
+	at: string;
+	ev: number;
+	sd: number;
+	/** Geometric, degrees. */
+	sunAltitude: number;
+}
+
+/** A stretch of the day in which a camera works in one and the same way. */
+export interface PlanWindow {
+	from: string;
+	to: string;
+	verdict: 'just-enough' | 'usable';
+	/** What is set; times of an eye or a watch go from … to. */
+	settings: Pick<Outcome, 'f' | 'compensation' | 'iso' | 'position'> & {
+		seconds: [from: number, to: number];
+	};
+	/** By hand, or only on a support. */
+	steady: 'hand' | 'support';
+}
+
+export interface DayPlan {
+	/** IANA name of the place's time zone. */
+	timeZone: string;
+	samples: Sample[];
+	windows: PlanWindow[];
+}
+
+const DEFAULT_STEP = 10;
+/** Changes are looked for between times this far apart, at most, minutes. */
+const LOOK_STEP = 5;
+const MINUTE = 60_000;
+
+/** What a camera does at one time: how it works, and how it is set for it. */
+interface State {
+	key: string;
+	works: Pick<PlanWindow, 'verdict' | 'steady'> | null;
+	outcome: Outcome;
+}
+
+/** A stretch of one sky, ms. */
+interface Stretch {
+	from: number;
+	to: number;
+	sky: SunReading['sky'];
+}
+
+/** The stretches of a local day, each under one sky. */
+function stretchesOf({ date, sky }: DayQuestion, zone: string): Stretch[] {
+	const start = DateTime.fromISO(date, { zone }).startOf('day');
+	const end = start.plus({ days: 1 }).startOf('day').toMillis();
+	const changes = typeof sky === 'string' ? [{ from: '00:00', sky }] : sky;
+	const begun = changes
+		.map((each) => ({ at: DateTime.fromISO(`${date}T${each.from}`, { zone }).toMillis(), sky: each.sky }))
+		.sort((a, b) => a.at - b.at);
+	begun[0] = { ...begun[0], at: start.toMillis() };
+	return begun
+		.map(({ at, sky: under }, index) => ({ from: at, to: begun[index + 1]?.at ?? end, sky: under }))
+		.filter(({ from, to }) => to > from);
+}
+
+const isoAt = (instant: number, zone: string) => DateTime.fromMillis(instant, { zone }).toISO()!;
+
+/** The light of an instant under a sky. */
+function lightAt({ place, subject }: DayQuestion, instant: number, sky: SunReading['sky']) {
+	const at = new Date(instant).toISOString();
+	return resolveLight({ method: 'sun', ...place, at, sky, subject });
+}
+
+const comesOut = ({ verdict, spoilers }: Outcome) =>
+	(verdict === 'just-enough' || verdict === 'usable') && spoilers.length === 0;
+
+/** How a camera works in a light: by hand where that will do, else on a support. */
+function stateIn({ camera, film, bag, intent = {} }: DayQuestion, ev: number, sd: number): State {
+	const asked = (handheld: boolean) => quickMatch(camera, film, { ev, sd }, { ...intent, handheld });
+	const hands: PlanWindow['steady'][] =
+		intent.handheld === false ? ['support'] : bag && !bag.tripod ? ['hand'] : ['hand', 'support'];
+	const tried = hands.map((steady) => ({ steady, ...asked(steady === 'hand') }));
+	const works = tried.find(({ best, unmet }) => unmet.length === 0 && comesOut(best));
+	const { best } = works ?? tried[0];
+	if (!works) return { key: '', works: null, outcome: best };
+	const { f, compensation, iso, position } = best;
+	const verdict = best.verdict as PlanWindow['verdict'];
+	return {
+		key: [verdict, works.steady, f.toFixed(3), compensation, iso, position].join(' '),
+		works: { verdict, steady: works.steady },
+		outcome: best
+	};
+}
+
+/** The windows of one stretch, edges found by halving, ms. */
+function windowsIn(question: DayQuestion, { from, to, sky }: Stretch) {
+	const stateAt = (instant: number) => {
+		const { ev, sd } = lightAt(question, instant, sky);
+		return stateIn(question, ev, sd);
+	};
+	const pieces = changesIn(from, to, LOOK_STEP * MINUTE, stateAt, ({ key }) => key);
+	return pieces.flatMap(({ from: start, to: end, first, last }) => {
+		if (!first.works) return [];
+		const { f, compensation, iso, position } = first.outcome;
+		const times = [first.outcome.seconds, last.outcome.seconds].sort((a, b) => a - b);
+		const seconds: [number, number] = [times[0], times[1]];
+		return [
+			{
+				from: start,
+				to: end,
+				...first.works,
+				settings: { f, compensation, iso, position, seconds },
+				key: first.key
+			}
+		];
+	});
+}
+
+type Found = ReturnType<typeof windowsIn>[number];
+
+/** Windows that touch and are the same are one: a sky may change and nothing with it. */
+function joined(windows: readonly Found[]): Found[] {
+	const result: Found[] = [];
+	for (const window of windows) {
+		const last = result[result.length - 1];
+		if (last && last.key === window.key && window.from - last.to < MINUTE) {
+			last.to = window.to;
+			const [a, b] = [last.settings.seconds, window.settings.seconds];
+			last.settings.seconds = [Math.min(a[0], b[0]), Math.max(a[1], b[1])];
+		} else result.push({ ...window, settings: { ...window.settings } });
+	}
+	return result;
+}
+
+const toMinute = (instant: number) => Math.round(instant / MINUTE) * MINUTE;
+
+/**
+ * A day of light at a place, and the windows in which a camera with a film works in it.
+ *
+ * @param question places in degrees, + north and + east; the date and times are those of the place
+ * @returns samples at even steps, and windows with their edges to the minute, found by halving and not
+ *   by the step; the light's own doubt is in the verdict's settings, not in the edges
+ * @throws nothing for what its schema passes
+ * @example planDay({ camera: aBox, film, place: { latitude: 54.6, longitude: -4.2 }, date: '2026-05-02', sky: 'clear', subject: 'facing' }).timeZone // an IANA name
+ */
+export function planDay(question: DayQuestion): DayPlan {
+	const { place, stepMinutes = DEFAULT_STEP } = question;
+	const timeZone = zoneAt(place.latitude, place.longitude);
+	const stretches = stretchesOf(question, timeZone);
+	const [start, end] = [stretches[0].from, stretches[stretches.length - 1].to];
+	const skyAt = (instant: number) =>
+		(stretches.find(({ from, to }) => instant >= from && instant < to) ?? stretches[stretches.length - 1])
+			.sky;
+	const samples: Sample[] = [];
+	for (let instant = start; instant <= end; instant += stepMinutes * MINUTE) {
+		const { ev, sd } = lightAt(question, instant, skyAt(instant));
+		const { altitude } = sunPosition(instant, place.latitude, place.longitude);
+		samples.push({ at: isoAt(instant, timeZone), ev, sd, sunAltitude: altitude });
+	}
+	const windows = joined(stretches.flatMap((stretch) => windowsIn(question, stretch)))
+		.map(({ key: _, from, to, ...rest }) => ({ ...rest, from: toMinute(from), to: toMinute(to) }))
+		.filter(({ from, to }) => to > from)
+		.map((window) => ({
+			...window,
+			from: isoAt(window.from, timeZone),
+			to: isoAt(window.to, timeZone)
+		}));
+	return { timeZone, samples, windows };
+}

@@ -1,0 +1,251 @@
+<!-- The day's light as a line over its hours, the cameras as bands under it, and one minute looked at. -->
+<script lang="ts">
+	import { quickMatch, type Intent } from '$core/match';
+	import type { Camera } from '$core/camera';
+	import type { Film } from '$core/film';
+	import { formatDoubt, formatEv } from '$core/units';
+	import type { DayPlan, PlanWindow } from '$core/plan';
+	import { settingsInShort, verdictInShort } from '$core/words';
+	import { verdictColour } from '$lib/parts/verdict-colour';
+	import VerdictMark from '$lib/parts/VerdictMark.svelte';
+	import { heightOf, lightPaths, LIGHT_HEIGHT, type DayAxis } from './day-axis';
+
+	interface Row {
+		id: string;
+		camera: Camera;
+		film: Film;
+		windows: PlanWindow[];
+		said: string;
+	}
+	interface Props {
+		plan: DayPlan;
+		axis: DayAxis;
+		rows: Row[];
+		/** What is wanted of the picture. */
+		intent: Intent;
+	}
+	let { plan, axis, rows, intent }: Props = $props();
+
+	const paths = $derived(lightPaths(plan, axis));
+	/** The sample that is looked at. */
+	let looked = $state<number | null>(null);
+	/** Now, on the day that it is; noon on others. */
+	const first = $derived.by(() => {
+		const now = (Date.now() - axis.from) / (axis.to - axis.from);
+		return Math.round((now > 0 && now < 1 ? now : 1 / 2) * (plan.samples.length - 1));
+	});
+	const at = $derived(Math.min(looked ?? first, plan.samples.length - 1));
+	const sample = $derived(plan.samples[at]);
+	const instant = $derived(Date.parse(sample.at));
+	const place = $derived(axis.at(instant));
+	const levels = [0, 5, 10, 15];
+	const answers = $derived(
+		rows.map(({ id, camera, film }) => ({
+			id,
+			camera,
+			...quickMatch(camera, film, { ev: sample.ev, sd: sample.sd }, intent)
+		}))
+	);
+	const night = $derived(
+		plan.samples.flatMap(({ at: time, sunAltitude }, index) => {
+			const next = plan.samples[index + 1];
+			if (sunAltitude >= -0.833 || !next) return [];
+			const from = axis.at(Date.parse(time));
+			return [{ from, width: axis.at(Date.parse(next.at)) - from }];
+		})
+	);
+
+	function point(event: PointerEvent) {
+		const box = (event.currentTarget as HTMLElement).getBoundingClientRect();
+		const part = Math.max(0, Math.min(1, (event.clientX - box.left) / box.width));
+		looked = Math.round(part * (plan.samples.length - 1));
+	}
+</script>
+
+<div class="day">
+	<div class="line" role="presentation" onpointermove={point} onpointerdown={point}>
+		{#each night as { from, width } (from)}<span class="night" style:left="{from}%" style:width="{width}%"
+			></span>{/each}
+		<svg viewBox="0 0 100 {LIGHT_HEIGHT}" preserveAspectRatio="none" aria-hidden="true">
+			{#each levels as level (level)}<line x1="0" x2="100" y1={heightOf(level)} y2={heightOf(level)} />{/each}
+			<path class="doubt" d={paths.doubt} />
+			<path class="light" d={paths.light} />
+		</svg>
+		{#each levels as level (level)}
+			<span class="level small figures" style:top="{(heightOf(level) / LIGHT_HEIGHT) * 100}%"
+				>{level === 0 ? 'EV 0' : level}</span
+			>
+		{/each}
+		<span class="now" style:left="{place}%"></span>
+	</div>
+	<ul class="bands" aria-hidden="true">
+		{#each rows as { id, camera, windows } (id)}
+			<li>
+				<span class="name small">{camera.name}</span>
+				<span class="band">
+					{#each windows as { from, to, verdict, steady } (from)}
+						<span
+							class={verdict}
+							class:support={steady === 'support'}
+							style:left="{axis.at(Date.parse(from))}%"
+							style:width="{axis.at(Date.parse(to)) - axis.at(Date.parse(from))}%"
+						></span>
+					{/each}
+					<span class="now" style:left="{place}%"></span>
+				</span>
+			</li>
+		{/each}
+	</ul>
+	<div class="hours figures small" aria-hidden="true">
+		{#each axis.hours as { at: hour, label } (hour)}<span style:left="{axis.at(hour)}%">{label}</span>{/each}
+	</div>
+	<p class="soft small">
+		Filled: just enough. Hatched: usable. A thin band needs a support. The shaded hours have no sun.
+	</p>
+	<label class="look">
+		<span
+			>Look at <strong class="figures">{axis.clock(sample.at)}</strong>: EV {formatEv(sample.ev)}, give or
+			take {formatDoubt(sample.sd)}</span
+		>
+		<input
+			type="range"
+			min="0"
+			max={plan.samples.length - 1}
+			value={at}
+			aria-valuetext="{axis.clock(sample.at)}, EV {formatEv(sample.ev)}"
+			oninput={(event) => (looked = Number(event.currentTarget.value))}
+		/>
+	</label>
+	<ul class="answers">
+		{#each answers as { id, camera, best, unmet } (id)}
+			<li>
+				<strong>{camera.name}</strong>
+				{#if unmet.length > 0}<span class="soft">does not reach that time</span>{:else}
+					<span style:color={verdictColour[best.verdict]}
+						><VerdictMark verdict={best.verdict} /> {verdictInShort(best)}</span
+					>
+				{/if}
+				<span class="soft small">{settingsInShort(camera, best)}</span>
+			</li>
+		{/each}
+	</ul>
+</div>
+
+<style>
+	.day {
+		--names: 7.5rem;
+		padding-top: 0.75rem;
+	}
+	.line {
+		position: relative;
+		height: 11rem;
+		margin-left: var(--names);
+		cursor: crosshair;
+		touch-action: pan-y;
+	}
+	svg {
+		position: absolute;
+		inset: 0;
+		width: 100%;
+		height: 100%;
+	}
+	svg line {
+		stroke: var(--line);
+		stroke-width: 1;
+		vector-effect: non-scaling-stroke;
+	}
+	.light {
+		fill: none;
+		stroke: var(--ink);
+		stroke-width: 2.5;
+		vector-effect: non-scaling-stroke;
+	}
+	.doubt {
+		fill: color-mix(in srgb, var(--ink) 15%, transparent);
+	}
+	.level {
+		position: absolute;
+		right: 100%;
+		transform: translateY(-50%);
+		padding-right: 0.4rem;
+		white-space: nowrap;
+	}
+	.night {
+		position: absolute;
+		inset-block: 0;
+		background: var(--hollow);
+	}
+	.now {
+		position: absolute;
+		inset-block: 0;
+		border-left: 2px dashed var(--ink);
+	}
+	.bands li {
+		display: grid;
+		grid-template-columns: var(--names) 1fr;
+		align-items: center;
+		height: 1.5rem;
+	}
+	.name {
+		white-space: nowrap;
+		overflow: hidden;
+		text-overflow: ellipsis;
+	}
+	.band {
+		position: relative;
+		height: 1.25rem;
+	}
+	.just-enough,
+	.usable {
+		position: absolute;
+		inset-block: 0.1rem;
+		border: 1.5px solid var(--bar);
+	}
+	.just-enough {
+		background: var(--bar);
+	}
+	.usable {
+		background: repeating-linear-gradient(
+			-45deg,
+			color-mix(in srgb, var(--bar) 38%, transparent) 0 1.5px,
+			transparent 1.5px 6px
+		);
+	}
+	.support {
+		inset-block: 0.4rem;
+	}
+	.hours {
+		position: relative;
+		height: 1.5rem;
+		margin-left: var(--names);
+	}
+	.hours span {
+		position: absolute;
+		transform: translateX(-50%);
+	}
+	.look {
+		display: grid;
+		gap: 0.25rem;
+		padding-top: 0.5rem;
+	}
+	.look input {
+		width: 100%;
+		min-height: 2.75rem;
+		accent-color: var(--ink);
+	}
+	.answers {
+		display: grid;
+		grid-template-columns: repeat(auto-fill, minmax(14rem, 1fr));
+		gap: 0.5rem 1.25rem;
+		padding-block: 0.5rem 1rem;
+	}
+	.answers li {
+		display: grid;
+		line-height: 1.3;
+	}
+	@media (max-width: 820px) {
+		.day {
+			--names: 5.5rem;
+		}
+	}
+</style>

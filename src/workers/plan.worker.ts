@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { planDay } from '../core/plan';
+
+expose(planDay);
