@@ -5,7 +5,7 @@
 	import CameraGlyph from '$lib/parts/CameraGlyph.svelte';
 	import { filmTypeName } from '$lib/parts/film-words';
 	import type { Kept } from '$lib/records/client';
-	import { loadedCameras, type BagRecords } from '$lib/shoot/bag';
+	import { leftInWords, loadedCameras, type BagRecords } from '$lib/shoot/bag';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import Field from '$lib/forms/Field.svelte';
 	import { cameraInShort } from './describe';
@@ -102,9 +102,7 @@
 				<div class="with">
 					{#if load}
 						<span><strong>{load.film.name}</strong></span>
-						<span class="soft small figures"
-							>{load.finished ? 'roll finished' : `${load.left} of ${load.load.frames} left`}</span
-						>
+						<span class="soft small figures">{leftInWords(load)}</span>
 					{:else}
 						<span class="soft">no film in it</span>
 					{/if}

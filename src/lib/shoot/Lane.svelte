@@ -4,7 +4,7 @@
 	import { laneNamer, settingsInShort, verdictInShort } from '$core/words';
 	import { verdictColour } from '$lib/parts/verdict-colour';
 	import VerdictMark from '$lib/parts/VerdictMark.svelte';
-	import type { Loaded } from './bag';
+	import { leftInWords, type Loaded } from './bag';
 	import { thinLanes } from './lanes-to-show';
 	import ReachBars from './ReachBars.svelte';
 	import type { ShootState } from './shoot-state.svelte';
@@ -44,11 +44,7 @@
 	<button class="name" aria-pressed={chosen} onclick={() => shoot.choose(loaded.id)}>
 		<span class="camera">{loaded.camera.name}</span>
 		<span class="film soft">{loaded.film.name}</span>
-		<span class="film soft figures">
-			{#if loaded.finished}roll finished
-			{:else if loaded.secondsLeft !== null}{loaded.secondsLeft.toFixed(0)} s left
-			{:else}{loaded.left} of {loaded.load.frames} left{/if}
-		</span>
+		<span class="film soft figures">{leftInWords(loaded)}</span>
 	</button>
 	<div class="track">
 		<div class="bar" aria-hidden="true" bind:clientWidth={width}>

@@ -113,3 +113,9 @@ export function loadedCameras({ cameras, films, loads, frames }: BagRecords): Lo
 	});
 	return loaded.sort((a, b) => a.camera.name.localeCompare(b.camera.name));
 }
+
+/** What is left in a camera, in words. */
+export function leftInWords({ finished, secondsLeft, left, load }: Loaded): string {
+	if (finished) return 'roll finished';
+	return secondsLeft === null ? `${left} of ${load.frames} left` : `${secondsLeft.toFixed(0)} s left`;
+}

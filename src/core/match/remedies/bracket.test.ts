@@ -1,0 +1,47 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { foldingInstant } from '../../../../tests/fixtures/automatic';
+import { filmOf, fixedCamera } from '../../../../tests/fixtures/bag';
+import { bestOutcome, bracketAbout } from '..';
+
+const film = filmOf('instant', 160);
+
+describe('a bracket', () => {
+	it('is darker, even and lighter, by the wheel where there is one', () => {
+		const light = { ev: 9, sd: 0.5 };
+		const best = bestOutcome(foldingInstant(), film, light);
+		const { frames, chances } = bracketAbout(foldingInstant(), film, light, {}, best)!;
+		const [darker, even, lighter] = frames;
+		expect(even.error).toBeCloseTo(best.error, 9);
+		expect(darker.error).toBeLessThan(even.error);
+		expect(lighter.error).toBeGreaterThan(even.error);
+		expect(darker.compensation!).toBeLessThan(lighter.compensation!);
+		expect(chances.usable).toBeGreaterThan(best.chances.usable);
+	});
+
+	it('is none where nothing can be set', () => {
+		const light = { ev: 12, sd: 0.5 };
+		const best = bestOutcome(fixedCamera(), film, light);
+		expect(bracketAbout(fixedCamera(), film, light, {}, best)).toBeNull();
+	});
+
+	it('never comes out less often than its even frame', () => {
+		fc.assert(
+			fc.property(
+				fc.double({ min: 2, max: 15, noNaN: true }),
+				fc.double({ min: 0.1, max: 1.5, noNaN: true }),
+				(ev, sd) => {
+					const light = { ev, sd };
+					const best = bestOutcome(foldingInstant(), film, light);
+					const bracket = bracketAbout(foldingInstant(), film, light, {}, best);
+					if (!bracket) return;
+					expect(bracket.chances.usable).toBeLessThanOrEqual(1);
+					// The bracket's errors move together by the normal doubt; near a limit the single frame's do not quite.
+					if (bracket.frames.every(({ clamped }) => clamped === null)) {
+						expect(bracket.chances.usable).toBeGreaterThan(best.chances.usable - 0.02);
+					}
+				}
+			)
+		);
+	});
+});

@@ -1,0 +1,97 @@
+import { describe, expect, it } from 'vitest';
+import { foldingInstant } from '../../../tests/fixtures/automatic';
+import { filmOf, fixedCamera } from '../../../tests/fixtures/bag';
+import { bestOutcome } from '$core/match';
+import type { CameraRecord, FrameRecord, LoadRecord } from '$contract/records';
+import { leftInWords, loadedCameras, type BagRecords } from './bag';
+
+/** What is left in the cameras, and what their last prints have taught. */
+
+const instant = filmOf('instant', 160);
+
+function bag(
+	camera: CameraRecord,
+	film = instant,
+	{ load = {}, frames = [] }: { load?: Partial<LoadRecord>; frames?: Partial<FrameRecord>[] } = {}
+): BagRecords {
+	const light = { ev: 9, sd: 0.3 };
+	const predicted = bestOutcome(camera, film, light);
+	const { f, seconds, compensation, iso } = predicted;
+	return {
+		cameras: [{ ...camera, id: 'c', version: 1 }],
+		films: [{ ...film, id: 'f', version: 1 }],
+		loads: [
+			{
+				cameraId: 'c',
+				filmId: 'f',
+				frames: 10,
+				loadedAt: '2026-05-02T10:00:00Z',
+				id: 'l',
+				version: 1,
+				...load
+			}
+		],
+		frames: frames.map((changes, at) => ({
+			id: `frame ${at}`,
+			loadId: 'l',
+			number: at + 1,
+			takenAt: '2026-05-02T11:00:00Z',
+			light,
+			settings: { f, seconds, compensation, iso },
+			predicted,
+			...changes
+		})),
+		gear: [],
+		readings: [],
+		landmarks: [],
+		places: []
+	};
+}
+const judged = (stops: number, judgedAt = '2026-05-02T12:00:00Z') => ({
+	judged: { stops, sd: 0.4, by: 'eye' as const, judgedAt }
+});
+const only = (records: BagRecords) => loadedCameras(records)[0];
+
+describe('what is left', () => {
+	it('counts frames that were taken and not noted', () => {
+		const loaded = only(
+			bag(fixedCamera(), filmOf('colour-negative', 400), { load: { unknown: [2, 3, 4] }, frames: [{}] })
+		);
+		expect([loaded.next, loaded.left, loaded.finished]).toEqual([5, 6, false]);
+		expect(leftInWords(loaded)).toBe('6 of 10 left');
+		const full = only(bag(fixedCamera(), instant, { load: { unknown: [10] } }));
+		expect([full.finished, leftInWords(full)]).toEqual([true, 'roll finished']);
+	});
+
+	it('is seconds of a spool', () => {
+		// Common practice: 25 feet of regular 8 mm a side, 80 frames a foot, at 16 frames/s: 125 s a side.
+		const spool = { feet: 25, sides: 2, framesPerSecond: 16 };
+		const loaded = only(
+			bag(fixedCamera(), instant, { load: { spool }, frames: [{ ran: 20 }, { ran: 30.5 }] })
+		);
+		expect(loaded.secondsLeft).toBeCloseTo(199.5, 9);
+		expect(leftInWords(loaded)).toBe('200 s left');
+		expect(only(bag(fixedCamera(), instant, { load: { spool }, frames: [{ ran: 249.5 }] })).finished).toBe(
+			true
+		);
+	});
+});
+
+describe('instant film answers at once', () => {
+	it('by the prints of its own pack, judged since learning was last looked at', () => {
+		const dark = { frames: [judged(-2 / 3)] };
+		const fresh = only(bag(foldingInstant(), instant, dark));
+		expect(fresh.camera.offset!.stops).toBeLessThan(-0.1);
+		expect(fresh.learnt?.frames).toBe(1);
+		const learnt = { prior: { stops: 0, sd: 0.3 }, at: '2026-05-02T12:30:00Z', frames: 1 };
+		const known = only(bag({ ...foldingInstant(), learnt }, instant, dark));
+		expect(known.camera.offset).toEqual(foldingInstant().offset);
+		expect(known.learnt).toBeNull();
+	});
+
+	it('but film that is developed later does not', () => {
+		const negative = filmOf('colour-negative', 160);
+		const loaded = only(bag(foldingInstant(), negative, { frames: [judged(-2 / 3)] }));
+		expect(loaded.camera.offset).toEqual(foldingInstant().offset);
+	});
+});

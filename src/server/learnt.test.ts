@@ -1,0 +1,106 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { env } from 'node:process';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { allFrames } from './all-frames';
+import { framesView, frameView } from './frames-view';
+import { honesty, lessons } from './learnt';
+import { openStore, store } from './store';
+
+/** What the pages of Frames are given, from the demo's weekend in a database of its own. */
+
+let folder: string;
+const before = { data: env.JUST_ENOUGH_DATA, demo: env.JUST_ENOUGH_DEMO };
+
+beforeAll(() => {
+	folder = mkdtempSync(join(tmpdir(), 'just-enough-learnt-'));
+	Object.assign(env, { JUST_ENOUGH_DATA: folder, JUST_ENOUGH_DEMO: '1' });
+	openStore();
+});
+
+afterAll(() => {
+	for (const [name, value] of [
+		['JUST_ENOUGH_DATA', before.data],
+		['JUST_ENOUGH_DEMO', before.demo]
+	] as const) {
+		if (value === undefined) delete env[name];
+		else env[name] = value;
+	}
+	rmSync(folder, { recursive: true, force: true });
+});
+
+const query = (asked: Record<string, string> = {}) => new URLSearchParams(asked);
+
+describe('what was learnt', () => {
+	it('is told of each camera with judged frames, and names the fogged one', () => {
+		const { lessons: all, habits } = lessons();
+		expect(all.map(({ camera }) => camera.name)).toEqual(['Pebble', 'Wedge']);
+		const wedge = all[1];
+		expect(wedge.prior).toEqual({ stops: 0, sd: 0.7 });
+		expect(wedge.learnt.stops).toBeLessThan(-0.1);
+		expect(wedge.learnt.sd).toBeLessThan(0.3);
+		expect(wedge.outliers.map(({ number }) => number)).toEqual([8]);
+		expect(wedge.judged).toBe(8);
+		expect(habits).toHaveLength(1);
+		expect(habits[0]).toMatchObject({ frames: 3 });
+	});
+
+	it('is not drawn from its own result: accepting changes nothing of it', () => {
+		const [, wedge] = lessons().lessons;
+		const { cameras } = store();
+		const { id, version, ...camera } = wedge.camera;
+		const { stops, sd } = wedge.learnt;
+		cameras.replace(id, version, { ...camera, offset: { stops, sd } });
+		const [, again] = lessons().lessons;
+		expect(again.learnt.stops).toBeCloseTo(stops, 6);
+		expect(again.learnt.sd).toBeCloseTo(sd, 6);
+	});
+});
+
+describe('honesty', () => {
+	it('counts what came out of what was promised, all of it or some', () => {
+		const all = honesty(query());
+		expect(all.frames).toBe(11);
+		expect(all.bins.reduce((sum, { frames }) => sum + frames, 0)).toBe(11);
+		expect(all.standings.at(-1)).toMatchObject({ frames: 11 });
+		const wedge = all.cameras.find(({ name }) => name === 'Wedge')!;
+		const ofWedge = honesty(query({ camera: wedge.id }));
+		expect(ofWedge.frames).toBe(8);
+		// By hand: a pack of 8 for 16 is 2 a frame; 6 of 8 came out, so one that did has cost 16/6.
+		expect(ofWedge.standings.at(-1)!.costPerKeeper).toBeCloseTo(16 / 6, 6);
+		expect(honesty(query({ light: 'sun' })).frames).toBeLessThan(11);
+		expect(honesty(query({ way: 'nothing like it' })).frames).toBe(0);
+		expect(honesty(query({ camera: 'no-such-id' })).frames).toBe(0);
+		const bands = all.lights.map((light) => honesty(query({ light })).frames);
+		expect(bands.reduce((a, b) => a + b)).toBe(11);
+	});
+});
+
+describe('the pages of frames', () => {
+	it('find all frames, and take a wrong question for the usual one', () => {
+		const all = allFrames(query());
+		expect(all.total).toBe(store().frames.list(1, 0).total);
+		expect(all.rows[0].of).toMatch(/, /);
+		const judged = allFrames(query({ state: 'judged', order: 'darkest' }));
+		expect(judged.total).toBe(11);
+		const stops = judged.rows.map(({ frame }) => frame.judged!.stops);
+		expect(stops).toEqual(stops.toSorted((a, b) => a - b));
+		expect(allFrames(query({ state: 'odd', page: '-3' })).asked).toMatchObject({ state: 'any', page: 1 });
+		expect(allFrames(query({ page: '999999' })).rows).toEqual([]);
+	});
+
+	it('show a load, its pictures, and the next frame to judge', () => {
+		const { loads, chosen, frames, pictures } = framesView(null);
+		expect(chosen?.load.id).toBe(loads[0].load.id);
+		expect(Object.keys(pictures)).toEqual([]);
+		const paddle = loads.find(({ camera }) => camera.name === 'Paddle 66')!;
+		const own = framesView(paddle.load.id).frames;
+		expect(own.length).toBeGreaterThan(2);
+		expect(frames.every(({ loadId }) => loadId === chosen?.load.id)).toBe(true);
+		const view = frameView(own[0].id)!;
+		expect(view.next).toEqual({ id: own[1].id, number: own[1].number });
+		expect(frameView(own[own.length - 1].id)!.next?.number).toBe(own[0].number);
+		expect(frameView('nowhere')).toBeNull();
+	});
+});
