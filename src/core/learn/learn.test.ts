@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { randomLcg, randomNormal, randomUniform } from 'd3-random';
 import { describe, expect, it } from 'vitest';
+import { saidByOthers } from './bayes';
 import { learn, posterior, promiseBins, readingHabits, standings, worthOfTrial, type JudgedFrame } from '.';
 
 const NINE_IN_TEN = 1.645;
@@ -223,5 +224,36 @@ describe('Bayes’ rule for a linear model', () => {
 	it('gives back the prior where nothing was seen', () => {
 		expect(posterior([], [{ mean: 0.2, sd: 0.5 }])[0].mean).toBeCloseTo(0.2, 12);
 		expect(posterior([], [{ mean: 0.2, sd: 0.5 }])[0].sd).toBeCloseTo(0.5, 12);
+	});
+});
+
+describe('what all the others say of a frame', () => {
+	const anySeen = fc.array(
+		fc.record({
+			x: fc.tuple(fc.constant(1), fc.integer({ min: -1, max: 1 })),
+			y: fc.double({ min: -3, max: 3, noNaN: true }),
+			sd: fc.double({ min: 0.2, max: 1, noNaN: true })
+		}),
+		{ minLength: 2, maxLength: 8 }
+	);
+	const priors = [
+		{ mean: 0.1, sd: 0.5 },
+		{ mean: 0, sd: 0.3 }
+	];
+
+	it('is what learning from the others alone says, for one unknown and for two', () => {
+		fc.assert(
+			fc.property(anySeen, (seen) => {
+				saidByOthers(seen, priors).forEach((said, at) => {
+					const others = seen.filter((_, index) => index !== at);
+					// The long way: a new unknown that is x·θ, seen very surely by no one, from the others' posterior.
+					const [a, b] = posterior(others, priors);
+					const [x1, x2] = seen[at].x;
+					expect(said.mean).toBeCloseTo(a.mean * x1 + b.mean * x2, 6);
+					expect(said.sd).toBeGreaterThan(0);
+					if (x2 === 0) expect(said.sd).toBeCloseTo(a.sd, 6);
+				});
+			})
+		);
 	});
 });

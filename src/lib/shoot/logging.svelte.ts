@@ -1,13 +1,40 @@
 import { browser } from '$app/environment';
 import { invalidateAll } from '$app/navigation';
-import { flashOf, bracketAbout, outcomeAt, type Bracket, type Outcome } from '$core/match';
+import type { Light } from '$core/light';
+import {
+	bracketAbout,
+	flashOf,
+	outcomeAt,
+	type Bag,
+	type Bracket,
+	type LitChange,
+	type Outcome,
+	type Remedy
+} from '$core/match';
+import type { Where } from '$contract/coordinates';
 import type { FrameRecord } from '$contract/records';
 import type { Judgement } from '$contract/frames';
 import { replace, type Kept } from '$lib/records/client';
 import type { Loaded } from './bag';
 import { FrameLog } from './frame-log.svelte';
-import type { ShootState } from './shoot-state.svelte';
-import { intentOf, lightFor } from './wishes';
+import { intentOf, lightFor, type CameraWishes, type SceneWishes } from './wishes';
+
+/** What logging is told of the view: what is chosen, what the light is, and what is set. */
+interface Shown {
+	chosen: Loaded | undefined;
+	loaded: Loaded[];
+	light: Light | null;
+	/** The outcome that the screen shows, and that of things as they are. */
+	outcome: Outcome | undefined;
+	asItIs: Outcome | undefined;
+	previewed: Remedy | null;
+	scene: SceneWishes;
+	handheld: boolean;
+	lights: { reading: { where?: Where } | null };
+	answers: ReadonlyMap<string, { lit: LitChange | null }>;
+	bag: Bag;
+	wishesOf: (id: string) => CameraWishes;
+}
 
 /** What is said of the next frame before it is taken; kept in the browser until it is. */
 export interface Draft {
@@ -43,13 +70,13 @@ const THREE = 3;
 /** Logging from Shoot: one frame, three alike, a bracket, a cine shot; and what is put right at once. */
 export class Logging {
 	readonly log = new FrameLog();
-	#shoot: ShootState;
+	#shoot: Shown;
 	#drafts = $state.raw<Readonly<Record<string, Draft>>>(stored());
 	problem = $state('');
 	/** What was not noted before the counter was set. */
 	#counted = $state.raw<{ loadId: string; unknown: number[] | undefined } | null>(null);
 
-	constructor(shoot: ShootState) {
+	constructor(shoot: Shown) {
 		this.#shoot = shoot;
 	}
 
