@@ -1,0 +1,163 @@
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { foldingInstant } from '../../../tests/fixtures/automatic';
+import { filmOf, fixedCamera } from '../../../tests/fixtures/bag';
+import { bestOutcome } from '$core/match';
+import type { CameraRecord, FrameRecord, LoadRecord } from '$contract/records';
+import { loadedCameras, type Loaded } from './bag';
+import { freeCamera } from './wishes';
+
+/** What is sent to be kept, and what is written again. */
+const { sent, put } = vi.hoisted(() => ({
+	sent: [] as unknown[],
+	put: [] as { kind: string; record: Record<string, unknown> }[]
+}));
+vi.mock('$app/environment', () => ({ browser: false }));
+vi.mock('$app/navigation', () => ({ invalidateAll: () => Promise.resolve() }));
+vi.mock('$lib/records/outbox.svelte', () => ({
+	outbox: {
+		send: (_: string, record: FrameRecord) => {
+			sent.push(record);
+			return Promise.resolve({ result: 'saved', record });
+		},
+		forget: () => undefined
+	}
+}));
+vi.mock('$lib/records/client', () => ({
+	replace: (kind: string, record: Record<string, unknown>) => {
+		put.push({ kind, record });
+		return Promise.resolve({ result: 'saved', record });
+	},
+	remove: () => Promise.resolve({ result: 'saved' })
+}));
+vi.stubGlobal('localStorage', { setItem: () => undefined, getItem: () => null });
+
+const { Logging } = await import('./logging.svelte');
+
+const light = { ev: 9, sd: 0.4 };
+const film = filmOf('instant', 160);
+
+function shown(camera: CameraRecord = foldingInstant(), load: Partial<LoadRecord> = {}) {
+	const [chosen] = loadedCameras({
+		cameras: [{ ...camera, id: 'c', version: 1 }],
+		films: [{ ...film, id: 'f', version: 1 }],
+		loads: [
+			{
+				cameraId: 'c',
+				filmId: 'f',
+				frames: 10,
+				loadedAt: '2026-05-02T10:00:00Z',
+				id: 'l',
+				version: 4,
+				...load
+			}
+		],
+		frames: [],
+		gear: [],
+		readings: [],
+		landmarks: [],
+		places: []
+	});
+	const best = bestOutcome(camera, film, light);
+	return {
+		chosen: chosen as Loaded | undefined,
+		loaded: [chosen],
+		light,
+		outcome: best,
+		asItIs: best,
+		previewed: null,
+		scene: { handheld: false, subjectDistance: 3 },
+		handheld: false,
+		lights: { reading: { where: { latitude: 54.6, longitude: -4.2 } } },
+		answers: new Map(),
+		bag: {},
+		wishesOf: () => freeCamera
+	};
+}
+const numbers = () => (sent as FrameRecord[]).map(({ number }) => number);
+
+beforeEach(() => {
+	sent.length = 0;
+	put.length = 0;
+});
+
+describe('logging', () => {
+	it('keeps a frame with all that the screen knows, and says it once', async () => {
+		const logging = new Logging(shown());
+		logging.setDraft('l', { subject: 'Capstan', ticked: ['Cocked'] });
+		await logging.frame();
+		expect(sent).toEqual([
+			expect.objectContaining({
+				number: 1,
+				subject: 'Capstan',
+				distance: 3,
+				handheld: false,
+				where: { latitude: 54.6, longitude: -4.2 }
+			})
+		]);
+		expect(logging.draftOf('l')).toEqual({});
+		expect(logging.log.logged).toMatchObject({ saved: true, numbers: [1] });
+	});
+
+	it('keeps three alike, but no more than are left', async () => {
+		await new Logging(shown()).frame(3);
+		expect(numbers()).toEqual([1, 2, 3]);
+		sent.length = 0;
+		await new Logging(shown(foldingInstant(), { unknown: [8] })).frame(3);
+		expect(numbers()).toEqual([9, 10]);
+	});
+
+	it('keeps a bracket from dark to light, where there are three frames and something to set', async () => {
+		await new Logging(shown()).threeAbout();
+		const errors = (sent as FrameRecord[]).map(({ predicted }) => predicted.error);
+		expect(numbers()).toEqual([1, 2, 3]);
+		expect(errors).toEqual(errors.toSorted((a, b) => a - b));
+		expect(new Logging(shown(foldingInstant(), { unknown: [8] })).bracket).toBeNull();
+		expect(new Logging(shown(fixedCamera())).bracket).toBeNull();
+	});
+
+	it('runs a cine shot from its start to its stop, and no longer than the spool', async () => {
+		vi.useFakeTimers({ now: Date.parse('2026-05-02T12:00:00Z') });
+		const spool = { feet: 25, sides: 1, framesPerSecond: 16 };
+		const logging = new Logging(shown(fixedCamera(), { spool }));
+		await logging.frame();
+		expect(sent).toEqual([]);
+		vi.setSystemTime(Date.parse('2026-05-02T12:00:07.5Z'));
+		await logging.frame();
+		expect(sent).toEqual([expect.objectContaining({ ran: 7.5, takenAt: '2026-05-02T12:00:00.000Z' })]);
+		await logging.frame();
+		vi.setSystemTime(Date.parse('2026-05-02T13:00:00Z'));
+		await logging.frame();
+		expect((sent[1] as FrameRecord).ran).toBe(125);
+		vi.useRealTimers();
+	});
+});
+
+describe('the counter on the camera', () => {
+	it.each([
+		['up', 4, [1, 2, 3]],
+		['down', 7, [1, 2, 3]]
+	] as const)(
+		'counting %s, puts down what was not noted, and can be set back',
+		async (counter, says, unknown) => {
+			const view = shown(foldingInstant(), { counter });
+			const logging = new Logging(view);
+			await logging.counterSays(view.chosen!, says);
+			expect(put).toEqual([{ kind: 'loads', record: expect.objectContaining({ unknown }) }]);
+			expect(logging.counterWasSet('l')).toBe(true);
+			await logging.counterBack(view.chosen!);
+			expect(put[1].record.unknown).toBeUndefined();
+		}
+	);
+
+	it('cannot stand where frames would be taken twice, or beyond the load', async () => {
+		const view = shown(foldingInstant(), { unknown: [1, 2] });
+		const logging = new Logging(view);
+		for (const says of [1, 2, 12, Number.NaN, 4.5]) {
+			await logging.counterSays(view.chosen!, says);
+			expect(logging.problem, String(says)).toContain('cannot stand there');
+		}
+		await logging.counterSays(view.chosen!, 3);
+		expect(logging.problem).toContain('what this page says');
+		expect(put).toEqual([]);
+	});
+});
