@@ -269,6 +269,14 @@ test('a scan is kept with its frame, its grey read, and comes back after a resta
 	await expect(page.getByText(/It came out 1⅓ stops too dark, give or take .*by the scan/)).toBeVisible();
 	await page.getByRole('button', { name: 'Save', exact: true }).click();
 	await expect(page.getByText('Came out 1⅓ stops too dark')).toBeVisible();
+	await page.getByRole('button', { name: 'Undo' }).click();
+	await expect(page.getByRole('list', { name: 'Frames' }).getByText('Judge frame 1')).toBeVisible();
+	await page.getByRole('link', { name: 'Edit frame 1' }).click();
+	await page.getByLabel('What is in it').fill('Winch');
+	await page.getByRole('button', { name: 'Save', exact: true }).click();
+	await expect(page.getByText('Winch', { exact: true })).toBeVisible();
+	await page.getByRole('button', { name: 'Undo' }).click();
+	await expect(page.getByText('Winch', { exact: true })).toBeHidden();
 
 	await app.restart();
 	await open(page, `/frames/${frame.id}/judge`);

@@ -76,6 +76,21 @@ describe('reach and match agree', () => {
 		);
 	});
 
+	it('also where two ends of a shutter lie nearer than numbers can tell', () => {
+		const camera = rangedCamera({
+			shutter: { kind: 'range', fastest: 1 / 60, slowest: 1.0000000000000018 },
+			aperture: { kind: 'range', widest: 1, smallest: Math.SQRT2 },
+			exposure: { mode: 'auto', sets: 'aperture', iso: [50] }
+		});
+		const film = { ...colourNegative400, iso: 35.355339034820936, reciprocity: { from: 1, exponent: 1.319 } };
+		const { good, usable } = reach(camera, film);
+		for (const [from, to] of [...good, ...usable]) {
+			expect(from).toBeLessThan(to);
+			expect(Math.abs(from)).toBeLessThan(20);
+			expect(['just-enough', 'usable']).toContain(verdictAt(camera, film, from + 1e-4));
+		}
+	});
+
 	it('exactly at the ends, which count as inside', () => {
 		const { good } = reach(fixedCamera(), colourNegative400);
 		for (const end of good[0]) expect(verdictAt(fixedCamera(), colourNegative400, end)).toBe('just-enough');

@@ -62,8 +62,12 @@ function pointsOf({ knots }: Response, evOf: (v: number) => number, gain: number
 	return knots.map(({ v, right }) => ({ ev: evOf(v), error: evOf(v) + gain - right }));
 }
 
-const along = (a: Points[number], b: Points[number], error: number) =>
-	b.error === a.error ? a.ev : a.ev + ((error - a.error) / (b.error - a.error)) * (b.ev - a.ev);
+/** The place between two points where the error passes a level; never beyond them, however near they lie. */
+function along(a: Points[number], b: Points[number], error: number): number {
+	if (b.error === a.error) return a.ev;
+	const part = Math.min(1, Math.max(0, (error - a.error) / (b.error - a.error)));
+	return a.ev + part * (b.ev - a.ev);
+}
 
 /** The least light at which the error is not below a level. */
 function leastLight(points: Points, level: number): number {

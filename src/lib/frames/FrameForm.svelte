@@ -20,6 +20,7 @@
 	import VerdictMark from '$lib/parts/VerdictMark.svelte';
 	import { remove, type Kept } from '$lib/records/client';
 	import { frameLight } from './frame-words';
+	import { lastEdit } from './last-edit.svelte';
 
 	let { frame, camera, film }: { frame: Kept<FrameRecord>; camera: CameraRecord; film: FilmRecord } =
 		$props();
@@ -61,7 +62,12 @@
 		set({ light: { method: 'eye', ev: next as number, sd } });
 	}
 
-	const onsaved = () => goto(resolve(`/frames?load=${frame.loadId}`), { invalidateAll: true });
+	// svelte-ignore state_referenced_locally -- what it was when the form began
+	const before = frame;
+	function onsaved(saved: Kept<FrameRecord>) {
+		lastEdit.remember(before, saved);
+		return goto(resolve(`/frames?load=${frame.loadId}`), { invalidateAll: true });
+	}
 
 	async function drop() {
 		const removed = await remove('frames', frame.id);

@@ -10,6 +10,7 @@
 	import type { Kept } from '$lib/records/client';
 	import { FrameActions } from './frame-actions.svelte';
 	import FramesNav from './FramesNav.svelte';
+	import { lastEdit } from './last-edit.svelte';
 	import FrameStrip from './FrameStrip.svelte';
 	import FrameTable from './FrameTable.svelte';
 	import { orderNames, shownFrames, stripOf, whichNames, type Order, type Which } from './strip-view';
@@ -124,6 +125,13 @@
 					</button>
 				</div>
 				<div role="status">
+					{#if lastEdit.of(chosen.load.id) !== null}
+						<p class="notice">
+							Frame {lastEdit.of(chosen.load.id)} is changed.
+							<button class="plain-link" onclick={() => lastEdit.undo()}>Undo</button>
+						</p>
+					{/if}
+					{#if lastEdit.problem}<p class="notice">{lastEdit.problem}</p>{/if}
 					{#if actions.message}
 						<p class="notice">
 							{actions.message}

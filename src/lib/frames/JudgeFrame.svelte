@@ -14,6 +14,7 @@
 	import Print from '$lib/prints/Print.svelte';
 	import { replace, type Kept } from '$lib/records/client';
 	import { frameLight } from './frame-words';
+	import { lastEdit } from './last-edit.svelte';
 	import ScanSpot from './ScanSpot.svelte';
 
 	interface Props {
@@ -88,6 +89,7 @@
 		const written = await replace('frames', { ...frame, judged });
 		busy = false;
 		if (written.result === 'saved') {
+			lastEdit.remember(frame, written.record);
 			// eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved where it is named
 			await goto(then, { invalidateAll: true });
 		} else if (written.result === 'stale') {

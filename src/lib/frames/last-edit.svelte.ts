@@ -1,0 +1,37 @@
+import { invalidateAll } from '$app/navigation';
+import type { FrameRecord } from '$contract/records';
+import { replace, type Kept } from '$lib/records/client';
+
+/** The frame that was changed last, so that the page one comes to can take it back. */
+class LastEdit {
+	#edit = $state.raw<{ before: Kept<FrameRecord>; version: number } | null>(null);
+	problem = $state('');
+
+	/** Number of the frame that can be taken back to what it was; null where there is none. */
+	of(loadId: string): number | null {
+		return this.#edit?.before.loadId === loadId ? this.#edit.before.number : null;
+	}
+
+	/** Remembers what a frame was before it was written as it is now. */
+	remember(before: Kept<FrameRecord>, now: Kept<FrameRecord>): void {
+		this.#edit = { before: $state.snapshot(before) as Kept<FrameRecord>, version: now.version };
+		this.problem = '';
+	}
+
+	/** Writes the frame as it was. */
+	async undo(): Promise<void> {
+		const edit = this.#edit;
+		if (!edit) return;
+		const written = await replace('frames', { ...edit.before, version: edit.version });
+		this.problem =
+			written.result === 'saved'
+				? ''
+				: written.result === 'stale'
+					? 'It was changed again since; here is how it is now.'
+					: 'Not undone: the server does not answer. Try again.';
+		if (written.result !== 'unreachable') this.#edit = null;
+		await invalidateAll();
+	}
+}
+
+export const lastEdit = new LastEdit();
