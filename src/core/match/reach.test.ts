@@ -78,11 +78,18 @@ describe('reach and match agree', () => {
 
 	it('also where two ends of a shutter lie nearer than numbers can tell', () => {
 		const camera = rangedCamera({
-			shutter: { kind: 'range', fastest: 1 / 60, slowest: 1.0000000000000018 },
-			aperture: { kind: 'range', widest: 1, smallest: Math.SQRT2 },
-			exposure: { mode: 'auto', sets: 'aperture', iso: [50] }
+			shutter: { kind: 'range', fastest: 0.016666666666666663, slowest: 1.0000000000000018 },
+			aperture: { kind: 'range', widest: 1, smallest: 1.4142135623730951 },
+			exposure: { mode: 'auto', sets: 'aperture', iso: [50], meterBehindFilter: false, scatter: 0 },
+			offset: { stops: 0, sd: 0.3 }
 		});
-		const film = { ...colourNegative400, iso: 35.355339034820936, reciprocity: { from: 1, exponent: 1.319 } };
+		const film = {
+			name: 'Any',
+			type: 'colour-negative' as const,
+			iso: 35.355339034820936,
+			processStops: 0,
+			reciprocity: { from: 1, exponent: 1.3190354659556225 }
+		};
 		const { good, usable } = reach(camera, film);
 		for (const [from, to] of [...good, ...usable]) {
 			expect(from).toBeLessThan(to);
