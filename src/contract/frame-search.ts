@@ -1,18 +1,18 @@
 import { number, object, string, type ObjectSchema } from 'yup';
 import type { Verdict } from '../core/match';
+import { verdicts } from './frames';
+
+const frameStates = ['any', 'to-judge', 'judged', 'kept', 'not-kept'] as const;
+const frameOrders = ['newest', 'oldest', 'darkest', 'lightest'] as const;
 
 /** Which frames are looked for among all, and in which order. */
 export interface FrameSearch {
 	camera?: string;
 	film?: string;
-	state: 'any' | 'to-judge' | 'judged' | 'kept' | 'not-kept';
+	state: (typeof frameStates)[number];
 	verdict?: Verdict;
-	order: 'newest' | 'oldest' | 'darkest' | 'lightest';
+	order: (typeof frameOrders)[number];
 }
-
-export const frameStates = ['any', 'to-judge', 'judged', 'kept', 'not-kept'] as const;
-export const frameOrders = ['newest', 'oldest', 'darkest', 'lightest'] as const;
-const verdicts: Verdict[] = ['just-enough', 'usable', 'too-dark', 'too-light'];
 
 export const frameSearchSchema: ObjectSchema<FrameSearch & { page: number }> = object({
 	camera: string().uuid(),

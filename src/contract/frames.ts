@@ -76,7 +76,7 @@ export interface FrameRecord {
 	judged?: Judgement;
 }
 
-const verdicts: Verdict[] = ['just-enough', 'usable', 'too-dark', 'too-light'];
+export const verdicts: Verdict[] = ['just-enough', 'usable', 'too-dark', 'too-light'];
 const spoilers: Spoiler[] = ['shake', 'motion', 'near'];
 const limits: NonNullable<Outcome['clamped']>[] = ['fastest', 'slowest', 'widest', 'smallest'];
 

@@ -26,12 +26,16 @@ const matchRequestSchema = object({
 	intent: intentSchema.default(undefined)
 }).required();
 
-/** Checks the body of a match: its shape, then whether the camera has what is wished. */
-export function checkMatchRequest(body: unknown): Checked<MatchRequest> {
-	const checked = check<MatchRequest>(matchRequestSchema, body);
+/** Checks, where a request is sound, whether its camera has what is wished. */
+export function withWishes<T extends { camera: Camera; intent?: Intent }>(checked: Checked<T>): Checked<T> {
 	if (!checked.ok) return checked;
 	const issues = wishProblems(checked.value.camera, checked.value.intent ?? {});
 	return issues.length === 0 ? checked : { ok: false, issues };
+}
+
+/** Checks the body of a match: its shape, then whether the camera has what is wished. */
+export function checkMatchRequest(body: unknown): Checked<MatchRequest> {
+	return withWishes(check<MatchRequest>(matchRequestSchema, body));
 }
 
 export interface ReachRequest extends Pick<Mounted, 'filters' | 'meterDifference'> {

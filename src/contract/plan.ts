@@ -1,11 +1,11 @@
 import { array, lazy, number, object, string } from 'yup';
-import { wishProblems } from '../core/match';
 import type { DayQuestion, SkyFrom } from '../core/plan';
 import { cameraSchema } from './camera';
 import { coordinates } from './coordinates';
 import { filmSchema } from './film';
 import { bagSchema, intentSchema } from './intent';
 import { exposed, skies } from './light';
+import { withWishes } from './match-request';
 import { check, type Checked } from './validate';
 
 /** How often a sky can change in a day. */
@@ -52,8 +52,5 @@ const planRequestSchema = object(fields).required();
 
 /** Checks the body of a day's plan: its shape, then whether the camera has what is wished. */
 export function checkPlanRequest(body: unknown): Checked<DayQuestion> {
-	const checked = check<DayQuestion>(planRequestSchema, body);
-	if (!checked.ok) return checked;
-	const issues = wishProblems(checked.value.camera, checked.value.intent ?? {});
-	return issues.length === 0 ? checked : { ok: false, issues };
+	return withWishes(check<DayQuestion>(planRequestSchema, body));
 }

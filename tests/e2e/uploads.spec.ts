@@ -1,33 +1,19 @@
 import { randomUUID } from 'node:crypto';
-import { crc32, deflateSync } from 'node:zlib';
+import { deflateSync } from 'node:zlib';
 import sharp from 'sharp';
+import { pngChunk, pngHeader, pngSignature } from '../fixtures/png';
 import { expect, loadCamera, test } from './app';
 
 /** Pictures that are not what they say, or too much: refused with a word, and nothing stored. */
 
-const word = (value: number) => {
-	const bytes = Buffer.alloc(4);
-	bytes.writeUInt32BE(value);
-	return bytes;
-};
-
-/** A chunk of a PNG file. Source: the PNG specification: length, type, data, check sum. */
-function chunk(type: string, data: Buffer): Buffer {
-	const named = Buffer.concat([Buffer.from(type, 'latin1'), data]);
-	return Buffer.concat([word(data.length), named, word(crc32(named))]);
-}
-
-const SIGNATURE = Buffer.from([0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a]);
-
 /** A grey PNG of a size that its data need not have. */
 function pngOf(width: number, height: number, data: Buffer, more: Buffer[] = []): Buffer {
-	const header = Buffer.concat([word(width), word(height), Buffer.from([8, 0, 0, 0, 0])]);
 	return Buffer.concat([
-		SIGNATURE,
-		chunk('IHDR', header),
+		pngSignature,
+		pngHeader(width, height),
 		...more,
-		chunk('IDAT', deflateSync(data)),
-		chunk('IEND', Buffer.alloc(0))
+		pngChunk('IDAT', deflateSync(data)),
+		pngChunk('IEND', Buffer.alloc(0))
 	]);
 }
 
@@ -51,7 +37,7 @@ test('hostile pictures are refused with a clear word and leave nothing behind', 
 		[
 			'a comment that never ends',
 			'talk.png',
-			pngOf(1, 1, Buffer.from([0, 128]), [chunk('zTXt', text)]),
+			pngOf(1, 1, Buffer.from([0, 128]), [pngChunk('zTXt', text)]),
 			/unpacks to far more/
 		],
 		['a chunk beyond its end', 'cut.png', pngOf(4, 4, Buffer.alloc(20)).subarray(0, 45), /damaged/],

@@ -1,5 +1,8 @@
 import { Matrix, inverse } from 'ml-matrix';
 
+/** Nine tenths of a normal quantity lie within this many standard deviations, a twentieth beyond on each side. */
+export const NINE_IN_TEN = 1.6448536269514722;
+
 /** One thing that was seen: y = x · θ, with its doubt. */
 export interface Seen {
 	x: readonly number[];

@@ -1,4 +1,4 @@
-import { automaticExposure, controlsOf, offsetOf, type Camera, type Filter } from '../camera';
+import { automaticExposure, controlsOf, USUAL_OFFSET, type Camera, type Filter } from '../camera';
 import type { Film } from '../film';
 import type { Light } from '../light';
 import { expectedOf, type MadeSetting } from '../match';
@@ -45,7 +45,9 @@ export function judgedFrameOf(
 	const intent = { handheld, filters, exposures };
 	const bare = expectedOf({ ...camera, offset: { stops: 0, sd: 0 } }, film, light, intent, settings);
 	// Near a limit it depends on the offset itself whether the eye ran into it.
-	const clamped = bare.clamped || expectedOf(camera, film, light, intent, settings).clamped;
+	const clamped =
+		automaticExposure(camera) !== null &&
+		(bare.clamped || expectedOf(camera, film, light, intent, settings).clamped);
 	return {
 		predicted: bare.error,
 		judged: judged.stops,
@@ -53,7 +55,7 @@ export function judgedFrameOf(
 		setting: settingOf(camera, settings),
 		...(settings.compensation == null ? {} : { compensation: settings.compensation }),
 		pack,
-		clamped: clamped && automaticExposure(camera) !== null
+		clamped
 	};
 }
 
@@ -63,11 +65,8 @@ const EYE_SD = 0.7;
 /** What is known of a body before any of its frames was judged. */
 export function priorOf(camera: Camera): Prior {
 	if (camera.offset && camera.offset.sd > 0) return camera.offset;
-	const eye = automaticExposure(camera);
-	return {
-		stops: camera.offset?.stops ?? 0,
-		sd: eye ? EYE_SD : offsetOf({ ...camera, offset: undefined }).sd
-	};
+	const sd = automaticExposure(camera) ? EYE_SD : USUAL_OFFSET.sd;
+	return { stops: camera.offset?.stops ?? 0, sd };
 }
 
 /**

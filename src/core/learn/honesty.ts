@@ -1,3 +1,5 @@
+import { NINE_IN_TEN } from './bayes';
+
 /** A frame of which both is known: what was promised, and whether it came out. */
 export interface PromisedFrame {
 	/** Chance of coming out, 0 … 1. */
@@ -19,9 +21,6 @@ export interface PromiseBin {
 	/** Where the true part lies, nine times in ten. */
 	interval: [from: number, to: number];
 }
-
-/** 5 % and 95 % of the normal distribution. */
-const NINE_IN_TEN = 1.6448536269514722;
 
 /**
  * Where the true part lies when so many of a number came out, nine times in ten.
@@ -74,20 +73,18 @@ export interface Standing {
 /** Hit rate and cost of a keeper as they went, frame by frame. */
 export function standings(frames: readonly PromisedFrame[]): Standing[] {
 	const inOrder = [...frames].sort((a, b) => a.takenAt - b.takenAt);
-	let [hits, cost, priced] = [0, 0, 0];
-	let keepersPriced = 0;
+	let [hits, cost, keepersPriced] = [0, 0, 0];
 	return inOrder.map((frame, at) => {
 		hits += Number(frame.cameOut);
 		if (frame.cost !== undefined) {
 			cost += frame.cost;
-			priced += 1;
 			keepersPriced += Number(frame.cameOut);
 		}
 		return {
 			takenAt: frame.takenAt,
 			frames: at + 1,
 			rate: hits / (at + 1),
-			costPerKeeper: priced > 0 && keepersPriced > 0 ? cost / keepersPriced : null
+			costPerKeeper: keepersPriced > 0 ? cost / keepersPriced : null
 		};
 	});
 }

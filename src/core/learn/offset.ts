@@ -1,4 +1,4 @@
-import { posterior, type Normal, type Seen } from './bayes';
+import { NINE_IN_TEN, posterior, type Normal, type Seen } from './bayes';
 import { outliersOf } from './outliers';
 
 /** What is known of a body before its frames were judged. */
@@ -100,9 +100,6 @@ function modelOf(frames: readonly JudgedFrame[], prior: Prior): Model {
 	return { terms, priors, settings, wheelAt: moved ? terms.length - 1 : null };
 }
 
-/** One-sided 5 % of the normal distribution. */
-const FIVE_PER_CENT = 1.6448536269514722;
-
 /**
  * How many times more the frames scatter than their doubts say; 1 where chance explains it.
  * Source: the Birge ratio, tested by Wilson and Hilferty's normal approximation of χ².
@@ -116,7 +113,7 @@ function contradiction(seen: readonly Seen[], known: readonly Normal[]): number 
 	}, 0);
 	const spread = Math.sqrt(2 / (9 * degrees));
 	const score = ((chi / degrees) ** (1 / 3) - (1 - spread ** 2)) / spread;
-	return score > FIVE_PER_CENT ? Math.sqrt(chi / degrees) : 1;
+	return score > NINE_IN_TEN ? Math.sqrt(chi / degrees) : 1;
 }
 
 /**

@@ -1,5 +1,5 @@
-import cdf from '@stdlib/stats-base-dists-normal-cdf';
 import type { StopRange } from '../film';
+import { chanceWithin } from '../match';
 
 /** What is asked before a frame is spent on finding out. */
 export interface TrialQuestion {
@@ -33,11 +33,6 @@ const LOOK_SD = 1 / 3;
 const STEPS = 41;
 const TAIL = 3;
 
-const chance = (range: StopRange, error: number, sd: number) =>
-	sd === 0
-		? Number(error >= range[0] && error <= range[1])
-		: cdf(range[1], error, sd) - cdf(range[0], error, sd);
-
 /** The nearest that a camera comes to a wanted change. */
 function nearestMove(wanted: number, { step, reach }: TrialQuestion): number {
 	if (step === null) return 0;
@@ -56,7 +51,7 @@ function nearestMove(wanted: number, { step, reach }: TrialQuestion): number {
  */
 export function worthOfTrial(question: TrialQuestion): TrialWorth {
 	const { error, shared, rest, range, left } = question;
-	const now = chance(range, error, Math.hypot(shared, rest));
+	const now = chanceWithin(range, error, Math.hypot(shared, rest));
 	const without = left * now;
 	if (left < 2 || question.step === null || shared === 0) return { without, with: without, saved: 0 };
 	const seen = Math.hypot(shared, rest, LOOK_SD);
@@ -69,7 +64,7 @@ export function worthOfTrial(question: TrialQuestion): TrialWorth {
 		const weight = Math.exp((-z * z) / 2);
 		const known = error + gain * z * seen;
 		const moved = known + nearestMove(middle - known, question);
-		sum += weight * Math.max(chance(range, known, after), chance(range, moved, after));
+		sum += weight * Math.max(chanceWithin(range, known, after), chanceWithin(range, moved, after));
 		weights += weight;
 	}
 	const withTrial = now + ((left - 1) * sum) / weights;

@@ -1,4 +1,5 @@
 export type { Interval } from './intervals';
+export { chanceWithin } from './chance';
 export { expectedOf, likelyErrors } from './likely';
 export { bestLit, flashOf } from './lit';
 export { bestOutcome, match, outcomeAt, quickMatch, type MadeSetting } from './match';

@@ -1,9 +1,9 @@
 import { DateTime } from 'luxon';
-import { sunPosition, zoneAt } from '../light';
+import { SUNRISE, sunPosition, zoneAt } from '../light';
 import { changesIn } from './changes';
 
 /** Heights of the sun that have names, geometric degrees. Source: as published in almanacs. */
-const HEIGHTS = { sun: -0.833, civil: -6, nautical: -12, astronomical: -18 } as const;
+const HEIGHTS = { sun: SUNRISE, civil: -6, nautical: -12, astronomical: -18 } as const;
 
 /** When the sun passes a height upward and downward; null where it does not that day. */
 export interface Passing {

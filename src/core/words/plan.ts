@@ -1,7 +1,7 @@
-import { automaticExposure, isHandTimed, markLabel, type Camera } from '../camera';
+import { automaticExposure, isHandTimed, type Camera } from '../camera';
 import type { PlanWindow } from '../plan';
-import { formatAperture, formatTime, markedTimes, nearestMark } from '../units';
-import { wheelInWords } from './settings';
+import { formatTime, markedTimes, nearestMark } from '../units';
+import { apertureInShort, wheelInShort } from './settings';
 
 /** Times nearer than this are one, as a factor. */
 const SAME = 1.12;
@@ -21,18 +21,16 @@ function timesInWords(camera: Camera, [from, to]: [number, number]): string {
  */
 export function windowInWords(camera: Camera, { settings, steady }: PlanWindow): string {
 	const { f, seconds, compensation, position } = settings;
-	const label = markLabel(camera, f, position);
-	const aperture = `${formatAperture(Number(f.toPrecision(2)))}${label ? ` ${label}` : ''}`;
-	const wheel = compensation ? `, wheel ${wheelInWords(compensation)}` : '';
 	const hold = steady === 'hand' ? 'by hand' : 'on a support';
-	return `${aperture}, ${timesInWords(camera, seconds)}${wheel}, ${hold}`;
+	const aperture = apertureInShort(camera, f, position);
+	return `${aperture}, ${timesInWords(camera, seconds)}${wheelInShort(compensation)}, ${hold}`;
 }
 
 /**
  * When a camera works on a day, in one sentence.
  *
  * @param clock writes an instant as the place's clock shows it
- * @example dayInWords(windows, clock) // 'Works 09:10 to 16:40 by hand, and to 17:50 on a support.'
+ * @example dayInWords(windows, clock) // 'Works 09:10 to 16:40, 17:35 to 17:50.'
  */
 export function dayInWords(windows: readonly PlanWindow[], clock: (at: string) => string): string {
 	if (windows.length === 0) return 'Does not work on this day as it is.';

@@ -184,6 +184,16 @@ export function settingRows(camera: Camera, outcome: Outcome, handheld: boolean)
 	];
 }
 
+/** An f-number as it is marked on the camera, with its own word where it has one. */
+export function apertureInShort(camera: Camera, f: number, position: string | null): string {
+	const label = markLabel(camera, f, position);
+	return `${formatAperture(Number(f.toPrecision(2)))}${label ? ` ${label}` : ''}`;
+}
+
+/** The wheel behind a comma, where it is turned. */
+export const wheelInShort = (compensation: number | null): string =>
+	compensation ? `, wheel ${wheelInWords(compensation)}` : '';
+
 /**
  * Settings in one short line, for a lane or a list.
  *
@@ -198,12 +208,11 @@ export function settingsInShort(
 		compensation = null
 	}: Pick<Outcome, 'f' | 'seconds'> & Partial<Pick<Outcome, 'position' | 'compensation'>>
 ): string {
-	const label = markLabel(camera, f, position);
 	const eye = automaticExposure(camera);
-	const wheel = eye && compensation ? `, wheel ${wheelInWords(compensation)}` : '';
+	const wheel = wheelInShort(eye ? compensation : null);
 	const counted = isHandTimed(camera, seconds) ? countedTime(seconds) : formatTime(seconds);
 	const time = eye ? `about ${formatTime(nearestMark(markedTimes, seconds))}` : counted;
-	return `${formatAperture(Number(f.toPrecision(2)))}${label ? ` ${label}` : ''}, ${time}${wheel}`;
+	return `${apertureInShort(camera, f, position)}, ${time}${wheel}`;
 }
 
 const spanInWords = (span: Span, format: (value: number) => string) =>

@@ -7,6 +7,7 @@
 	import VerdictMark from '$lib/parts/VerdictMark.svelte';
 	import { lensOf } from '$lib/prints/lens';
 	import Print from '$lib/prints/Print.svelte';
+	import { shownError } from '$lib/prints/shown-error';
 	import { frameLight } from './frame-words';
 	import type { StripPlace } from './strip-view';
 
@@ -24,7 +25,6 @@
 
 	/** Simulated prints share a few grains, so that they are made once. */
 	const GRAINS = 5;
-	const errorOf = (stops: number) => Math.max(-4, Math.min(4, Math.round(stops * 3) / 3));
 </script>
 
 <ol class="strip" aria-label="Frames">
@@ -60,7 +60,7 @@
 					{:else}
 						<Print
 							type={film.type}
-							error={errorOf(frame.judged?.stops ?? frame.predicted.error)}
+							error={shownError(frame.judged?.stops ?? frame.predicted.error)}
 							width={132}
 							height={99}
 							seed={number % GRAINS}

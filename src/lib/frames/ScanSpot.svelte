@@ -3,7 +3,6 @@
 	import { resolve } from '$app/paths';
 	import type { FilmType } from '$core/film';
 	import { errorByGrey, meanReflectance } from '$core/prints';
-	import { linearOf } from '$core/units';
 	import type { PictureRecord } from '$contract/pictures';
 
 	interface Props {
@@ -38,12 +37,12 @@
 	}
 
 	function read() {
-		onread(errorByGrey(type, meanReflectance(spotAt(place.x, place.y, SPOT), linearOf)));
+		onread(errorByGrey(type, meanReflectance(spotAt(place.x, place.y, SPOT))));
 	}
 
 	function guess() {
 		const all = canvas.getContext('2d')!.getImageData(0, 0, canvas.width, canvas.height).data;
-		const { stops, sd } = errorByGrey(type, meanReflectance(all, linearOf));
+		const { stops, sd } = errorByGrey(type, meanReflectance(all));
 		onread({ stops, sd: Math.hypot(sd, WHOLE_DOUBT) });
 	}
 

@@ -3,6 +3,7 @@
 	import { quickMatch, type Intent } from '$core/match';
 	import type { Camera } from '$core/camera';
 	import type { Film } from '$core/film';
+	import { SUNRISE } from '$core/light';
 	import { formatDoubt, formatEv } from '$core/units';
 	import type { DayPlan, PlanWindow } from '$core/plan';
 	import { settingsInShort, verdictInShort } from '$core/words';
@@ -49,7 +50,7 @@
 	const night = $derived(
 		plan.samples.flatMap(({ at: time, sunAltitude }, index) => {
 			const next = plan.samples[index + 1];
-			if (sunAltitude >= -0.833 || !next) return [];
+			if (sunAltitude >= SUNRISE || !next) return [];
 			const from = axis.at(Date.parse(time));
 			return [{ from, width: axis.at(Date.parse(next.at)) - from }];
 		})

@@ -2,9 +2,9 @@
 <script lang="ts">
 	import type { Camera } from '$core/camera';
 	import { latitudeOf, type Film } from '$core/film';
-	import { roundToThird } from '$core/units';
 	import { lensOf } from './lens';
 	import Print from './Print.svelte';
+	import { shownError } from './shown-error';
 
 	let { camera, film, errors }: { camera: Camera; film: Film; errors: readonly number[] } = $props();
 
@@ -12,7 +12,7 @@
 	const prints = $derived(
 		errors.map((error, at) => ({
 			at,
-			error: Math.max(-4, Math.min(4, roundToThird(error))),
+			error: shownError(error),
 			comesOut: error >= usable[0] && error <= usable[1]
 		}))
 	);

@@ -1,36 +1,26 @@
 import sharp from 'sharp';
-import { crc32, deflateSync } from 'node:zlib';
+import { deflateSync } from 'node:zlib';
 import { describe, expect, it } from 'vitest';
+import { pngChunk, pngHeader, pngSignature } from '../../../tests/fixtures/png';
 import { isPngBomb } from './png-data';
 
 /** Files are put together here by the PNG specification, and by an independent package. */
 
-const word = (value: number) => {
-	const bytes = Buffer.alloc(4);
-	bytes.writeUInt32BE(value);
-	return bytes;
-};
-function chunk(type: string, data: Buffer): Buffer {
-	const named = Buffer.concat([Buffer.from(type, 'latin1'), data]);
-	return Buffer.concat([word(data.length), named, word(crc32(named))]);
-}
-const SIGNATURE = Buffer.from([0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a]);
-const header = (width: number, height: number) =>
-	chunk('IHDR', Buffer.concat([word(width), word(height), Buffer.from([8, 0, 0, 0, 0])]));
-const file = (...chunks: Buffer[]) => Buffer.concat([SIGNATURE, ...chunks, chunk('IEND', Buffer.alloc(0))]);
+const file = (...chunks: Buffer[]) =>
+	Buffer.concat([pngSignature, ...chunks, pngChunk('IEND', Buffer.alloc(0))]);
 const MEGABYTE = 1024 ** 2;
-const sound = chunk('IDAT', deflateSync(Buffer.alloc(2 * 3)));
+const sound = pngChunk('IDAT', deflateSync(Buffer.alloc(2 * 3)));
 const large = deflateSync(Buffer.alloc(20 * MEGABYTE));
 const named = (packed: Buffer, ...between: number[]) =>
 	Buffer.concat([Buffer.from('Comment\0', 'latin1'), Buffer.from(between), packed]);
 
 describe('a PNG file that unpacks to far more than it says', () => {
 	it('is told by its pixels, in one piece or in several', async () => {
-		expect(await isPngBomb(file(header(2, 2), sound))).toBe(false);
-		expect(await isPngBomb(file(header(2, 2), chunk('IDAT', large)))).toBe(true);
+		expect(await isPngBomb(file(pngHeader(2, 2), sound))).toBe(false);
+		expect(await isPngBomb(file(pngHeader(2, 2), pngChunk('IDAT', large)))).toBe(true);
 		const half = Math.floor(large.length / 2);
-		const pieces = [large.subarray(0, half), large.subarray(half)].map((piece) => chunk('IDAT', piece));
-		expect(await isPngBomb(file(header(2, 2), ...pieces))).toBe(true);
+		const pieces = [large.subarray(0, half), large.subarray(half)].map((piece) => pngChunk('IDAT', piece));
+		expect(await isPngBomb(file(pngHeader(2, 2), ...pieces))).toBe(true);
 	});
 
 	it.each([
@@ -38,17 +28,17 @@ describe('a PNG file that unpacks to far more than it says', () => {
 		['iCCP', named(large, 0)],
 		['iTXt', named(large, 1, 0, 0x65, 0x6e, 0, 0)]
 	])('is told by what is packed in %s', async (type, data) => {
-		expect(await isPngBomb(file(header(2, 2), chunk(type, data), sound))).toBe(true);
+		expect(await isPngBomb(file(pngHeader(2, 2), pngChunk(type, data), sound))).toBe(true);
 	});
 
 	it('is none with a plain text, an unpacked one, a small profile or damage', async () => {
-		const plain = chunk('tEXt', Buffer.from('Comment\0nothing packed', 'latin1'));
-		const unpacked = chunk('iTXt', named(Buffer.from('words'), 0, 0, 0, 0));
-		const profile = chunk('iCCP', named(deflateSync(Buffer.alloc(3000)), 0));
-		expect(await isPngBomb(file(header(2, 2), plain, unpacked, profile, sound))).toBe(false);
-		expect(await isPngBomb(file(header(2, 2), chunk('IDAT', Buffer.from('no deflate'))))).toBe(false);
-		expect(await isPngBomb(SIGNATURE)).toBe(false);
-		expect(await isPngBomb(file(header(2, 2), sound).subarray(0, 30))).toBe(false);
+		const plain = pngChunk('tEXt', Buffer.from('Comment\0nothing packed', 'latin1'));
+		const unpacked = pngChunk('iTXt', named(Buffer.from('words'), 0, 0, 0, 0));
+		const profile = pngChunk('iCCP', named(deflateSync(Buffer.alloc(3000)), 0));
+		expect(await isPngBomb(file(pngHeader(2, 2), plain, unpacked, profile, sound))).toBe(false);
+		expect(await isPngBomb(file(pngHeader(2, 2), pngChunk('IDAT', Buffer.from('no deflate'))))).toBe(false);
+		expect(await isPngBomb(pngSignature)).toBe(false);
+		expect(await isPngBomb(file(pngHeader(2, 2), sound).subarray(0, 30))).toBe(false);
 	});
 
 	it('is no real picture, deep, interlaced or with a palette', async () => {

@@ -45,7 +45,8 @@ export const sun: WayOfReading<SunReading> = {
 export type Daytime =
 	'day' | 'low-sun' | 'civil-twilight' | 'nautical-twilight' | 'astronomical-twilight' | 'night';
 
-const SUNRISE = -0.833;
+/** Height of the sun's middle as its rim comes up, geometric degrees. Source: as published in almanacs. */
+export const SUNRISE = -0.833;
 const LOW_SUN = 20;
 
 /**

@@ -31,20 +31,24 @@ function chanceOfOne(range: StopRange, frames: readonly Placed[], sd: number): n
 const sameSetting = ({ answered, setting }: Placed, best: Outcome) =>
 	answered.f === best.f && answered.seconds === best.seconds && setting.compensation === best.compensation;
 
-/** The three frames of a bracket about a setting; null where the camera cannot be moved either way. */
-function threeAbout(scene: Scene, met: readonly Placed[], best: Outcome): [Placed, Placed, Placed] | null {
+/** The three frames about a setting and their chance; null where the camera cannot be moved either way. */
+function threeAbout(scene: Scene, best: Outcome): { frames: Placed[]; chances: Outcome['chances'] } | null {
+	const { met } = meetWishes(reachableSettings(scene), scene.intent);
 	const even = met.find((each) => sameSetting(each, best));
 	if (!even) return null;
-	const { good } = scene.latitude;
+	const { good, usable } = scene.latitude;
 	const step = Math.min(FARTHEST_STEP, good[1] - good[0]);
 	const [darker, lighter] = [nearestTo(met, even.error - step), nearestTo(met, even.error + step)];
 	if (!darker || !lighter || darker === even || lighter === even) return null;
-	return [darker, even, lighter];
+	const frames = [darker, even, lighter];
+	const sd = doubtOf(scene, even);
+	const chances = { good: chanceOfOne(good, frames, sd), usable: chanceOfOne(usable, frames, sd) };
+	return { frames, chances };
 }
 
 /** A bracket: its frames as they are shot, and the chance that one of them comes out. */
 export interface Bracket {
-	frames: [darker: Outcome, even: Outcome, lighter: Outcome];
+	readonly frames: [darker: Outcome, even: Outcome, lighter: Outcome];
 	chances: Outcome['chances'];
 }
 
@@ -63,20 +67,22 @@ export function bracketAbout(
 	best: Outcome
 ): Bracket | null {
 	const scene = sceneOf(camera, film, light, intent);
-	const frames = threeAbout(scene, meetWishes(reachableSettings(scene), intent).met, best);
-	if (!frames) return null;
-	const { good, usable } = scene.latitude;
-	const sd = doubtOf(scene, frames[1]);
-	const [darker, even, lighter] = frames.map((each) => outcomeOf(scene, each));
+	const three = threeAbout(scene, best);
+	if (!three) return null;
 	return {
-		frames: [darker, even, lighter],
-		chances: { good: chanceOfOne(good, frames, sd), usable: chanceOfOne(usable, frames, sd) }
+		chances: three.chances,
+		// Asked for at every step of a drag, and needed only when the frames are logged.
+		get frames(): Bracket['frames'] {
+			const [darker, even, lighter] = three.frames.map((each) => outcomeOf(scene, each));
+			return [darker, even, lighter];
+		}
 	};
 }
 
 const judge: Option['judge'] = ({ camera, film, light, intent }, answer) => {
-	const found = bracketAbout(camera, film, light, intent, answer(camera, film, light, intent));
-	return found && { outcome: { ...found.frames[1], chances: found.chances } };
+	const scene = sceneOf(camera, film, light, intent);
+	const three = threeAbout(scene, answer(camera, film, light, intent));
+	return three && { outcome: outcomeOf(scene, three.frames[1], three.chances) };
 };
 
 /** Three frames: darker, even, lighter. */
