@@ -38,7 +38,7 @@
 
 	async function open(file: Blob | undefined) {
 		if (!file) return;
-		[busy, problem] = [true, ''];
+		[busy, problem, opened] = [true, '', null];
 		const answer = await openPhoto(file);
 		busy = false;
 		if ('problem' in answer) {
@@ -107,7 +107,7 @@
 		</p>
 	{/if}
 </div>
-<ReadingForm {form} empty="The settings of a picture of the subject, from its file or typed." {onread}>
+<ReadingForm {form} empty="The settings of a picture of the subject, from its file or typed." {busy} {onread}>
 	{#key pictures}
 		<div class="pair">
 			<QuantityFields {form} {fields} />

@@ -11,10 +11,12 @@
 		empty: string;
 		/** Said beside what they come to. */
 		more?: (light: Light) => string;
+		/** What the fields are filled from is still being read: the reading before it is not to be taken for it. */
+		busy?: boolean;
 		onread: (light: Light) => void;
 		children: Snippet;
 	}
-	let { form, empty, more, onread, children }: Props = $props();
+	let { form, empty, more, busy = false, onread, children }: Props = $props();
 
 	const light = $derived(form.valid ? ($state.snapshot(form.draft) as unknown as Light) : null);
 	const comesTo = $derived.by(() => {
@@ -32,7 +34,7 @@
 
 <form onsubmit={submit} novalidate>
 	{@render children()}
-	<button class="action" type="submit">Use this reading</button>
+	<button class="action" type="submit" disabled={busy}>Use this reading</button>
 	<p class="soft" role="status">{comesTo}</p>
 </form>
 
