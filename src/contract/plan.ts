@@ -1,5 +1,5 @@
 import { array, lazy, number, object, string } from 'yup';
-import type { DayQuestion, SkyFrom } from '../core/plan';
+import type { DayQuestion, SkyFrom, YearQuestion } from '../core/plan';
 import { cameraSchema } from './camera';
 import { coordinates } from './coordinates';
 import { filmSchema } from './film';
@@ -11,28 +11,39 @@ import { check, type Checked } from './validate';
 /** How often a sky can change in a day. */
 const MOST_SKIES = 24;
 
-const sky = () => string<SkyFrom['sky']>().required().oneOf(skies);
-const clock = () =>
+export const sky = () => string<SkyFrom['sky']>().required().oneOf(skies);
+export const clock = () =>
 	string()
 		.required()
 		.matches(/^([01]\d|2[0-3]):[0-5]\d$/, 'must be a time such as 14:30');
 
-/** Days of the calendar between the years that the sun is known well for. */
-const day = () =>
+/** The years that the sun is known well for. */
+const [FIRST_YEAR, LAST_YEAR] = [1900, 2100];
+
+/** Days of the calendar in those years. */
+export const day = () =>
 	string()
 		.required()
 		.test('day', 'must be a date such as 2026-05-02, from 1900 to 2100', (value) => {
 			const [, year] = /^(\d{4})-\d{2}-\d{2}$/.exec(value) ?? [];
 			const time = Date.parse(`${value}T00:00:00Z`);
 			const real = !Number.isNaN(time) && new Date(time).toISOString().startsWith(value);
-			return real && Number(year) >= 1900 && Number(year) <= 2100;
+			return real && Number(year) >= FIRST_YEAR && Number(year) <= LAST_YEAR;
 		});
 
-const fields = {
+/** What a day and a year are asked alike. */
+const common = {
 	camera: cameraSchema.required(),
 	film: filmSchema.required(),
 	bag: bagSchema.default(undefined),
 	place: object(coordinates).required(),
+	subject: string<DayQuestion['subject']>().required().oneOf(exposed),
+	stepMinutes: number().integer().min(1).max(120),
+	intent: intentSchema.default(undefined)
+};
+
+const dayFields = {
+	...common,
 	date: day(),
 	sky: lazy((value: unknown) =>
 		Array.isArray(value)
@@ -41,16 +52,26 @@ const fields = {
 					.min(1)
 					.max(MOST_SKIES)
 			: sky()
-	),
-	subject: string<DayQuestion['subject']>().required().oneOf(exposed),
-	stepMinutes: number().integer().min(1).max(120),
-	intent: intentSchema.default(undefined)
+	)
 };
-fields satisfies Record<keyof DayQuestion, unknown>;
+dayFields satisfies Record<keyof DayQuestion, unknown>;
 
-const planRequestSchema = object(fields).required();
+const yearFields = {
+	...common,
+	year: number().required().integer().min(FIRST_YEAR).max(LAST_YEAR),
+	sky: sky()
+};
+yearFields satisfies Record<keyof YearQuestion, unknown>;
+
+const dayRequestSchema = object(dayFields).required();
+const yearRequestSchema = object(yearFields).required();
 
 /** Checks the body of a day's plan: its shape, then whether the camera has what is wished. */
 export function checkPlanRequest(body: unknown): Checked<DayQuestion> {
-	return withWishes(check<DayQuestion>(planRequestSchema, body));
+	return withWishes(check<DayQuestion>(dayRequestSchema, body));
+}
+
+/** Checks the body of a year's plan, like that of a day's. */
+export function checkYearRequest(body: unknown): Checked<YearQuestion> {
+	return withWishes(check<YearQuestion>(yearRequestSchema, body));
 }

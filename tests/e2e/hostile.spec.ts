@@ -22,6 +22,7 @@ const paths = [
 	'/api/gear',
 	'/api/learn',
 	'/api/plan',
+	'/api/plan/year',
 	'/api/readings'
 ];
 const sound = [

@@ -161,6 +161,12 @@ export const openapi = {
 			'PlanRequest',
 			'DayPlan'
 		),
+		'/api/plan/year': computed(
+			'plan-year',
+			'How much of each hour of each month a camera with a film works at a place',
+			'YearRequest',
+			'YearPlan'
+		),
 		'/api/learn': computed(
 			'learn',
 			'What judged frames teach of a body: wild frames are named and left out',

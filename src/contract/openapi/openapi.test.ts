@@ -9,13 +9,13 @@ import { cameraKinds } from '../../core/camera';
 import { answerLight, type Light } from '../../core/light';
 import { learn } from '../../core/learn';
 import { match, reach } from '../../core/match';
-import { planDay } from '../../core/plan';
+import { planDay, planYear } from '../../core/plan';
 import { namedLanes } from '../../core/words';
 import { cameraSchema } from '../camera';
 import { lightSchema } from '../light';
 import { checkMatchRequest } from '../match-request';
 import { learnRequestSchema } from '../learn';
-import { checkPlanRequest } from '../plan';
+import { checkPlanRequest, checkYearRequest } from '../plan';
 import { check } from '../validate';
 import { openapi } from './document';
 
@@ -196,6 +196,35 @@ describe('the description of the API', () => {
 		for (const [question, path] of wrong) {
 			const checked = checkPlanRequest(question);
 			expect(checked.ok ? [] : checked.issues.map((issue) => issue.path)).toEqual([path]);
+		}
+	});
+
+	it('describes a year as the program asks and answers it', () => {
+		const asked = {
+			camera: fixedCamera(),
+			film: colourNegative400,
+			place: { latitude: 54.62, longitude: -4.21 },
+			year: 2026,
+			sky: 'overcast',
+			subject: 'facing',
+			stepMinutes: 60
+		} as const;
+		const checked = checkYearRequest(asked);
+		expect(checked).toEqual({ ok: true, value: asked });
+		expect(accepts('YearRequest', asked)).toBe(true);
+		expect(accepts('YearPlan', planYear(asked))).toBe(true);
+		const wrong: [object, string[]][] = [
+			[{ ...asked, year: 1899 }, ['year']],
+			[{ ...asked, year: 2026.5 }, ['year']],
+			[{ ...asked, sky: [{ from: '06:00', sky: 'hazy' }] }, ['sky']],
+			[{ ...asked, year: undefined, stepMinutes: 999 }, ['year', 'stepMinutes']],
+			[{ ...asked, intent: { compensation: 1 } }, ['intent.compensation']]
+		];
+		for (const [question, paths] of wrong) {
+			const refused = checkYearRequest(question);
+			const found = refused.ok ? [] : refused.issues.map(({ path }) => path);
+			expect([...new Set(found)].sort()).toEqual([...paths].sort());
+			if (paths[0] !== 'intent.compensation') expect(accepts('YearRequest', question)).toBe(false);
 		}
 	});
 

@@ -15,20 +15,32 @@ import {
 	type Schema
 } from './building-blocks';
 
-/** What a day's plan is asked, and what it answers. */
+/** What the plan of a day and of a year is asked, and what it answers. */
 
 const sky = oneOf('clear', 'hazy', 'partly', 'overcast', 'heavy');
 const instant: Schema = { type: 'string', format: 'date-time', description: 'with the offset of the place' };
 
+const common = {
+	camera: ref('Camera'),
+	film: ref('Film'),
+	bag: ref('Bag'),
+	place: object({ latitude: number(-90, 90, '+ north'), longitude: number(-180, 180, '+ east') }, [
+		'latitude',
+		'longitude'
+	]),
+	subject: oneOf('facing', 'side', 'back', 'open-shade', 'deep-shade'),
+	intent: ref('Intent')
+};
+const stepOf = (minutes: number): Schema => ({
+	type: 'integer',
+	minimum: 1,
+	maximum: 120,
+	default: minutes
+});
+
 export const planRequest: Schema = object(
 	{
-		camera: ref('Camera'),
-		film: ref('Film'),
-		bag: ref('Bag'),
-		place: object({ latitude: number(-90, 90, '+ north'), longitude: number(-180, 180, '+ east') }, [
-			'latitude',
-			'longitude'
-		]),
+		...common,
 		date: { type: 'string', format: 'date', description: 'of the place; 1900 to 2100' },
 		sky: kinds(
 			sky,
@@ -40,9 +52,7 @@ export const planRequest: Schema = object(
 				}
 			)
 		),
-		subject: oneOf('facing', 'side', 'back', 'open-shade', 'deep-shade'),
-		stepMinutes: { type: 'integer', minimum: 1, maximum: 120, default: 10 },
-		intent: ref('Intent')
+		stepMinutes: stepOf(10)
 	},
 	['camera', 'film', 'place', 'date', 'sky', 'subject']
 );
@@ -82,4 +92,34 @@ export const dayPlan: Schema = object(
 		)
 	},
 	['timeZone', 'samples', 'windows']
+);
+
+export const yearRequest: Schema = object(
+	{
+		...common,
+		year: { type: 'integer', minimum: 1900, maximum: 2100 },
+		sky,
+		stepMinutes: stepOf(5)
+	},
+	['camera', 'film', 'place', 'year', 'sky', 'subject']
+);
+
+const share = number(0, 1, 'part of the hour, over the month');
+
+export const yearPlan: Schema = object(
+	{
+		timeZone: { type: 'string', description: 'IANA name' },
+		months: list(
+			object(
+				{
+					month: { type: 'integer', minimum: 1, maximum: 12 },
+					hours: list(object({ good: share, usable: share }, ['good', 'usable']), 24, { maxItems: 24 })
+				},
+				['month', 'hours']
+			),
+			12,
+			{ maxItems: 12 }
+		)
+	},
+	['timeZone', 'months']
 );

@@ -1,9 +1,8 @@
 import { DateTime } from 'luxon';
-import type { Camera } from '../camera';
-import type { Film } from '../film';
 import { resolveLight, sunPosition, zoneAt, type SunReading } from '../light';
-import { quickMatch, type Bag, type Intent, type Outcome } from '../match';
+import type { Outcome } from '../match';
 import { changesIn } from './changes';
+import { wayIn, type Pair, type Steady } from './way';
 
 /** A sky from some time of the day on. */
 export interface SkyFrom {
@@ -13,11 +12,7 @@ export interface SkyFrom {
 }
 
 /** A day with a camera and a film at a place. */
-export interface DayQuestion {
-	camera: Camera;
-	film: Film;
-	/** What is carried: with a support, it is told where one helps; absent: one may be at hand. */
-	bag?: Bag;
+export interface DayQuestion extends Pair {
 	place: { latitude: number; longitude: number };
 	/** Local date, 2026-05-02. */
 	date: string;
@@ -26,7 +21,6 @@ export interface DayQuestion {
 	subject: SunReading['subject'];
 	/** Minutes between samples. */
 	stepMinutes?: number;
-	intent?: Intent;
 }
 
 /** The light at one time. */
@@ -49,7 +43,7 @@ export interface PlanWindow {
 		seconds: [from: number, to: number];
 	};
 	/** By hand, or only on a support. */
-	steady: 'hand' | 'support';
+	steady: Steady;
 }
 
 export interface DayPlan {
@@ -63,13 +57,6 @@ const DEFAULT_STEP = 10;
 /** Changes are looked for between times this far apart, at most, minutes. */
 const LOOK_STEP = 5;
 const MINUTE = 60_000;
-
-/** What a camera does at one time: how it works, and how it is set for it. */
-interface State {
-	key: string;
-	works: Pick<PlanWindow, 'verdict' | 'steady'> | null;
-	outcome: Outcome;
-}
 
 /** A stretch of one sky, ms. */
 interface Stretch {
@@ -100,32 +87,11 @@ function lightAt({ place, subject }: DayQuestion, instant: number, sky: SunReadi
 	return resolveLight({ method: 'sun', ...place, at, sky, subject });
 }
 
-const comesOut = ({ verdict, spoilers }: Outcome) =>
-	(verdict === 'just-enough' || verdict === 'usable') && spoilers.length === 0;
-
-/** How a camera works in a light: by hand where that will do, else on a support. */
-function stateIn({ camera, film, bag, intent = {} }: DayQuestion, ev: number, sd: number): State {
-	const asked = (handheld: boolean) => quickMatch(camera, film, { ev, sd }, { ...intent, handheld });
-	const hands: PlanWindow['steady'][] =
-		intent.handheld === false ? ['support'] : bag && !bag.tripod ? ['hand'] : ['hand', 'support'];
-	const tried = hands.map((steady) => ({ steady, ...asked(steady === 'hand') }));
-	const works = tried.find(({ best, unmet }) => unmet.length === 0 && comesOut(best));
-	const { best } = works ?? tried[0];
-	if (!works) return { key: '', works: null, outcome: best };
-	const { f, compensation, iso, position } = best;
-	const verdict = best.verdict as PlanWindow['verdict'];
-	return {
-		key: [verdict, works.steady, f.toFixed(3), compensation, iso, position].join(' '),
-		works: { verdict, steady: works.steady },
-		outcome: best
-	};
-}
-
 /** The windows of one stretch, edges found by halving, ms. */
 function windowsIn(question: DayQuestion, { from, to, sky }: Stretch) {
 	const stateAt = (instant: number) => {
 		const { ev, sd } = lightAt(question, instant, sky);
-		return stateIn(question, ev, sd);
+		return wayIn(question, ev, sd);
 	};
 	const pieces = changesIn(from, to, LOOK_STEP * MINUTE, stateAt, ({ key }) => key);
 	return pieces.flatMap(({ from: start, to: end, first, last }) => {

@@ -1,2 +1,25 @@
 export { planDay, type DayPlan, type DayQuestion, type PlanWindow, type SkyFrom } from './day';
 export { sunTimes } from './sun-times';
+export {
+	hoursADay,
+	planYear,
+	sunYear,
+	type HourShare,
+	type SunYear,
+	type YearPlan,
+	type YearQuestion
+} from './year';
+export {
+	goesInto,
+	oneMoreFor,
+	packingOf,
+	usesOf,
+	type CarriedFilm,
+	type Extra,
+	type FilmWish,
+	type OneMore,
+	type Packing,
+	type PackQuestion,
+	type PackScene,
+	type Use
+} from './pack';

@@ -1,5 +1,5 @@
 import { evFromLux } from '../../units';
-import type { SunReading, WayOfReading } from '../types';
+import type { Exposed, Sky, SunReading, WayOfReading } from '../types';
 import { daylightColour } from './colour';
 import { daylight, moonlight } from './illuminance';
 import { moonPosition, sunPosition } from './position';
@@ -15,6 +15,17 @@ const DOUBT_GROWS_TO = -6;
 function doubtAt(altitude: number): number {
 	const down = (DOUBT_GROWS_FROM - altitude) / (DOUBT_GROWS_FROM - DOUBT_GROWS_TO);
 	return DAY_SD + (TWILIGHT_SD - DAY_SD) * Math.min(1, Math.max(0, down));
+}
+
+/**
+ * The light of the sun alone, without a moon: what a day has at a height of the sun.
+ *
+ * @param altitude geometric, degrees
+ * @returns EV at ISO 100 and its doubt, stops
+ * @example sunlight(60, 'clear', 'facing').ev // 15.5
+ */
+export function sunlight(altitude: number, sky: Sky, subject: Exposed): { ev: number; sd: number } {
+	return { ev: evFromLux(daylight(altitude, sky, subject).lux), sd: doubtAt(altitude) };
 }
 
 /**

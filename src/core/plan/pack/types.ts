@@ -1,0 +1,87 @@
+import type { Camera, Filter } from '../../camera';
+import type { Film, FilmType } from '../../film';
+import type { Light } from '../../light';
+import type { Intent, Outcome } from '../../match';
+
+/** What a picture is wanted on. */
+export type FilmWish = 'colour' | 'black-and-white' | 'instant';
+
+/** A picture or some that an outing is made for. */
+export interface PackScene {
+	name: string;
+	light: Light;
+	/** What is wanted; by hand or on a support is free where it does not say. */
+	intent?: Intent;
+	/** Wanted on; absent: on anything. */
+	on?: FilmWish;
+	/** How many frames it may take. */
+	frames: number;
+}
+
+export interface PackCamera {
+	camera: Camera;
+	/** Type of a film that goes into it; absent: every film does. */
+	takes?: FilmType;
+}
+
+export interface PackFilm {
+	film: Film;
+	/** Frames of a pack or roll. */
+	frames: number;
+	/** Of a pack or roll, in the person's own money. */
+	price?: number;
+}
+
+/** What there is, and what for. */
+export interface PackQuestion {
+	cameras: PackCamera[];
+	films: PackFilm[];
+	filters: Filter[];
+	/** Whether there is a support to carry. */
+	tripod: boolean;
+	scenes: PackScene[];
+}
+
+/** How a scene is taken; cameras, films and filters by their place in the question. */
+export interface Use {
+	camera: number;
+	film: number;
+	filters: number[];
+	support: boolean;
+	outcome: Outcome;
+}
+
+/** A film that is carried. */
+export interface CarriedFilm {
+	film: number;
+	loads: number;
+	/** null where its price is not known. */
+	cost: number | null;
+}
+
+/** The least that is carried for the scenes. */
+export interface Packing {
+	cameras: number[];
+	films: CarriedFilm[];
+	filters: number[];
+	support: boolean;
+	/** Cameras, films, filters and a support, each as one. */
+	things: number;
+	/** Of all films; null where one has no price. */
+	cost: number | null;
+	/** What each scene gets; null where nothing that there is covers it. */
+	uses: (Use | null)[];
+}
+
+/** One thing that is not there. */
+export type Extra =
+	| { kind: 'support' }
+	| { kind: 'filter'; name: string }
+	| { kind: 'film'; name: string }
+	| { kind: 'camera'; name: string };
+
+/** One thing more, and the scenes that it would cover. */
+export interface OneMore {
+	extra: Extra;
+	scenes: number[];
+}

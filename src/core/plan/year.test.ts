@@ -1,0 +1,104 @@
+import { DateTime } from 'luxon';
+import { describe, expect, it } from 'vitest';
+import { cameraKind } from '../camera';
+import { filmOf, fixedCamera } from '../../../tests/fixtures/bag';
+import { sunlight, sunPosition } from '../light';
+import { quickMatch } from '../match';
+import { hoursADay, planYear, sunTimes, sunYear, type YearQuestion } from '.';
+
+const holm = { latitude: 54.62, longitude: -4.21 };
+const year = (changes: Partial<YearQuestion> = {}): YearQuestion => ({
+	camera: fixedCamera({ aperture: { kind: 'fixed', f: 16 }, shutter: { kind: 'fixed', seconds: 1 / 125 } }),
+	film: filmOf('colour-negative', 200),
+	place: holm,
+	year: 2026,
+	sky: 'clear',
+	subject: 'facing',
+	stepMinutes: 60,
+	...changes
+});
+const HOUR = 3_600_000;
+
+describe('a year', () => {
+	it.each(['folding-instant', 'box', 'plastic-medium-format'])(
+		'counts what the match says at every hour: %s',
+		(id) => {
+			const { camera, film: type } = cameraKind(id)!;
+			const question = year({ camera: { name: 'Any', ...camera }, film: filmOf(type, 200) });
+			const { months } = planYear(question);
+			// Brute force: every hour of March, by the match, on the place's own clock.
+			const all = Array.from({ length: 24 }, () => ({ good: 0, usable: 0, of: 0 }));
+			for (let at = Date.parse('2026-03-01T00:00:00Z'); at < Date.parse('2026-03-31T23:00:00Z'); at += HOUR) {
+				const local = DateTime.fromMillis(at, { zone: 'Europe/London' });
+				const { altitude } = sunPosition(at, holm.latitude, holm.longitude);
+				const { ev, sd } = sunlight(altitude, 'clear', 'facing');
+				const tried = [true, false].map(
+					(handheld) => quickMatch(question.camera, question.film, { ev, sd }, { handheld }).best
+				);
+				const works = tried.find(
+					({ verdict, spoilers }) => ['just-enough', 'usable'].includes(verdict) && spoilers.length === 0
+				);
+				const cell = all[local.hour];
+				cell.of += 1;
+				if (works) cell.usable += 1;
+				if (works?.verdict === 'just-enough') cell.good += 1;
+			}
+			for (const [hour, { good, usable, of }] of all.entries()) {
+				// One time in a month may fall within a few seconds of an edge.
+				expect(Math.abs(months[2].hours[hour].good - good / of), `hour ${hour}`).toBeLessThanOrEqual(
+					1.01 / of
+				);
+				expect(Math.abs(months[2].hours[hour].usable - usable / of)).toBeLessThanOrEqual(1.01 / of);
+			}
+		},
+		20_000
+	);
+
+	it('has as many hours as a year has, and its leap day', () => {
+		expect(sunYear(holm, 2026, 60).cells).toHaveLength(365 * 24);
+		expect(sunYear(holm, 2028, 60).cells).toHaveLength(366 * 24);
+		const february = (which: number) =>
+			[...sunYear(holm, which, 60).cells].filter((cell) => cell >= 24 && cell < 48);
+		expect(february(2028)).toHaveLength(29 * 24);
+	});
+
+	it('turns with the hemisphere', () => {
+		const noon = (latitude: number) => {
+			const { months } = planYear(year({ place: { latitude, longitude: 18.4 } }));
+			return [months[5], months[11]].map(({ hours }) => hoursADay(hours, 'usable'));
+		};
+		const [northJune, northDecember] = noon(54);
+		const [southJune, southDecember] = noon(-34);
+		expect(northJune).toBeGreaterThan(northDecember);
+		expect(southDecember).toBeGreaterThan(southJune);
+	});
+
+	it('has nothing in a polar night, and the sun all day in a polar summer', () => {
+		const { months } = planYear(year({ place: { latitude: 78, longitude: 15 } }));
+		expect(months[11].hours.every(({ usable }) => usable === 0)).toBe(true);
+		// On midsummer night the sun stands over 11° there, as high as here in the afternoon.
+		expect(sunTimes({ latitude: 78, longitude: 15 }, '2026-06-21').sun.down).toBeNull();
+		expect(months[5].hours[0].usable).toBe(1);
+	});
+
+	it('never has less where the film forgives more, nor more that is just enough than usable', () => {
+		const wide = { good: [-2, 2] as [number, number], usable: [-3, 3] as [number, number] };
+		const narrow = { good: [-0.5, 0.5] as [number, number], usable: [-1, 1] as [number, number] };
+		const of = (latitude: typeof wide) => planYear(year({ film: { ...filmOf('reversal', 200), latitude } }));
+		const [more, less] = [of(wide), of(narrow)];
+		for (const [month, { hours }] of less.months.entries()) {
+			for (const [hour, share] of hours.entries()) {
+				expect(more.months[month].hours[hour].usable).toBeGreaterThanOrEqual(share.usable);
+				expect(share.usable).toBeGreaterThanOrEqual(share.good);
+			}
+		}
+	});
+
+	it('goes by the clock of the place beyond the date line', () => {
+		// At 178° east noon UTC is midnight: the middle of the day must still be its own noon.
+		const { months, timeZone } = planYear(year({ place: { latitude: -17.7, longitude: 178.1 } }));
+		expect(timeZone).toBe('Pacific/Fiji');
+		expect(months[0].hours[12].usable).toBe(1);
+		expect(months[0].hours[0].usable).toBe(0);
+	});
+});

@@ -1,0 +1,170 @@
+import { DateTime } from 'luxon';
+import { reach } from '../match';
+import { sunlight, sunPosition, zoneAt, type Exposed, type Sky } from '../light';
+import { changesAlong, changesIn, type Piece } from './changes';
+import { wayIn, type Pair } from './way';
+
+/** A year with a camera and a film at a place. */
+export interface YearQuestion extends Pair {
+	place: { latitude: number; longitude: number };
+	year: number;
+	sky: Sky;
+	subject: Exposed;
+	/** Minutes between the times that are counted. */
+	stepMinutes?: number;
+}
+
+/** The part of an hour, over a month, in which a camera works, 0 … 1. */
+export interface HourShare {
+	/** Just enough. */
+	good: number;
+	/** Just enough or usable. */
+	usable: number;
+}
+
+export interface YearPlan {
+	/** IANA name of the place's time zone. */
+	timeZone: string;
+	/** January first; hours by the place's clock, from 0 to 23. */
+	months: { month: number; hours: HourShare[] }[];
+}
+
+/** Where the sun stands through a year, and to which month and hour each time belongs. */
+export interface SunYear {
+	timeZone: string;
+	/** Geometric, degrees. */
+	altitudes: Float64Array;
+	/** Month from 0, times 24, and the hour. */
+	cells: Uint16Array;
+}
+
+const DEFAULT_STEP = 5;
+const MINUTE = 60_000;
+const HOUR = 60 * MINUTE;
+const DAY = 24 * HOUR;
+const HOURS = 24;
+const MONTHS = 12;
+
+/** Stretches of a year in which the place's clock keeps the same distance from UTC. */
+function offsetsOf(from: number, to: number, zone: string): Piece<number>[] {
+	const offsetAt = (instant: number) => DateTime.fromMillis(instant, { zone }).offset;
+	return changesIn(from, to, DAY, offsetAt, String);
+}
+
+/**
+ * The sun through a year at a place.
+ *
+ * @param place degrees, + north and + east
+ * @param stepMinutes minutes between two times
+ * @example sunYear({ latitude: 54.6, longitude: -4.2 }, 2026, 60).altitudes.length // 8760
+ */
+export function sunYear(place: YearQuestion['place'], year: number, stepMinutes = DEFAULT_STEP): SunYear {
+	const { latitude, longitude } = place;
+	const timeZone = zoneAt(latitude, longitude);
+	const start = DateTime.fromObject({ year }, { zone: timeZone });
+	const [from, to] = [start.toMillis(), start.plus({ years: 1 }).toMillis()];
+	const count = Math.ceil((to - from) / (stepMinutes * MINUTE));
+	const altitudes = new Float64Array(count);
+	const cells = new Uint16Array(count);
+	const offsets = offsetsOf(from, to, timeZone);
+	let piece = 0;
+	let [day, month] = [NaN, 0];
+	for (let index = 0; index < count; index++) {
+		const instant = from + index * stepMinutes * MINUTE;
+		while (piece < offsets.length - 1 && instant >= offsets[piece].to) piece++;
+		const local = instant + offsets[piece].first * MINUTE;
+		const today = Math.floor(local / DAY);
+		if (today !== day) [day, month] = [today, new Date(local).getUTCMonth()];
+		altitudes[index] = sunPosition(instant, latitude, longitude).altitude;
+		cells[index] = month * HOURS + Math.floor((local - today * DAY) / HOUR);
+	}
+	return { timeZone, altitudes, cells };
+}
+
+/** Below the first the sun gives no other light; no sun stands above the second. */
+const [DARK, ZENITH] = [-18, 90];
+/** Heights are looked at at most this many stops apart, and degrees. */
+const LOOK_STOPS = 0.4;
+const LOOK_DEGREES = 5;
+/** A change is found to this, degrees: a few seconds of the sun's way. */
+const EXACT = 0.02;
+/** Degrees between heights that could be looked at. */
+const FINE = 0.1;
+
+type Works = 'just-enough' | 'usable' | '';
+
+/** Heights of the sun that are looked at: near each other where the light changes fast. */
+function looksAt({ sky, subject }: YearQuestion): number[] {
+	const evAt = (altitude: number) => sunlight(altitude, sky, subject).ev;
+	const looks = [DARK];
+	let last = { altitude: DARK, ev: evAt(DARK) };
+	for (let index = 1; index <= (ZENITH - DARK) / FINE; index++) {
+		const altitude = DARK + index * FINE;
+		const ev = evAt(altitude);
+		if (Math.abs(ev - last.ev) < LOOK_STOPS && altitude - last.altitude < LOOK_DEGREES) continue;
+		looks.push(altitude);
+		last = { altitude, ev };
+	}
+	return [...looks, ZENITH];
+}
+
+/** Heights of the sun from which on a pair works in another way, lowest first. */
+function heightsOf(question: YearQuestion): { from: number; works: Works }[] {
+	const { camera, film, sky, subject, intent } = question;
+	const { usable } = reach(camera, film, { filters: intent?.filters, exposures: intent?.exposures });
+	const worksAt = (altitude: number): Works => {
+		const { ev, sd } = sunlight(altitude, sky, subject);
+		// Outside its reach nothing has to be matched.
+		if (!usable.some(([from, to]) => ev >= from - EXACT && ev <= to + EXACT)) return '';
+		return wayIn(question, ev, sd).works?.verdict ?? '';
+	};
+	const pieces = changesAlong(looksAt(question), worksAt, String, EXACT);
+	return pieces.map(({ from, first }) => ({ from, works: first }));
+}
+
+/**
+ * How much of each hour of each month of a year a camera with a film works, under one sky. The moon
+ * is left out: it comes to another hour every night.
+ *
+ * @param question places in degrees, + north and + east; months and hours are those of the place
+ * @param sun where the sun stands; give it where several pairs are asked at one place
+ * @returns shares of the times counted, 0 … 1; an hour that a month's clock never shows counts as 0
+ * @throws nothing for what its schema passes
+ * @example planYear({ camera: aBox, film, place: { latitude: 54.6, longitude: -4.2 }, year: 2026, sky: 'clear', subject: 'facing' }).months[5].hours[12].good // 1
+ */
+export function planYear(
+	question: YearQuestion,
+	sun = sunYear(question.place, question.year, question.stepMinutes)
+): YearPlan {
+	const heights = heightsOf(question);
+	const [all, good, usable] = [0, 1, 2].map(() => new Uint32Array(MONTHS * HOURS));
+	let at = 0;
+	for (let index = 0; index < sun.cells.length; index++) {
+		const [altitude, cell] = [sun.altitudes[index], sun.cells[index]];
+		while (at > 0 && altitude < heights[at].from) at--;
+		while (at < heights.length - 1 && altitude >= heights[at + 1].from) at++;
+		all[cell]++;
+		const { works } = heights[at];
+		if (works === '') continue;
+		usable[cell]++;
+		if (works === 'just-enough') good[cell]++;
+	}
+	const share = (cell: number): HourShare => ({
+		good: all[cell] ? good[cell] / all[cell] : 0,
+		usable: all[cell] ? usable[cell] / all[cell] : 0
+	});
+	const months = Array.from({ length: MONTHS }, (_, month) => ({
+		month: month + 1,
+		hours: Array.from({ length: HOURS }, (__, hour) => share(month * HOURS + hour))
+	}));
+	return { timeZone: sun.timeZone, months };
+}
+
+/**
+ * Hours a day, on the mean of a month, in which a camera works.
+ *
+ * @example hoursADay(plan.months[5].hours, 'usable') // 16.2
+ */
+export function hoursADay(hours: readonly HourShare[], of: keyof HourShare): number {
+	return hours.reduce((sum, hour) => sum + hour[of], 0);
+}
