@@ -74,6 +74,8 @@ export interface FrameRecord {
 	/** How long a cine shot ran, s. */
 	ran?: number;
 	judged?: Judgement;
+	/** The scene of an outing that it was taken for. */
+	outing?: { id: string; scene: string };
 }
 
 export const verdicts: Verdict[] = ['just-enough', 'usable', 'too-dark', 'too-light'];
@@ -139,7 +141,8 @@ const frameFields = {
 	distance: distance(),
 	where: whereSchema(),
 	ran: positive(86_400),
-	judged: object(judgedFields).default(undefined)
+	judged: object(judgedFields).default(undefined),
+	outing: object({ id: string().required().uuid(), scene: string().required().uuid() }).default(undefined)
 };
 frameFields satisfies Record<keyof FrameRecord, unknown>;
 export const frameRecordSchema = object(frameFields) as unknown as ObjectSchema<FrameRecord>;

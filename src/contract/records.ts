@@ -21,6 +21,7 @@ import { lightSchema } from './light';
 
 export { frameRecordSchema, type FrameRecord } from './frames';
 export { loadRecordSchema, type LoadRecord } from './loads';
+export { outingRecordSchema, type OutingRecord } from './outings';
 
 /** What is stored: the objects of the match with an id, a version and what the bag needs. */
 

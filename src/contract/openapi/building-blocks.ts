@@ -44,3 +44,7 @@ export const ev = number(-20, 30, 'EV at ISO 100');
 export const marks = (items: Schema) => list(items, 1, { uniqueItems: true });
 export const pair = (items: Schema): Schema => ({ type: 'array', items, minItems: 2, maxItems: 2 });
 export const kinds = (...variants: Schema[]): Schema => ({ oneOf: variants });
+export const placeOnEarth = {
+	latitude: number(-90, 90, 'degrees, + north'),
+	longitude: number(-180, 180, 'degrees, + east')
+};

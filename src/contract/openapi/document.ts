@@ -235,6 +235,18 @@ export const openapi = {
 		...collection('frames', 'frame', anything),
 		...collection('gear', 'piece-of-gear', anything),
 		...collection('measurements', 'measurement', anything),
+		...collection('outings', 'outing', ref('Outing')),
+		'/api/outings/{id}/calendar.ics': {
+			parameters: [id],
+			get: {
+				operationId: 'outing-calendar',
+				summary: 'An outing as iCalendar: an event for each scene, with an alarm',
+				responses: {
+					200: { description: 'It', content: { 'text/calendar': { schema: { type: 'string' } } } },
+					404: problem('Not there')
+				}
+			}
+		},
 		...collection('places', 'place', ref('Place')),
 		'/api/places/search': {
 			get: {

@@ -16,6 +16,7 @@ import {
 	doubt,
 	ev,
 	pair,
+	placeOnEarth,
 	name,
 	text,
 	type Schema
@@ -26,10 +27,6 @@ import {
 const extras = { sd: doubt, meterEv: ev, meterSd: doubt };
 
 const instant: Schema = { type: 'string', description: 'ISO 8601 with offset' };
-const coordinates = {
-	latitude: number(-90, 90, 'degrees, + north'),
-	longitude: number(-180, 180, 'degrees, + east')
-};
 
 const shadows = Object.entries(schools).map(([school, { conditions }]) =>
 	object(
@@ -81,7 +78,7 @@ export const light = {
 		object(
 			{
 				method: one('sun'),
-				...coordinates,
+				...placeOnEarth,
 				at: instant,
 				sky: oneOf('clear', 'hazy', 'partly', 'overcast', 'heavy'),
 				subject: oneOf('facing', 'side', 'back', 'open-shade', 'deep-shade'),
@@ -128,7 +125,7 @@ export const light = {
 
 const places = ['latitude', 'longitude'];
 
-export const place = object({ name, ...coordinates }, ['name', ...places]);
+export const place = object({ name, ...placeOnEarth }, ['name', ...places]);
 
 /** A reading that was kept. */
 export const reading = object(
@@ -136,7 +133,7 @@ export const reading = object(
 		takenAt: instant,
 		light: ref('Light'),
 		name: { ...name, maxLength: 40 },
-		where: object({ ...coordinates, name: text(80) }, places)
+		where: object({ ...placeOnEarth, name: text(80) }, places)
 	},
 	['takenAt', 'light']
 );

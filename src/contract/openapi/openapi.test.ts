@@ -16,6 +16,7 @@ import { lightSchema } from '../light';
 import { checkMatchRequest } from '../match-request';
 import { learnRequestSchema } from '../learn';
 import { checkPlanRequest, checkYearRequest } from '../plan';
+import { outingRecordSchema } from '../outings';
 import { check } from '../validate';
 import { openapi } from './document';
 
@@ -226,6 +227,62 @@ describe('the description of the API', () => {
 			expect([...new Set(found)].sort()).toEqual([...paths].sort());
 			if (paths[0] !== 'intent.compensation') expect(accepts('YearRequest', question)).toBe(false);
 		}
+	});
+
+	it('describes an outing as the program keeps it', () => {
+		const id = '9d2b7c1e-4f6a-4b3d-8c5e-7a1f0e2d3c55';
+		const scene = {
+			id,
+			name: 'Lanterns',
+			at: '19:40',
+			light: { by: 'sky', sky: 'clear', subject: 'facing' },
+			frames: 4
+		};
+		const asked = {
+			name: 'Walk',
+			date: '2026-05-02',
+			where: { latitude: 54.62, longitude: -4.21 },
+			scenes: [scene]
+		};
+		const wanted = {
+			...scene,
+			nextDay: true,
+			light: { by: 'ev', ev: 4, sd: 1 },
+			on: 'instant',
+			depth: 16,
+			intent: { seconds: [4, null], handheld: false, subjectDistance: 3 },
+			take: { cameraId: id, filmId: id, filters: ['ND'], handheld: false }
+		};
+		for (const right of [asked, { ...asked, scenes: [wanted], along: false }]) {
+			expect(check(outingRecordSchema, right, 'refuse')).toEqual({ ok: true, value: right });
+			expect(accepts('Outing', right)).toBe(true);
+		}
+		const other = 'b2a9d8c7-6e5f-4d3c-9b1a-0f8e7d6c5b44';
+		const wrong: [object, string][] = [
+			[{ ...asked, scenes: [] }, 'scenes'],
+			[{ ...asked, name: ' ' }, 'name'],
+			[{ ...asked, scenes: [{ ...scene, at: '24:00' }] }, 'scenes.0.at'],
+			[{ ...asked, scenes: [scene, { ...scene, id: other, frames: 0 }] }, 'scenes.1.frames'],
+			[{ ...asked, scenes: [{ ...scene, light: { by: 'place', place: 'x' } }] }, 'scenes.0.light.place'],
+			[{ ...asked, scenes: [{ ...scene, light: { by: 'guess' } }] }, 'scenes.0.light.by'],
+			[
+				{
+					...asked,
+					scenes: Array.from({ length: 21 }, (_, at) => ({
+						...scene,
+						id: `${id.slice(0, -2)}${at + 10}`
+					}))
+				},
+				'scenes'
+			]
+		];
+		for (const [record, path] of wrong) {
+			const refused = check(outingRecordSchema, record);
+			expect(refused.ok ? [] : refused.issues.map((issue) => issue.path)).toEqual([path]);
+			expect(accepts('Outing', record)).toBe(false);
+		}
+		const twice = check(outingRecordSchema, { ...asked, scenes: [scene, scene] });
+		expect(twice.ok ? [] : twice.issues.map(({ path }) => path)).toEqual(['scenes']);
 	});
 
 	it('describes learning as the program asks and answers it', () => {

@@ -9,6 +9,7 @@ import {
 	oneOf,
 	orNull,
 	pair,
+	placeOnEarth,
 	ref,
 	seconds,
 	text,
@@ -17,18 +18,23 @@ import {
 
 /** What the plan of a day and of a year is asked, and what it answers. */
 
-const sky = oneOf('clear', 'hazy', 'partly', 'overcast', 'heavy');
+export const sky = oneOf('clear', 'hazy', 'partly', 'overcast', 'heavy');
 const instant: Schema = { type: 'string', format: 'date-time', description: 'with the offset of the place' };
+
+export const exposed = oneOf('facing', 'side', 'back', 'open-shade', 'deep-shade');
+export const clock: Schema = { type: 'string', pattern: '^([01]\\d|2[0-3]):[0-5]\\d$' };
+export const date: Schema = {
+	type: 'string',
+	format: 'date',
+	description: 'of the place; 1900 to 2100'
+};
 
 const common = {
 	camera: ref('Camera'),
 	film: ref('Film'),
 	bag: ref('Bag'),
-	place: object({ latitude: number(-90, 90, '+ north'), longitude: number(-180, 180, '+ east') }, [
-		'latitude',
-		'longitude'
-	]),
-	subject: oneOf('facing', 'side', 'back', 'open-shade', 'deep-shade'),
+	place: object(placeOnEarth, ['latitude', 'longitude']),
+	subject: exposed,
 	intent: ref('Intent')
 };
 const stepOf = (minutes: number): Schema => ({
@@ -41,16 +47,12 @@ const stepOf = (minutes: number): Schema => ({
 export const planRequest: Schema = object(
 	{
 		...common,
-		date: { type: 'string', format: 'date', description: 'of the place; 1900 to 2100' },
+		date,
 		sky: kinds(
 			sky,
-			list(
-				object({ from: { type: 'string', pattern: '^([01]\\d|2[0-3]):[0-5]\\d$' }, sky }, ['from', 'sky']),
-				1,
-				{
-					maxItems: 24
-				}
-			)
+			list(object({ from: clock, sky }, ['from', 'sky']), 1, {
+				maxItems: 24
+			})
 		),
 		stepMinutes: stepOf(10)
 	},

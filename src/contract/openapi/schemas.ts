@@ -25,6 +25,7 @@ import {
 } from './building-blocks';
 import { learnRequest, learnt } from './learn-schemas';
 import { light, lightAnswer, place, reading } from './light-schemas';
+import { outing } from './outing-schemas';
 import { dayPlan, planRequest, yearPlan, yearRequest } from './plan-schemas';
 
 /** JSON Schemas of what goes in and out: held to the Yup schemas by a test that asks both. */
@@ -250,6 +251,7 @@ export const schemas = {
 	),
 	PlanRequest: planRequest,
 	DayPlan: dayPlan,
+	Outing: outing,
 	YearRequest: yearRequest,
 	YearPlan: yearPlan,
 	LearnRequest: learnRequest,

@@ -23,3 +23,16 @@ export {
 	type PackScene,
 	type Use
 } from './pack';
+export { intentForDepth } from './depth';
+export {
+	packSceneOf,
+	plannedScene,
+	sceneLight,
+	scenesInOrder,
+	sceneTime,
+	type Outing,
+	type PlannedScene,
+	type Scene,
+	type SceneLight,
+	type Take
+} from './outing';

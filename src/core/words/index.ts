@@ -10,3 +10,4 @@ export * from './aim';
 export * from './habit';
 export * from './learn';
 export * from './plan';
+export * from './outing';

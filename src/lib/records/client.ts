@@ -5,6 +5,7 @@ import type {
 	GearRecord,
 	LoadRecord,
 	MeasurementRecord,
+	OutingRecord,
 	PlaceRecord,
 	ReadingRecord,
 	Stored
@@ -21,6 +22,7 @@ export interface RecordKinds {
 	frames: FrameRecord;
 	gear: GearRecord;
 	measurements: MeasurementRecord;
+	outings: OutingRecord;
 	places: PlaceRecord;
 	readings: ReadingRecord;
 }

@@ -5,6 +5,7 @@ import {
 	gearRecordSchema,
 	loadRecordSchema,
 	measurementRecordSchema,
+	outingRecordSchema,
 	placeRecordSchema,
 	readingRecordSchema,
 	type CameraRecord,
@@ -13,6 +14,7 @@ import {
 	type GearRecord,
 	type LoadRecord,
 	type MeasurementRecord,
+	type OutingRecord,
 	type PlaceRecord,
 	type ReadingRecord
 } from '$contract/records';
@@ -55,6 +57,12 @@ export const measurements: Collection<MeasurementRecord> = {
 	what: 'measurement',
 	table: () => store().measurements,
 	schema: measurementRecordSchema
+};
+
+export const outings: Collection<OutingRecord> = {
+	what: 'outing',
+	table: () => store().outings,
+	schema: outingRecordSchema
 };
 
 export const places: Collection<PlaceRecord> = {

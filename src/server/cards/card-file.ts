@@ -3,6 +3,7 @@ import type { Filter } from '$core/camera';
 import { cardSvg, pocketCard, type CardSize } from '$core/cards';
 import { check } from '$contract/validate';
 import { invalid, notFound } from '../api/answers';
+import { plainName } from '../api/file-name';
 import { store } from '../store';
 import { pdfOf } from './pdf';
 
@@ -11,16 +12,13 @@ const asked = object({
 	filters: array(string().uuid().required()).max(8)
 });
 
-/** A file's name without what file systems and headers do not like. */
-const plainName = (text: string) => text.replace(/[^\w -]+/g, '').trim() || 'card';
-
 async function fileOf(svg: string, ending: string, name: string): Promise<Response> {
 	const isPdf = ending === 'pdf';
 	const body = isPdf ? new Uint8Array(await pdfOf(svg)) : svg;
 	return new Response(body, {
 		headers: {
 			'content-type': isPdf ? 'application/pdf' : 'image/svg+xml; charset=utf-8',
-			'content-disposition': `inline; filename="${plainName(name)}.${ending}"`,
+			'content-disposition': `inline; filename="${plainName(name, 'card')}.${ending}"`,
 			// A picture, never a program.
 			'content-security-policy': "default-src 'none'; style-src 'unsafe-inline'"
 		}

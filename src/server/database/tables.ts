@@ -6,6 +6,7 @@ import type {
 	GearRecord,
 	LoadRecord,
 	MeasurementRecord,
+	OutingRecord,
 	PlaceRecord,
 	ReadingRecord
 } from '$contract/records';
@@ -27,7 +28,27 @@ const frameColumns: TableDescription<FrameRecord>['columns'] = {
 	taken_at: ({ takenAt }) => takenAt,
 	verdict: ({ predicted }) => predicted.verdict,
 	judged: ({ judged }) => judged?.stops ?? null,
-	kept: ({ judged }) => (judged?.kept === undefined ? null : Number(judged.kept))
+	kept: ({ judged }) => (judged?.kept === undefined ? null : Number(judged.kept)),
+	outing_id: ({ outing }) => outing?.id ?? null
+};
+
+const loadTable: TableDescription<LoadRecord> = {
+	table: 'loads',
+	columns: {
+		camera_id: (load) => load.cameraId,
+		film_id: (load) => load.filmId,
+		loaded_at: (load) => load.loadedAt,
+		in_camera: (load) => Number(load.unloadedAt === undefined)
+	},
+	orderBy: 'loaded_at DESC, id',
+	references: {
+		cameraId: { table: 'cameras', id: (load) => load.cameraId, what: 'camera' },
+		filmId: { table: 'films', id: (load) => load.filmId, what: 'film' }
+	},
+	uniqueIssue: () => ({
+		path: 'cameraId',
+		message: 'this camera holds another load: take that one out first'
+	})
 };
 
 /** Every kind of record that is stored; a new one is a migration and an entry here. */
@@ -35,24 +56,7 @@ export function tablesOf(database: Database.Database) {
 	return {
 		cameras: recordTable<CameraRecord>(database, { table: 'cameras', ...named }),
 		films: recordTable<FilmRecord>(database, { table: 'films', ...named }),
-		loads: recordTable<LoadRecord>(database, {
-			table: 'loads',
-			columns: {
-				camera_id: (load) => load.cameraId,
-				film_id: (load) => load.filmId,
-				loaded_at: (load) => load.loadedAt,
-				in_camera: (load) => Number(load.unloadedAt === undefined)
-			},
-			orderBy: 'loaded_at DESC, id',
-			references: {
-				cameraId: { table: 'cameras', id: (load) => load.cameraId, what: 'camera' },
-				filmId: { table: 'films', id: (load) => load.filmId, what: 'film' }
-			},
-			uniqueIssue: () => ({
-				path: 'cameraId',
-				message: 'this camera holds another load: take that one out first'
-			})
-		}),
+		loads: recordTable<LoadRecord>(database, loadTable),
 		frames: recordTable<FrameRecord>(database, {
 			table: 'frames',
 			columns: frameColumns,
@@ -75,6 +79,11 @@ export function tablesOf(database: Database.Database) {
 			columns: { camera_id: ({ cameraId }) => cameraId, taken_at: ({ takenAt }) => takenAt },
 			orderBy: 'taken_at DESC, id',
 			references: { cameraId: { table: 'cameras', id: ({ cameraId }) => cameraId, what: 'camera' } }
+		}),
+		outings: recordTable<OutingRecord>(database, {
+			table: 'outings',
+			columns: { date: ({ date }) => date },
+			orderBy: 'date DESC, id'
 		}),
 		places: recordTable<PlaceRecord>(database, {
 			table: 'places',

@@ -14,6 +14,8 @@ export interface PackScene {
 	intent?: Intent;
 	/** Wanted on; absent: on anything. */
 	on?: FilmWish;
+	/** At least this f-number, for depth. */
+	depth?: number;
 	/** How many frames it may take. */
 	frames: number;
 }

@@ -1,6 +1,7 @@
 import type { Filter } from '../../camera';
 import { fitsWhere, isColour, type Film } from '../../film';
-import { quickMatch, suitsFilm, type Intent, type Outcome } from '../../match';
+import { quickMatch, suitsFilm, type Intent } from '../../match';
+import { intentForDepth } from '../depth';
 import type { FilmWish, PackCamera, PackQuestion, PackScene, Use } from './types';
 
 const isInstant = ({ type }: Film) => type === 'instant' || type === 'peel-apart';
@@ -20,30 +21,12 @@ const wantedOn = ({ on }: PackScene, film: Film) => on === undefined || wishes[o
  */
 export const goesInto = ({ takes }: PackCamera, film: Film) => takes === undefined || fitsWhere(film, takes);
 
-/** Sets of filters on one lens, the smaller ones first: none, each, each two. */
+/** Sets of filters on one lens, the smaller ones first: each, each two. */
 function* stacksOf(filters: readonly Filter[], film: Film): Generator<number[]> {
 	const fitting = filters.flatMap((filter, at) => (suitsFilm(filter, film) ? [at] : []));
-	yield [];
 	for (const at of fitting) yield [at];
 	for (const [place, at] of fitting.entries())
 		for (const other of fitting.slice(place + 1)) yield [at, other];
-}
-
-interface Tried {
-	outcome: Outcome;
-	covers: boolean;
-	/** Less light could still help: too much of it, or a time that is wanted longer. */
-	wantsLess: boolean;
-}
-
-function tried(camera: PackCamera, film: Film, scene: PackScene, intent: Intent): Tried {
-	const { best, unmet } = quickMatch(camera.camera, film, scene.light, intent);
-	const exposed = best.verdict === 'just-enough' || best.verdict === 'usable';
-	return {
-		outcome: best,
-		covers: exposed && unmet.length === 0 && best.spoilers.length === 0,
-		wantsLess: best.error > 0 || unmet.includes('seconds')
-	};
 }
 
 /** By hand, on a support, or both where it is not said; a support only where there is one. */
@@ -57,25 +40,44 @@ function holdsFor({ intent }: PackScene, tripod: boolean): boolean[] {
 const needless = (uses: readonly Use[], stack: readonly number[], handheld: boolean) =>
 	uses.some((use) => (!use.support || !handheld) && use.filters.every((at) => stack.includes(at)));
 
+/** A camera with a film that goes into it, by their places, and what is wanted of it. */
+interface Tried {
+	camera: number;
+	film: number;
+	intent: Intent;
+}
+
+/** What a camera with a film and some filters does for a scene, on all that it may stand on. */
+function usesWith(question: PackQuestion, scene: PackScene, pair: Tried, stack: number[], before: Use[]) {
+	const { camera, film, intent } = pair;
+	const filters = [...(intent.filters ?? []), ...stack.map((at) => question.filters[at])];
+	const uses: Use[] = [];
+	let wantsLess = false;
+	for (const handheld of holdsFor(scene, question.tripod)) {
+		if (needless([...before, ...uses], stack, handheld)) continue;
+		const { camera: body } = question.cameras[camera];
+		const { film: stock } = question.films[film];
+		const { best, unmet } = quickMatch(body, stock, scene.light, { ...intent, handheld, filters });
+		const exposed = best.verdict === 'just-enough' || best.verdict === 'usable';
+		if (exposed && unmet.length === 0 && best.spoilers.length === 0)
+			uses.push({ camera, film, filters: stack, support: !handheld, outcome: best });
+		// Less light could still help: too much of it, or a time that is wanted longer.
+		wantsLess ||= best.error > 0 || unmet.includes('seconds');
+	}
+	return { uses, wantsLess };
+}
+
 /** The ways in which a camera with a film covers a scene, none of which needs all that another does. */
 function usesOfPair(question: PackQuestion, scene: PackScene, camera: number, film: number): Use[] {
-	const { filters, tripod } = question;
 	const [body, { film: stock }] = [question.cameras[camera], question.films[film]];
 	if (!goesInto(body, stock) || !wantedOn(scene, stock)) return [];
-	const holds = holdsFor(scene, tripod);
-	const uses: Use[] = [];
-	let dimmable = false;
-	for (const stack of stacksOf(filters, stock)) {
-		if (stack.length > 0 && !dimmable) break;
-		const on = [...(scene.intent?.filters ?? []), ...stack.map((at) => filters[at])];
-		for (const handheld of holds) {
-			if (needless(uses, stack, handheld)) continue;
-			const intent = { ...scene.intent, handheld, filters: on };
-			const { outcome, covers, wantsLess } = tried(body, stock, scene, intent);
-			if (covers) uses.push({ camera, film, filters: stack, support: !handheld, outcome });
-			if (stack.length === 0) dimmable ||= wantsLess;
-		}
-	}
+	const intent = intentForDepth(body.camera, scene.intent ?? {}, scene.depth);
+	if (!intent) return [];
+	const pair = { camera, film, intent };
+	const { uses, wantsLess } = usesWith(question, scene, pair, [], []);
+	if (!wantsLess) return uses;
+	for (const stack of stacksOf(question.filters, stock))
+		uses.push(...usesWith(question, scene, pair, stack, uses).uses);
 	return uses;
 }
 
