@@ -2,6 +2,7 @@ import { array, lazy, number, object, string } from 'yup';
 import type { DayQuestion, SkyFrom, YearQuestion } from '../core/plan';
 import { cameraSchema } from './camera';
 import { coordinates } from './coordinates';
+import { between } from './fields';
 import { filmSchema } from './film';
 import { bagSchema, intentSchema } from './intent';
 import { exposed, skies } from './light';
@@ -45,6 +46,7 @@ const common = {
 const dayFields = {
 	...common,
 	date: day(),
+	facing: between(0, 360),
 	sky: lazy((value: unknown) =>
 		Array.isArray(value)
 			? array(object({ from: clock(), sky: sky() }).required())

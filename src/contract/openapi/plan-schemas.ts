@@ -48,6 +48,7 @@ export const planRequest: Schema = object(
 	{
 		...common,
 		date,
+		facing: number(0, 360, 'where the subject looks, degrees from north through east'),
 		sky: kinds(
 			sky,
 			list(object({ from: clock, sky }, ['from', 'sky']), 1, {
@@ -82,8 +83,15 @@ export const dayPlan: Schema = object(
 					to: instant,
 					verdict: oneOf('just-enough', 'usable'),
 					settings: object(
-						{ f: fNumber, compensation: stop, iso: stop, position: orNull(text(40)), seconds: pair(seconds) },
-						['f', 'compensation', 'iso', 'position', 'seconds']
+						{
+							f: fNumber,
+							compensation: stop,
+							iso: stop,
+							position: orNull(text(40)),
+							fRange: pair(fNumber),
+							seconds: pair(seconds)
+						},
+						['f', 'compensation', 'iso', 'position', 'fRange', 'seconds']
 					),
 					steady: oneOf('hand', 'support')
 				},

@@ -6,7 +6,16 @@ export { distanceFor } from './lamp';
 export { levelOf } from './photo';
 export { placeKinds } from './place';
 export { schools } from './shadows';
-export { daytimeAt, moonPosition, sunlight, SUNRISE, sunPosition, type Daytime } from './sun';
+export {
+	daytimeAt,
+	exposedTo,
+	moonPosition,
+	sunlight,
+	SUNRISE,
+	sunPosition,
+	type Daytime,
+	type SkyPosition
+} from './sun';
 export * from './landmarks';
 export { answerLight, contradictionIn, lightNote, lightOnBoth, resolveLight, rivalsOf } from './resolve';
 export { faceOf, type Face, type FaceMark } from './faces';

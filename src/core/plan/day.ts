@@ -1,5 +1,5 @@
 import { DateTime } from 'luxon';
-import { resolveLight, sunPosition, zoneAt, type SunReading } from '../light';
+import { exposedTo, resolveLight, sunPosition, zoneAt, type SunReading } from '../light';
 import type { Outcome } from '../match';
 import { changesIn } from './changes';
 import { wayIn, type Pair, type Steady } from './way';
@@ -19,6 +19,8 @@ export interface DayQuestion extends Pair {
 	/** One sky, or how it changes through the day. */
 	sky: SunReading['sky'] | SkyFrom[];
 	subject: SunReading['subject'];
+	/** Where the subject looks, degrees from north through east: the sun goes round one that stands in it. */
+	facing?: number;
 	/** Minutes between samples. */
 	stepMinutes?: number;
 }
@@ -38,8 +40,9 @@ export interface PlanWindow {
 	from: string;
 	to: string;
 	verdict: 'just-enough' | 'usable';
-	/** What is set; times of an eye or a watch go from … to. */
+	/** What is set; times of an eye or a watch, and apertures that follow the light, go from … to. */
 	settings: Pick<Outcome, 'f' | 'compensation' | 'iso' | 'position'> & {
+		fRange: [from: number, to: number];
 		seconds: [from: number, to: number];
 	};
 	/** By hand, or only on a support. */
@@ -81,30 +84,55 @@ function stretchesOf({ date, sky }: DayQuestion, zone: string): Stretch[] {
 
 const isoAt = (instant: number, zone: string) => DateTime.fromMillis(instant, { zone }).toISO()!;
 
-/** The light of an instant under a sky. */
-function lightAt({ place, subject }: DayQuestion, instant: number, sky: SunReading['sky']) {
-	const at = new Date(instant).toISOString();
-	return resolveLight({ method: 'sun', ...place, at, sky, subject });
+/** How the subject stands to the sun at an instant. */
+function subjectAt({ place, subject, facing }: DayQuestion, instant: number): SunReading['subject'] {
+	const shaded = subject === 'open-shade' || subject === 'deep-shade';
+	if (facing === undefined || shaded) return subject;
+	return exposedTo(sunPosition(instant, place.latitude, place.longitude).azimuth, facing);
 }
+
+/** The light of an instant under a sky. */
+function lightAt(question: DayQuestion, instant: number, sky: SunReading['sky']) {
+	const at = new Date(instant).toISOString();
+	return resolveLight({
+		method: 'sun',
+		...question.place,
+		at,
+		sky,
+		subject: subjectAt(question, instant)
+	});
+}
+
+const extent = (values: readonly number[]): [number, number] => [Math.min(...values), Math.max(...values)];
 
 /** The windows of one stretch, edges found by halving, ms. */
 function windowsIn(question: DayQuestion, { from, to, sky }: Stretch) {
+	const looked: { instant: number; outcome: Outcome }[] = [];
 	const stateAt = (instant: number) => {
 		const { ev, sd } = lightAt(question, instant, sky);
-		return wayIn(question, ev, sd);
+		const way = wayIn(question, ev, sd);
+		looked.push({ instant, outcome: way.outcome });
+		return way;
 	};
 	const pieces = changesIn(from, to, LOOK_STEP * MINUTE, stateAt, ({ key }) => key);
 	return pieces.flatMap(({ from: start, to: end, first, last }) => {
 		if (!first.works) return [];
 		const { f, compensation, iso, position } = first.outcome;
-		const times = [first.outcome.seconds, last.outcome.seconds].sort((a, b) => a - b);
-		const seconds: [number, number] = [times[0], times[1]];
+		const within = looked.filter(({ instant }) => instant > start && instant < end);
+		const outcomes = [first.outcome, last.outcome, ...within.map(({ outcome }) => outcome)];
 		return [
 			{
 				from: start,
 				to: end,
 				...first.works,
-				settings: { f, compensation, iso, position, seconds },
+				settings: {
+					f,
+					compensation,
+					iso,
+					position,
+					fRange: extent(outcomes.map((each) => each.f)),
+					seconds: extent(outcomes.map((each) => each.seconds))
+				},
 				key: first.key
 			}
 		];
@@ -120,8 +148,8 @@ function joined(windows: readonly Found[]): Found[] {
 		const last = result[result.length - 1];
 		if (last && last.key === window.key && window.from - last.to < MINUTE) {
 			last.to = window.to;
-			const [a, b] = [last.settings.seconds, window.settings.seconds];
-			last.settings.seconds = [Math.min(a[0], b[0]), Math.max(a[1], b[1])];
+			for (const span of ['seconds', 'fRange'] as const)
+				last.settings[span] = extent([...last.settings[span], ...window.settings[span]]);
 		} else result.push({ ...window, settings: { ...window.settings } });
 	}
 	return result;

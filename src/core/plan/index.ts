@@ -30,6 +30,7 @@ export {
 	sceneLight,
 	scenesInOrder,
 	sceneTime,
+	withTakes,
 	type Outing,
 	type PlannedScene,
 	type Scene,

@@ -115,7 +115,7 @@ describe('a scene as it was packed', () => {
 		const on = outing([packed]);
 		const planned = plannedScene(on, packed, bag)!;
 		expect(planned.outcome.verdict).toMatch(/just-enough|usable/);
-		expect(plannedInWords(planned, false)).toMatch(/^Folding.* with .*: f\/.*, on a support\. /i);
+		expect(plannedInWords(planned, false)).toMatch(/^Folding.* with .*: f\/.*, on a support; /i);
 		const bright = { ...packed, light: { by: 'ev', ev: 15, sd: 0.3 } as const };
 		const worn = plannedScene(
 			on,

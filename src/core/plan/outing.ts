@@ -4,7 +4,7 @@ import type { Film } from '../film';
 import { zoneAt, type Exposed, type Light, type Sky } from '../light';
 import { quickMatch, type Intent, type Outcome } from '../match';
 import { intentForDepth } from './depth';
-import type { FilmWish, PackScene } from './pack';
+import type { FilmWish, Packing, PackScene } from './pack';
 
 /** Where the light of a scene is known from beforehand. */
 export type SceneLight =
@@ -84,6 +84,34 @@ export function sceneLight(outing: Outing, scene: Pick<Scene, 'at' | 'nextDay' |
 export function packSceneOf(outing: Outing, scene: Scene): PackScene {
 	const { name, intent, on, depth, frames } = scene;
 	return { name, light: sceneLight(outing, scene), intent, on, depth, frames };
+}
+
+/** What the places in a packing's question stand for. */
+export interface PackedFrom {
+	cameras: readonly { id: string }[];
+	films: readonly { id: string }[];
+	filters: readonly { name: string }[];
+}
+
+/**
+ * The scenes with what each is taken with.
+ *
+ * @param scenes those that were packed for, in their order
+ * @example withTakes(outing.scenes, packing, bag)[0].take // { cameraId: '…', filmId: '…', handheld: true }
+ */
+export function withTakes(scenes: readonly Scene[], { uses }: Packing, from: PackedFrom): Scene[] {
+	return scenes.map(({ take: _, ...scene }, at) => {
+		const use = uses[at];
+		if (!use) return scene;
+		const names = use.filters.map((filter) => from.filters[filter].name);
+		const take: Take = {
+			cameraId: from.cameras[use.camera].id,
+			filmId: from.films[use.film].id,
+			handheld: !use.support,
+			...(names.length > 0 ? { filters: names } : {})
+		};
+		return { ...scene, take };
+	});
 }
 
 /** The things that a scene is taken with, and how it comes out. */

@@ -1,8 +1,10 @@
-import { Body, Observer, SearchAltitude, SearchRiseSet } from 'astronomy-engine';
+import { Body, Illumination, Observer, SearchAltitude, SearchRiseSet } from 'astronomy-engine';
 import fc from 'fast-check';
+import { DateTime } from 'luxon';
 import { describe, expect, it } from 'vitest';
-import { filmOf, fixedCamera } from '../../../tests/fixtures/bag';
+import { filmOf, fixedCamera, rangedCamera } from '../../../tests/fixtures/bag';
 import { foldingInstant } from '../../../tests/fixtures/automatic';
+import { exposedTo } from '../light';
 import { sun } from '../light/sun';
 import { quickMatch } from '../match';
 import { changesIn } from './changes';
@@ -42,6 +44,29 @@ describe('sunrise, sunset and twilight', () => {
 		expect(Math.abs(ms(times.civil.down!) - civil)).toBeLessThan(2 * MINUTE);
 	});
 
+	it('are those of a published example', () => {
+		const { sun } = sunTimes({ latitude: 39.742476, longitude: -105.1786 }, '2003-10-17');
+		// Source: the example published with NREL's solar position algorithm (from memory): sunrise at 06:12:43, UTC−7.
+		expect(Math.abs(ms(sun.up!) - ms('2003-10-17T06:12:43-07:00'))).toBeLessThan(MINUTE / 6);
+	});
+
+	it.each([
+		['2026-05-02', holm],
+		['2026-11-25', holm],
+		['2026-06-20', { latitude: -33.9, longitude: 18.4 }]
+	])('the moon of %s is that of an independent package', (date, place) => {
+		const { moon, timeZone } = sunTimes(place, date);
+		const observer = new Observer(place.latitude, place.longitude, 0);
+		const start = DateTime.fromISO(date, { zone: timeZone }).startOf('day').toJSDate();
+		// Source: astronomy-engine.
+		const rise = SearchRiseSet(Body.Moon, observer, 1, start, 1)!.date;
+		const set = SearchRiseSet(Body.Moon, observer, -1, start, 1)!.date;
+		expect(Math.abs(ms(moon.up!) - rise.getTime())).toBeLessThan(3 * MINUTE);
+		expect(Math.abs(ms(moon.down!) - set.getTime())).toBeLessThan(3 * MINUTE);
+		const { phase_fraction: lit } = Illumination(Body.Moon, new Date(start.getTime() + 24 * 60 * MINUTE));
+		expect(moon.lit).toBeCloseTo(lit, 1);
+	});
+
 	it('are not there on polar days and in polar nights', () => {
 		const pole = { latitude: 78, longitude: 15 };
 		expect(sunTimes(pole, '2026-06-21').sun).toEqual({ up: null, down: null });
@@ -49,7 +74,46 @@ describe('sunrise, sunset and twilight', () => {
 	});
 });
 
+describe('a subject that looks one way', () => {
+	// Source: common practice: in front to 60°, from the side to 120°, behind it beyond.
+	it.each([
+		[180, 200, 'facing'],
+		[10, 350, 'facing'],
+		[180, 90, 'side'],
+		[350, 100, 'side'],
+		[0, 180, 'back'],
+		[90, 300, 'back']
+	] as const)('has the sun of %i° on it where it looks to %i°: %s', (azimuth, facing, how) => {
+		expect(exposedTo(azimuth, facing)).toBe(how);
+		expect(exposedTo(facing, azimuth)).toBe(how);
+	});
+
+	it('has the sun on it in the morning where it looks east, and behind it in the evening', () => {
+		const east = planDay(day({ facing: 90, stepMinutes: 60 })).samples;
+		const toTheSun = planDay(day({ stepMinutes: 60 })).samples;
+		const behind = planDay(day({ subject: 'back', stepMinutes: 60 })).samples;
+		expect(east[8].ev).toBe(toTheSun[8].ev);
+		expect(east[18].ev).toBe(behind[18].ev);
+		const shade = planDay(day({ subject: 'open-shade', facing: 90, stepMinutes: 60 })).samples;
+		expect(shade[8].ev).toBe(planDay(day({ subject: 'open-shade', stepMinutes: 60 })).samples[8].ev);
+	});
+});
+
 describe('a day', () => {
+	it('follows the light on a ring that turns freely, in one window with the apertures it goes through', () => {
+		const { windows } = planDay(day({ camera: rangedCamera(), film: filmOf('colour-negative', 50) }));
+		expect(windows.length).toBeLessThan(8);
+		const longest = windows.toSorted((a, b) => ms(b.to) - ms(b.from) - (ms(a.to) - ms(a.from)))[0];
+		const { f, fRange } = longest.settings;
+		expect(fRange[0]).toBeLessThanOrEqual(f);
+		// Noon is within: its aperture is smaller than those at both ends.
+		const noon = windows.find(
+			({ from, to }) => ms(from) < ms('2026-05-02T12:00Z') && ms(to) > ms('2026-05-02T12:00Z')
+		)!;
+		// Source: exposure equation: EV 15.5 at ISO 50 is N² = 2^14.5 / 30, f/27: as small as it goes, f/22.
+		expect(noon.settings.fRange[1]).toBeGreaterThan(16);
+	});
+
 	it('has windows to the minute, as looking at every minute finds them', () => {
 		const question = day({ camera: foldingInstant(), film: filmOf('instant', 160) });
 		const { windows, timeZone } = planDay(question);

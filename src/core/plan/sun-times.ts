@@ -1,5 +1,5 @@
 import { DateTime } from 'luxon';
-import { SUNRISE, sunPosition, zoneAt } from '../light';
+import { moonPosition, SUNRISE, sunPosition, zoneAt } from '../light';
 import { changesIn } from './changes';
 
 /** Heights of the sun that have names, geometric degrees. Source: as published in almanacs. */
@@ -11,12 +11,16 @@ export interface Passing {
 	down: string | null;
 }
 
-type SunTimes = Record<keyof typeof HEIGHTS, Passing> & { timeZone: string };
+type SunTimes = Record<keyof typeof HEIGHTS, Passing> & {
+	timeZone: string;
+	/** The moon's middle as its rim comes up or goes down, and how much of it is lit at the end of the day, 0 … 1. */
+	moon: Passing & { lit: number };
+};
 
 const STEP = 5 * 60_000;
 
 /**
- * Sunrise, sunset and the twilights of a local day.
+ * Sunrise, sunset and the twilights of a local day, and the moon's way.
  *
  * @param place degrees, + north and + east
  * @param date local, 2026-05-02
@@ -29,8 +33,8 @@ export function sunTimes(place: { latitude: number; longitude: number }, date: s
 	const start = DateTime.fromISO(date, { zone: timeZone }).startOf('day');
 	const end = start.plus({ days: 1 }).startOf('day').toMillis();
 	const iso = (instant: number) => DateTime.fromMillis(instant, { zone: timeZone }).toISO()!;
-	const passing = (height: number): Passing => {
-		const above = (instant: number) => sunPosition(instant, latitude, longitude).altitude >= height;
+	const passing = (height: number, positionOf: typeof sunPosition = sunPosition): Passing => {
+		const above = (instant: number) => positionOf(instant, latitude, longitude).altitude >= height;
 		const pieces = changesIn(start.toMillis(), end, STEP, above, String);
 		const edge = (up: boolean) => {
 			const piece = pieces.find(({ first }, at) => at > 0 && first === up);
@@ -43,6 +47,8 @@ export function sunTimes(place: { latitude: number; longitude: number }, date: s
 		sun: passing(HEIGHTS.sun),
 		civil: passing(HEIGHTS.civil),
 		nautical: passing(HEIGHTS.nautical),
-		astronomical: passing(HEIGHTS.astronomical)
+		astronomical: passing(HEIGHTS.astronomical),
+		// The moon is told as it stands over this place, so its rim comes up as low as the sun's.
+		moon: { ...passing(SUNRISE, moonPosition), lit: moonPosition(end, latitude, longitude).lit }
 	};
 }

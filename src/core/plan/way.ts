@@ -1,4 +1,4 @@
-import type { Camera } from '../camera';
+import { controlsOf, type Camera } from '../camera';
 import type { Film } from '../film';
 import { quickMatch, type Bag, type Intent, type Outcome } from '../match';
 
@@ -22,6 +22,11 @@ export interface Way {
 	outcome: Outcome;
 }
 
+/** Whether an aperture turns freely, or an eye sets it: then it follows the light, and the setting stays the same. */
+const followsLight = (camera: Camera): boolean =>
+	(camera.exposure.mode === 'auto' && camera.exposure.sets !== 'time') ||
+	controlsOf(camera).some(({ aperture }) => aperture.kind === 'range');
+
 const comesOut = ({ verdict, spoilers }: Outcome) =>
 	(verdict === 'just-enough' || verdict === 'usable') && spoilers.length === 0;
 
@@ -42,7 +47,8 @@ export function wayIn({ camera, film, bag, intent = {} }: Pair, ev: number, sd: 
 		if (unmet.length > 0 || !comesOut(best)) continue;
 		const { f, compensation, iso, position } = best;
 		const verdict = best.verdict as 'just-enough' | 'usable';
-		const key = [verdict, steady, f.toFixed(3), compensation, iso, position].join(' ');
+		const mark = followsLight(camera) ? '' : f.toFixed(3);
+		const key = [verdict, steady, mark, compensation, iso, position].join(' ');
 		return { key, works: { verdict, steady }, outcome: best };
 	}
 	return { key: '', works: null, outcome: none! };

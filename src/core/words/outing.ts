@@ -64,15 +64,18 @@ export function needsInWords({ intent = {}, depth, on }: Pick<Scene, 'intent' | 
 	return needs.filter(Boolean).join(', ');
 }
 
+/** So many frames. */
+export const framesInWords = (count: number): string => (count === 1 ? '1 frame' : `${count} frames`);
+
 /**
  * How a scene is taken, in one line.
  *
- * @example plannedInWords(planned, true) // 'Paddle 66 with Marram 400: f/11 sun, 1/100 s, by hand. Just enough'
+ * @example plannedInWords(planned, true) // 'Paddle 66 with Marram 400: f/11 sun, 1/100 s, by hand; just enough'
  */
 export function plannedInWords(planned: PlannedScene<Camera, Film>, handheld: boolean): string {
 	const { camera, film, filters, outcome } = planned;
 	const worn = filters.map(({ name }) => `, with ${name}`).join('');
 	const hold = handheld ? 'by hand' : 'on a support';
 	const settings = settingsInShort(camera, outcome);
-	return `${camera.name} with ${film.name}: ${settings}${worn}, ${hold}. ${verdictInShort(outcome)}`;
+	return `${camera.name} with ${film.name}: ${settings}${worn}, ${hold}; ${verdictInShort(outcome)}`;
 }

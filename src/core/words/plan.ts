@@ -1,6 +1,6 @@
 import { automaticExposure, isHandTimed, type Camera } from '../camera';
 import type { PlanWindow } from '../plan';
-import { formatTime, markedTimes, nearestMark } from '../units';
+import { formatAperture, formatTime, markedApertures, markedTimes, nearestMark } from '../units';
 import { apertureInShort, wheelInShort } from './settings';
 
 /** Times nearer than this are one, as a factor. */
@@ -14,16 +14,47 @@ function timesInWords(camera: Camera, [from, to]: [number, number]): string {
 	return `${about}${usual(from)} to ${usual(to)}${counted}`;
 }
 
+/** An aperture, or those that it goes through, nearest to what is marked. */
+function aperturesInWords(camera: Camera, [from, to]: [number, number], position: string | null): string {
+	if (to / from < SAME) return apertureInShort(camera, from, position);
+	const mark = (f: number) => formatAperture(nearestMark(markedApertures, f));
+	return `${mark(from)} to ${mark(to)}`;
+}
+
+/** Windows that touch and work alike, each in its own setting. */
+export function runsOf(windows: readonly PlanWindow[]): PlanWindow[][] {
+	const runs: PlanWindow[][] = [];
+	for (const window of windows) {
+		const before = runs[runs.length - 1]?.at(-1);
+		const alike = before && before.verdict === window.verdict && before.steady === window.steady;
+		if (alike && Date.parse(before.to) >= Date.parse(window.from)) runs[runs.length - 1].push(window);
+		else runs.push([window]);
+	}
+	return runs;
+}
+
 /**
- * How a camera is set in a window of the day.
+ * How a camera is set in a window of the day, or in several that touch.
  *
- * @example windowInWords(a folding instant camera, …) // 'f/8, about 1/100 s to 1/30 s, wheel ½ toward darken, by hand'
+ * @param run at least one
+ * @example windowInWords(a folding instant camera, [window]) // 'f/8, about 1/100 s to 1/30 s, wheel ½ toward darken, by hand'
  */
-export function windowInWords(camera: Camera, { settings, steady }: PlanWindow): string {
-	const { f, seconds, compensation, position } = settings;
+export function windowInWords(camera: Camera, run: readonly PlanWindow[]): string {
+	const [{ settings, steady }] = run;
+	const over = (span: 'fRange' | 'seconds'): [number, number] => {
+		const ends = run.flatMap((window) => window.settings[span]);
+		return [Math.min(...ends), Math.max(...ends)];
+	};
 	const hold = steady === 'hand' ? 'by hand' : 'on a support';
-	const aperture = apertureInShort(camera, f, position);
-	return `${aperture}, ${timesInWords(camera, seconds)}${wheelInShort(compensation)}, ${hold}`;
+	const one = (value: 'position' | 'compensation') =>
+		run.every((window) => window.settings[value] === settings[value]);
+	const aperture = aperturesInWords(
+		camera,
+		over('fRange'),
+		one('position') ? (settings.position ?? null) : null
+	);
+	const wheel = one('compensation') ? wheelInShort(settings.compensation) : ', wheel as the light asks';
+	return `${aperture}, ${timesInWords(camera, over('seconds'))}${wheel}, ${hold}`;
 }
 
 /**

@@ -1,8 +1,6 @@
 <!-- One camera against all films of the bag: which film for which light, with the filters of the bag. -->
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import { cameraKind } from '$core/camera';
-	import { fitsWhere } from '$core/film';
 	import { landmarks } from '$core/light';
 	import { reach, suitsFilm } from '$core/match';
 	import { worksInWords } from '$core/words';
@@ -10,6 +8,7 @@
 	import type { Kept } from '$lib/records/client';
 	import { axisOver, marksThatFit, wholeLine } from '$lib/shoot/axis';
 	import { loadedCameras, type BagRecords } from '$lib/shoot/bag';
+	import { filmsThatFit, takenBy } from './takes';
 	import ReachBars from '$lib/shoot/ReachBars.svelte';
 	import { bagOf } from '$lib/shoot/wishes';
 
@@ -21,12 +20,7 @@
 	const apart = $derived(Math.ceil(24 / (width / (axis.to - axis.from))));
 	const words = $derived(marksThatFit(axis, width, landmarks));
 	const inside = $derived(loadedCameras(records).find((each) => each.camera.id === camera.id)?.film);
-	const takes = $derived(inside?.type ?? cameraKind(camera.kind)?.film);
-	const films = $derived(
-		records.films
-			.filter((film) => !film.archived && (!takes || fitsWhere(film, takes)))
-			.toSorted((a, b) => a.iso - b.iso)
-	);
+	const films = $derived(filmsThatFit(records.films, takenBy(camera, inside)));
 	const rows = $derived(
 		films.map((film) => {
 			const { filters = [] } = bagOf(records.gear, [], { film, camera });

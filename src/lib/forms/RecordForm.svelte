@@ -12,6 +12,8 @@
 		title: string;
 		back: { href: string; name: string };
 		action: string;
+		/** Done before anything is saved. */
+		prepare?: () => Promise<void>;
 		onsaved: (record: Kept<RecordKinds[K]>) => Promise<void>;
 		/** Stands between the title and the fields. */
 		about?: Snippet;
@@ -19,7 +21,7 @@
 		/** Stands beside the action. */
 		more: Snippet;
 	}
-	let { editor, title, back, action, onsaved, about, fields, more }: Props = $props();
+	let { editor, title, back, action, prepare, onsaved, about, fields, more }: Props = $props();
 	const form = $derived(editor.form as unknown as FormState<object>);
 
 	async function finish(writing: Promise<Kept<RecordKinds[K]> | undefined>) {
@@ -27,9 +29,10 @@
 		if (saved) await onsaved(saved);
 	}
 
-	function submit(event: SubmitEvent) {
+	async function submit(event: SubmitEvent) {
 		event.preventDefault();
-		void finish(editor.save());
+		await prepare?.();
+		await finish(editor.save());
 	}
 </script>
 

@@ -24,6 +24,11 @@ export class FormState<T extends object> {
 		return this.#checked.ok;
 	}
 
+	/** What is typed, where it is right. */
+	get value(): T | undefined {
+		return this.#checked.ok ? this.#checked.value : undefined;
+	}
+
 	/** Every problem that should be shown now. */
 	get issues(): Issue[] {
 		const own = this.#checked.ok ? [] : this.#checked.issues;

@@ -1,6 +1,5 @@
-<!-- The four sides of Frames. -->
 <script lang="ts">
-	import { resolve } from '$app/paths';
+	import SideNav from '$lib/parts/SideNav.svelte';
 
 	const sides = [
 		{ id: 'loads', name: 'Loads', path: '/frames' },
@@ -12,29 +11,4 @@
 	let { here }: { here: (typeof sides)[number]['id'] } = $props();
 </script>
 
-<nav aria-label="Sides of Frames">
-	{#each sides as { id, name, path } (id)}
-		<a href={resolve(path)} aria-current={id === here ? 'page' : undefined}>{name}</a>
-	{/each}
-</nav>
-
-<style>
-	nav {
-		display: flex;
-		gap: 0 1.25rem;
-		overflow-x: auto;
-		white-space: nowrap;
-		border-bottom: 1px solid var(--line);
-	}
-	a {
-		display: inline-flex;
-		align-items: center;
-		min-height: 2.75rem;
-		border-bottom: 3px solid transparent;
-		text-decoration: none;
-	}
-	a[aria-current] {
-		border-color: var(--ink);
-		font-weight: var(--heavy);
-	}
-</style>
+<SideNav label="Sides of Frames" {sides} {here} />

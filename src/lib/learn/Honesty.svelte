@@ -5,7 +5,7 @@
 	import { provesLittle, type PromiseBin, type Standing } from '$core/learn';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import FramesNav from '$lib/frames/FramesNav.svelte';
-	import Chart from './Chart.svelte';
+	import Chart from '$lib/parts/Chart.svelte';
 	import { promiseChart, standingChart } from './honesty-charts';
 
 	interface Named {

@@ -9,3 +9,14 @@ const moment = new Intl.DateTimeFormat('en-GB', {
 export function atMoment(at: string): string {
 	return moment.format(new Date(at));
 }
+
+const day = new Intl.DateTimeFormat('en-GB', {
+	weekday: 'long',
+	day: 'numeric',
+	month: 'long',
+	year: 'numeric',
+	timeZone: 'UTC'
+});
+
+/** A date of a calendar, wherever it is. */
+export const dateInWords = (date: string): string => day.format(new Date(`${date}T00:00:00Z`));

@@ -5,6 +5,7 @@
 	import type { Film } from '$core/film';
 	import { SUNRISE } from '$core/light';
 	import { formatDoubt, formatEv } from '$core/units';
+	import type { Snippet } from 'svelte';
 	import type { DayPlan, PlanWindow } from '$core/plan';
 	import { settingsInShort, verdictInShort } from '$core/words';
 	import { verdictColour } from '$lib/parts/verdict-colour';
@@ -16,16 +17,17 @@
 		camera: Camera;
 		film: Film;
 		windows: PlanWindow[];
-		said: string;
+		/** What is wanted of it; null where it has not what is wanted. */
+		intent: Intent | null;
 	}
 	interface Props {
 		plan: DayPlan;
 		axis: DayAxis;
 		rows: Row[];
-		/** What is wanted of the picture. */
-		intent: Intent;
+		/** More of the time that is looked at. */
+		more: Snippet<[at: string]>;
 	}
-	let { plan, axis, rows, intent }: Props = $props();
+	let { plan, axis, rows, more }: Props = $props();
 
 	const paths = $derived(lightPaths(plan, axis));
 	/** The sample that is looked at. */
@@ -41,11 +43,9 @@
 	const place = $derived(axis.at(instant));
 	const levels = [0, 5, 10, 15];
 	const answers = $derived(
-		rows.map(({ id, camera, film }) => ({
-			id,
-			camera,
-			...quickMatch(camera, film, { ev: sample.ev, sd: sample.sd }, intent)
-		}))
+		rows.flatMap(({ id, camera, film, intent }) =>
+			intent ? [{ id, camera, ...quickMatch(camera, film, { ev: sample.ev, sd: sample.sd }, intent) }] : []
+		)
 	);
 	const night = $derived(
 		plan.samples.flatMap(({ at: time, sunAltitude }, index) => {
@@ -117,6 +117,7 @@
 			oninput={(event) => (looked = Number(event.currentTarget.value))}
 		/>
 	</label>
+	{@render more(sample.at)}
 	<ul class="answers">
 		{#each answers as { id, camera, best, unmet } (id)}
 			<li>

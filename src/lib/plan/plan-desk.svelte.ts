@@ -1,33 +1,39 @@
-import { wrap, type Remote } from 'comlink';
-import type { DayPlan, DayQuestion, planDay } from '$core/plan';
+import type { Remote } from 'comlink';
+import type { PlanWork } from '../../workers/plan.worker';
+import { openPlanWorker } from './plan-worker';
 
-/** Plans the day of each camera in a worker, one after the other; a new question ends the old one. */
-export class PlanDesk {
-	/** Plans that are worked out, by load. */
-	plans = $state.raw<Readonly<Record<string, DayPlan>>>({});
+/** Asks a worker several questions, one after the other; new ones end the old ones. */
+export class PlanDesk<Q, A> {
+	/** What is worked out, by the id of its question. */
+	plans = $state.raw<Readonly<Record<string, A>>>({});
 	/** How many are still to come. */
 	left = $state(0);
-	#ask: Remote<typeof planDay> | null = null;
+	#way: (work: Remote<PlanWork>, question: Q) => Promise<A>;
+	#work: Remote<PlanWork> | null = null;
 	#round = 0;
+
+	/** @param way what of the worker answers a question */
+	constructor(way: (work: Remote<PlanWork>, question: Q) => Promise<A>) {
+		this.#way = way;
+	}
 
 	/** Starts the worker; gives back how to end it. */
 	open(): () => void {
-		const worker = new Worker(new URL('../../workers/plan.worker.ts', import.meta.url), { type: 'module' });
-		this.#ask = wrap<typeof planDay>(worker);
+		const { work, close } = openPlanWorker();
+		this.#work = work;
 		return () => {
-			this.#ask = null;
-			worker.terminate();
+			this.#work = null;
+			close();
 		};
 	}
 
-	/** Asks for the plans of some loads. */
-	async ask(questions: readonly { id: string; question: DayQuestion }[]): Promise<void> {
+	async ask(questions: readonly { id: string; question: Q }[]): Promise<void> {
 		const round = ++this.#round;
 		this.left = questions.length;
-		const plans: Record<string, DayPlan> = {};
+		const plans: Record<string, A> = {};
 		for (const { id, question } of questions) {
-			if (!this.#ask || round !== this.#round) return;
-			plans[id] = await this.#ask(question);
+			if (!this.#work || round !== this.#round) return;
+			plans[id] = await this.#way(this.#work, question);
 			if (round !== this.#round) return;
 			this.left -= 1;
 		}

@@ -13,6 +13,7 @@
 	import Answer from './Answer.svelte';
 	import { wholeLine } from './axis';
 	import type { BagRecords } from './bag';
+	import DayList from './DayList.svelte';
 	import Lanes from './Lanes.svelte';
 	import LightHandle from './LightHandle.svelte';
 	import LogBar from './LogBar.svelte';
@@ -149,7 +150,7 @@
 				<LightPanel {shoot} onread={() => (readingOpen = false)} />
 			</section>
 		{:else}
-			<section class="bag" aria-label="In the bag"><Lanes {shoot} /></section>
+			<section class="bag" aria-label="In the bag"><DayList {shoot} /><Lanes {shoot} /></section>
 			<section class="do" aria-label="Do">
 				{#if tried}{@render triedNotice()}{/if}
 				<Answer {shoot} />
@@ -172,6 +173,7 @@
 				<h2 id="bag-title">In the bag</h2>
 				{@render triedNotice()}
 			</div>
+			<DayList {shoot} />
 			<Lanes {shoot} />
 		</section>
 		<section class="do" aria-label="Do">

@@ -7,6 +7,7 @@ import type {
 	FrameRecord,
 	GearRecord,
 	LoadRecord,
+	OutingRecord,
 	PlaceRecord,
 	ReadingRecord
 } from '$contract/records';
@@ -21,7 +22,7 @@ export interface BagRecords {
 	films: Kept<FilmRecord>[];
 	/** Loads that are in a camera now. */
 	loads: Kept<LoadRecord>[];
-	/** Frames of those loads. */
+	/** Frames of those loads, and of those outings. */
 	frames: KnownFrame[];
 	/** Filters, flashes and supports. */
 	gear: Kept<GearRecord>[];
@@ -29,6 +30,8 @@ export interface BagRecords {
 	readings: Kept<ReadingRecord>[];
 	/** Readings that have a name. */
 	landmarks: Kept<ReadingRecord>[];
+	/** Outings that are on Shoot, or may be. */
+	outings: Kept<OutingRecord>[];
 	/** The person's own places. */
 	places: Kept<PlaceRecord>[];
 }

@@ -143,6 +143,7 @@ describe('the loaded cameras', () => {
 		gear: [],
 		readings: [],
 		landmarks: [],
+		outings: [],
 		places: [],
 		...changes
 	});

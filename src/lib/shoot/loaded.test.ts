@@ -44,6 +44,7 @@ function bag(
 		gear: [],
 		readings: [],
 		landmarks: [],
+		outings: [],
 		places: []
 	};
 }

@@ -34,6 +34,7 @@ interface Shown {
 	answers: ReadonlyMap<string, { lit: LitChange | null }>;
 	bag: Bag;
 	wishesOf: (id: string) => CameraWishes;
+	list: { mark: Pick<FrameRecord, 'outing'> };
 }
 
 /** What is said of the next frame before it is taken; kept in the browser until it is. */
@@ -107,7 +108,7 @@ export class Logging {
 
 	/** A frame of the chosen camera as things are, with an outcome of its own. */
 	#frame(chosen: Loaded, number: number, outcome: Outcome, more: Partial<FrameRecord> = {}): FrameRecord {
-		const { scene, light, handheld, lights } = this.#shoot;
+		const { scene, light, handheld, lights, list } = this.#shoot;
 		const own = this.#shoot.wishesOf(chosen.id);
 		const { subject } = this.draftOf(chosen.id);
 		const where = lights.reading?.where;
@@ -123,6 +124,7 @@ export class Logging {
 			...(scene.subjectDistance === undefined ? {} : { distance: scene.subjectDistance }),
 			...(subject ? { subject } : {}),
 			...(where ? { where } : {}),
+			...list.mark,
 			predicted: $state.snapshot(outcome) as Outcome,
 			...more
 		};

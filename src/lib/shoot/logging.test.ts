@@ -55,6 +55,7 @@ function shown(camera: CameraRecord = foldingInstant(), load: Partial<LoadRecord
 		gear: [],
 		readings: [],
 		landmarks: [],
+		outings: [],
 		places: []
 	});
 	const best = bestOutcome(camera, film, light);
@@ -70,7 +71,8 @@ function shown(camera: CameraRecord = foldingInstant(), load: Partial<LoadRecord
 		lights: { reading: { where: { latitude: 54.6, longitude: -4.2 } } },
 		answers: new Map(),
 		bag: {},
-		wishesOf: () => freeCamera
+		wishesOf: () => freeCamera,
+		list: { mark: {} }
 	};
 }
 const numbers = () => (sent as FrameRecord[]).map(({ number }) => number);

@@ -1,4 +1,5 @@
 import { resolveLight, type Light } from '$core/light';
+import { intentForDepth } from '$core/plan';
 import {
 	bestLit,
 	quickMatch,
@@ -28,6 +29,7 @@ import { LightDesk } from './light-desk.svelte';
 import { thinLanes, type FilterLane } from './lanes-to-show';
 import { Logging } from './logging.svelte';
 import { RemedyDesk } from './remedy-desk.svelte';
+import { ShotList, shotsOf, type Shot } from './shot-list.svelte';
 import {
 	asChanged,
 	bagOf,
@@ -66,14 +68,19 @@ export class ShootState {
 	/** The light: what was read, and what is tried instead. */
 	lights: LightDesk;
 	logging: Logging;
+	/** The scenes of the day's outings. */
+	list: ShotList;
 	narrow = $state(false);
 	phoneWindow = $state<Interval>([6, 6 + PHONE_WINDOW]);
 
-	loaded = $derived.by((): Loaded[] => {
-		const records = this.#records();
-		const waiting = outbox.of('frames').filter((frame) => !records.frames.some(({ id }) => id === frame.id));
-		return loadedCameras({ ...records, frames: [...records.frames, ...waiting] });
+	/** Frames that are kept, and those on their way. */
+	#frames = $derived.by(() => {
+		const { frames } = this.#records();
+		const waiting = outbox.of('frames').filter((frame) => !frames.some(({ id }) => id === frame.id));
+		return [...frames, ...waiting];
 	});
+
+	loaded = $derived.by((): Loaded[] => loadedCameras({ ...this.#records(), frames: this.#frames }));
 
 	chosen = $derived(this.loaded.find(({ id }) => id === this.chosenId) ?? this.loaded[0]);
 
@@ -161,6 +168,7 @@ export class ShootState {
 	constructor(records: () => BagRecords) {
 		this.#records = records;
 		this.lights = new LightDesk(records);
+		this.list = new ShotList(() => shotsOf(records(), this.#frames, this.lights.now));
 		this.logging = new Logging(this);
 	}
 
@@ -224,6 +232,26 @@ export class ShootState {
 	choose(id: string): void {
 		this.chosenId = id;
 		this.previewed = null;
+	}
+
+	/** The loaded camera with the film that a scene was packed with. */
+	loadFor({ plan }: Shot): Loaded | undefined {
+		const wanted = ({ load }: Loaded) => load.cameraId === plan?.camera.id && load.filmId === plan.film.id;
+		return this.loaded.find((each) => !each.finished && wanted(each));
+	}
+
+	/** Sets everything for a scene of the day's list as it was planned; the light is read, not planned. */
+	takeUp(shot: Shot): void {
+		const { scene, plan } = shot;
+		this.list.take(scene.id);
+		const { seconds, subjectDistance, subjectSpeed, handheld } = scene.intent ?? {};
+		const hold = scene.take ? scene.take.handheld : handheld;
+		this.want({ seconds, subjectDistance, subjectSpeed, handheld: hold ?? true });
+		const found = this.loadFor(shot);
+		if (!found || !plan) return;
+		this.choose(found.id);
+		const aperture = intentForDepth(found.camera, {}, scene.depth)?.aperture;
+		this.setChosen({ filters: plan.filters, aperture });
 	}
 
 	get handheld(): boolean {

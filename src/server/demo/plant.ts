@@ -1,9 +1,13 @@
+import { localTime, zoneAt } from '$core/light';
+import { packingOf, packSceneOf, usesOf, withTakes, type Outing, type Scene } from '$core/plan';
+import { cameraKind } from '$core/camera';
 import { bestOutcome, type Outcome } from '$core/match';
 import { roundToThird } from '$core/units';
 import type { Judgement } from '$contract/frames';
 import type { FrameRecord } from '$contract/records';
 import type { Creation } from '../database/record-table';
 import type { Tables } from '../database/tables';
+import { everything } from '../everything';
 import {
 	cameras,
 	films,
@@ -11,6 +15,7 @@ import {
 	loads,
 	places,
 	readings,
+	walk,
 	type CameraKey,
 	type DemoFrame,
 	type DemoLoad,
@@ -18,6 +23,9 @@ import {
 } from './scenario';
 
 const HOUR = 3_600_000;
+/** Frames of a pack. */
+const PACK = 8;
+const filters = gear.flatMap((piece) => (piece.type === 'filter' ? [piece] : []));
 
 /** The id of a record that has just been planted. */
 function planted<T>(creation: Creation<T>): string {
@@ -43,6 +51,20 @@ const pick = <T, K extends keyof T>(from: T, ...keys: K[]): Pick<T, K> =>
 		T,
 		K
 	>;
+
+/** The scenes of an outing with what packing takes for each, from what is planted. */
+function packed(outing: Outing, tables: Tables): Scene[] {
+	const from = { cameras: everything(tables.cameras), films: everything(tables.films), filters };
+	const question = {
+		cameras: from.cameras.map((camera) => ({ camera, takes: cameraKind(camera.kind)?.film })),
+		films: from.films.map((film) => ({ film, frames: PACK })),
+		filters,
+		tripod: true,
+		scenes: outing.scenes.map((scene) => packSceneOf(outing, scene))
+	};
+	const uses = question.scenes.map((scene) => usesOf(question, scene));
+	return withTakes(outing.scenes, packingOf(question, uses), from);
+}
 
 /**
  * Fills an empty database with the demo; leaves one that holds anything as it is.
@@ -91,6 +113,13 @@ export function plantDemo(tables: Tables, now: Date): void {
 	for (const piece of gear) create(tables.gear, piece);
 	for (const place of places) create(tables.places, place);
 	const [where] = places;
+	const outing = {
+		name: walk.name,
+		date: localTime(now.getTime(), zoneAt(where.latitude, where.longitude)).date,
+		where,
+		scenes: walk.scenes.map((scene) => ({ id: crypto.randomUUID(), ...scene }))
+	};
+	create(tables.outings, { ...outing, scenes: packed(outing, tables) });
 	for (const { ago, light, name } of readings) {
 		create(tables.readings, { takenAt: before(ago), light, where, ...(name ? { name } : {}) });
 	}

@@ -1,6 +1,7 @@
 import { cameraKind } from '$core/camera';
 import type { Film } from '$core/film';
 import type { Light } from '$core/light';
+import type { Scene } from '$core/plan';
 import type { Fault } from '$contract/frames';
 import type { CameraRecord, GearRecord, LoadRecord, PlaceRecord } from '$contract/records';
 
@@ -227,3 +228,46 @@ export const readings: { ago: number; light: Light; name?: string }[] = [
 	},
 	{ ago: 0.05, light: edge('faint') }
 ];
+
+/** The lantern walk of the evening. */
+export const walk: { name: string; scenes: Omit<Scene, 'id' | 'take'>[] } = {
+	name: 'Lantern walk',
+	scenes: [
+		{
+			name: 'Ferry queue under the tin roof',
+			at: '13:00',
+			light: { by: 'sky', sky: 'overcast', subject: 'open-shade' },
+			frames: 2,
+			on: 'colour'
+		},
+		{
+			name: 'First lanterns on the slip',
+			at: '19:40',
+			light: { by: 'place', place: 'bright-street' },
+			frames: 4,
+			on: 'instant',
+			intent: { subjectDistance: 2 }
+		},
+		{
+			name: 'Lanterns along the causeway, as trails',
+			at: '20:20',
+			light: { by: 'place', place: 'night-traffic' },
+			frames: 2,
+			intent: { seconds: [4, 10], handheld: false }
+		},
+		{
+			name: 'Songs in the net loft',
+			at: '21:10',
+			light: { by: 'place', place: 'home-interior' },
+			frames: 3,
+			on: 'instant'
+		},
+		{
+			name: 'Embers',
+			at: '00:10',
+			nextDay: true,
+			light: { by: 'ev', ev: 1, sd: 1 },
+			frames: 1
+		}
+	]
+};

@@ -1,6 +1,6 @@
 import ical, { ICalAlarmType } from 'ical-generator';
 import { v5 as derived } from 'uuid';
-import { needsInWords, plannedInWords, sceneLightInWords } from '$core/words';
+import { framesInWords, needsInWords, plannedInWords, sceneLightInWords } from '$core/words';
 import { plannedScene, scenesInOrder, sceneTime, type Scene } from '$core/plan';
 import type { CameraRecord, FilmRecord, GearRecord, OutingRecord, Stored } from '$contract/records';
 
@@ -17,15 +17,13 @@ const [BEFORE, BEFORE_FIRST] = [15 * 60, 2 * 60 * 60];
 /** A scene lasts until the next one, but not longer, minutes. */
 const LONGEST = 30;
 
-const frames = (count: number) => (count === 1 ? '1 frame' : `${count} frames`);
-
 function told(outing: OutingRecord, scene: Scene, { cameras, films, gear }: CarriedBag): string {
 	const filters = gear.flatMap((piece) => (piece.type === 'filter' ? [piece] : []));
 	const planned = plannedScene(outing, scene, { cameras, films, filters });
 	const needs = needsInWords(scene);
 	return [
 		planned ? `${plannedInWords(planned, scene.take?.handheld !== false)}.` : 'Not packed yet.',
-		`${frames(scene.frames)}. Light: ${sceneLightInWords(scene.light)}.`,
+		`${framesInWords(scene.frames)}. Light: ${sceneLightInWords(scene.light)}.`,
 		...(needs ? [`Wanted: ${needs}.`] : []),
 		'Never look at the sun through a finder. At night mind traffic, and the tide.'
 	].join('\n');

@@ -4,7 +4,7 @@ import { daylightColour } from './colour';
 import { daylight, moonlight } from './illuminance';
 import { moonPosition, sunPosition } from './position';
 
-export { moonPosition, sunPosition } from './position';
+export { moonPosition, sunPosition, type SkyPosition } from './position';
 
 /** Doubt by day and in deep twilight, stops; common practice. */
 const DAY_SD = 2 / 3;
@@ -51,6 +51,22 @@ export const sun: WayOfReading<SunReading> = {
 	},
 	note: () => 'by sun and clock'
 };
+
+/** How far from straight ahead the sun is still in front of a subject, and from where on behind it, degrees; common practice. */
+const [FRONT, BEHIND] = [60, 120];
+
+/**
+ * How a subject stands to the sun.
+ *
+ * @param azimuth where the sun stands, degrees from north through east
+ * @param facing where the subject looks, in the same way
+ * @example exposedTo(180, 200) // 'facing'
+ */
+export function exposedTo(azimuth: number, facing: number): 'facing' | 'side' | 'back' {
+	const apart = Math.abs(((azimuth - facing + 540) % 360) - 180);
+	if (apart <= FRONT) return 'facing';
+	return apart < BEHIND ? 'side' : 'back';
+}
 
 /** The kinds of twilight, by the height of the sun below the horizon. Source: civil, nautical and astronomical twilight as published. */
 export type Daytime =

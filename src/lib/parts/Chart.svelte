@@ -59,10 +59,12 @@
 	});
 </script>
 
-<div class="chart" role="img" aria-label={label}><div bind:this={box}></div></div>
+<div class="chart" role="img" aria-label={label} style:--chart-height="{options.chart?.height ?? 320}px">
+	<div bind:this={box}></div>
+</div>
 
 <style>
 	.chart {
-		min-height: 320px;
+		min-height: var(--chart-height);
 	}
 </style>

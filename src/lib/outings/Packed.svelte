@@ -1,0 +1,99 @@
+<!-- What to carry for an outing: the least that covers its scenes, what each gets, and what is missing. -->
+<script lang="ts">
+	import { filmKinds } from '$core/film';
+	import type { Extra, Scene } from '$core/plan';
+	import { framesInWords, plannedInWords } from '$core/words';
+	import { verdictColour } from '$lib/parts/verdict-colour';
+	import VerdictMark from '$lib/parts/VerdictMark.svelte';
+	import type { Packed } from '$lib/plan/pack-desk.svelte';
+	import { carriedInWords } from './carried';
+	import type { Asked } from './pack-question';
+
+	let { packed, asked, scenes }: { packed: Packed; asked: Asked; scenes: readonly Scene[] } = $props();
+
+	const { packing, more } = $derived(packed);
+	const carried = $derived(carriedInWords(packing, asked));
+	const given = $derived(
+		packing.uses.map((use, at) => ({
+			scene: scenes[at],
+			said: use && {
+				verdict: use.outcome.verdict,
+				words: plannedInWords(
+					{
+						camera: asked.cameras[use.camera],
+						film: asked.films[use.film],
+						filters: use.filters.map((filter) => asked.filters[filter]),
+						outcome: use.outcome
+					},
+					!use.support
+				)
+			}
+		}))
+	);
+	const things: Readonly<Record<Extra['kind'], (name: string) => string>> = {
+		support: () => 'a support',
+		filter: (name) => `a filter: ${name}`,
+		film: (name) => `a film: ${name}`,
+		camera: (name) => `a camera: ${name.toLowerCase()}`
+	};
+	const extraInWords = (extra: Extra) => things[extra.kind](extra.kind === 'support' ? '' : extra.name);
+	const names = (places: readonly number[]) => places.map((at) => `“${scenes[at].name}”`).join(', ');
+	const known = filmKinds.length;
+</script>
+
+<h2>What to carry</h2>
+{#if packing.things === 0}
+	<p class="soft">Nothing that is in the bag covers a scene of this outing, even on a support.</p>
+{:else}
+	<ul class="carried">
+		{#each carried.lines as line (line)}<li>{line}</li>{/each}
+	</ul>
+	<p class="small">{carried.sum}</p>
+{/if}
+<h2>What each scene gets</h2>
+<ol class="scenes">
+	{#each given as { scene, said } (scene.id)}
+		<li>
+			<p>
+				<strong>{scene.name}</strong>
+				<span class="soft figures">{scene.at} · {framesInWords(scene.frames)}</span>
+			</p>
+			{#if said}
+				<p>
+					<span style:color={verdictColour[said.verdict]}><VerdictMark verdict={said.verdict} /></span>
+					{said.words}
+				</p>
+			{:else}
+				<p class="notice">Nothing in the bag covers it.</p>
+			{/if}
+		</li>
+	{/each}
+</ol>
+{#if more.length > 0}
+	<h2>One thing more would cover</h2>
+	<ul>
+		{#each more as { extra, scenes: covered } (extra.kind)}
+			<li>{names(covered)}: {extraInWords(extra)}</li>
+		{/each}
+	</ul>
+{:else if packing.uses.some((use) => use === null)}
+	<p class="soft">
+		No single thing more of a usual kind would cover what is left: nor a support, a filter, one of {known} films
+		or another camera.
+	</p>
+{/if}
+
+<style>
+	h2 {
+		font-size: 1.125rem;
+		padding-top: 0.75rem;
+	}
+	.carried li {
+		font-weight: var(--heavy);
+		font-size: 1.0625rem;
+	}
+	.scenes li {
+		border-top: 1px solid var(--line);
+		padding-block: 0.4rem;
+	}
+</style>

@@ -1,0 +1,102 @@
+<!-- An outing on paper. -->
+<script lang="ts">
+	import { resolve } from '$app/paths';
+	import { plannedScene, scenesInOrder } from '$core/plan';
+	import { framesInWords, needsInWords, plannedInWords, sceneLightInWords } from '$core/words';
+	import type { OutingRecord } from '$contract/records';
+	import { dateInWords } from '$lib/parts/moment';
+	import type { BagRecords } from '$lib/shoot/bag';
+
+	let { outing, records }: { outing: OutingRecord & { id: string }; records: BagRecords } = $props();
+
+	const filters = $derived(records.gear.flatMap((piece) => (piece.type === 'filter' ? [piece] : [])));
+	const rows = $derived(
+		scenesInOrder(outing).map((scene) => {
+			const planned = plannedScene(outing, scene, {
+				cameras: records.cameras,
+				films: records.films,
+				filters
+			});
+			return {
+				scene,
+				needs: needsInWords(scene),
+				plan: planned ? plannedInWords(planned, scene.take?.handheld !== false) : 'not packed yet'
+			};
+		})
+	);
+	const print = () => window.print();
+</script>
+
+<svelte:head><title>{outing.name} · Just Enough</title></svelte:head>
+<div class="page">
+	<p class="screen"><a class="plain-link" href={resolve(`/plan/outings/${outing.id}`)}>{outing.name}</a></p>
+	<h1>{outing.name}</h1>
+	<p>{dateInWords(outing.date)}{outing.where.name ? `, ${outing.where.name}` : ''}</p>
+	<table>
+		<thead
+			><tr
+				><th scope="col">At</th><th scope="col">Scene</th><th scope="col">How</th><th scope="col">Frames</th
+				></tr
+			></thead
+		>
+		<tbody>
+			{#each rows as { scene, needs, plan } (scene.id)}
+				<tr>
+					<td class="figures">{scene.at}</td>
+					<td>
+						<strong>{scene.name}</strong>
+						<p class="small">{sceneLightInWords(scene.light)}{needs ? `; ${needs}` : ''}</p>
+					</td>
+					<td>{plan}</td>
+					<td class="figures boxes" aria-label={framesInWords(scene.frames)}
+						>{#each Array.from({ length: Math.min(12, scene.frames) }, (_, at) => at) as box (box)}<span
+								aria-hidden="true"
+							></span>{/each}{#if scene.frames > 12}<span class="count">of {scene.frames}</span>{/if}</td
+					>
+				</tr>
+			{/each}
+		</tbody>
+	</table>
+	<p class="small">
+		Never look at the sun through a finder. At night mind traffic and the tide, and say where you go.
+	</p>
+	<p class="screen"><button class="action" onclick={print}>Print</button></p>
+</div>
+
+<style>
+	table {
+		width: 100%;
+		border-collapse: collapse;
+		margin-block: 1rem;
+	}
+	th {
+		text-align: left;
+	}
+	td,
+	th {
+		border-bottom: 1px solid var(--line);
+		padding: 0.5rem 0.75rem 0.5rem 0;
+		vertical-align: top;
+	}
+	.boxes {
+		width: 7rem;
+	}
+	td:nth-child(3) {
+		width: 45%;
+	}
+	.boxes span:not(.count) {
+		display: inline-block;
+		width: 1.1rem;
+		height: 1.1rem;
+		margin: 0 0.25rem 0.25rem 0;
+		border: 1.5px solid var(--ink);
+	}
+	@media print {
+		.screen {
+			display: none;
+		}
+		tr {
+			break-inside: avoid;
+		}
+	}
+</style>

@@ -1,0 +1,26 @@
+import type { Packing } from '$core/plan';
+import type { Asked } from './pack-question';
+
+const money = new Intl.NumberFormat('en', { minimumFractionDigits: 2, maximumFractionDigits: 2 });
+
+/** What is carried, a thing a line, and what the films cost. */
+export function carriedInWords(packing: Packing, asked: Asked): { lines: string[]; sum: string } {
+	const lines = [
+		...packing.cameras.map((at) => asked.cameras[at].name),
+		...packing.films.map(({ film, loads, cost }) => {
+			const price = cost === null ? '' : `, ${money.format(cost)}`;
+			return `${asked.films[film].name}, ${loads === 1 ? 'one load' : `${loads} loads`}${price}`;
+		}),
+		...packing.filters.map((at) => asked.filters[at].name),
+		...(packing.support ? ['A support'] : [])
+	];
+	const count = packing.things === 1 ? 'One thing' : `${packing.things} things`;
+	const unpriced = packing.films
+		.filter(({ cost }) => cost === null)
+		.map(({ film }) => asked.films[film].name);
+	const cost =
+		packing.cost === null
+			? `what ${unpriced.join(' and ')} costs is not known: say it when you load it`
+			: `the films cost ${money.format(packing.cost)} in your money`;
+	return { lines, sum: `${count}, and none could stay at home. ${cost[0].toUpperCase()}${cost.slice(1)}.` };
+}

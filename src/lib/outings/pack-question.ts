@@ -1,0 +1,49 @@
+import { packSceneOf, type Outing, type PackQuestion } from '$core/plan';
+import { cameraKind, type Filter } from '$core/camera';
+import { takenBy } from '$lib/bag/takes';
+import { loadedCameras, type BagRecords } from '$lib/shoot/bag';
+
+/** The bag, and of each film, by its id, how its last load was. */
+export type PackingRecords = BagRecords & {
+	usual: Readonly<Record<string, { frames: number; price?: number }>>;
+};
+
+/** What is asked of packing, and the records that its places stand for. */
+export interface Asked {
+	question: PackQuestion;
+	cameras: BagRecords['cameras'];
+	films: BagRecords['films'];
+	filters: Filter[];
+}
+
+/** A usual roll or pack, where none of a film was ever loaded. */
+const FRAMES = 10;
+
+/** Packing for an outing, from all that is in the bag and not archived. */
+export function packQuestionOf(outing: Outing, records: PackingRecords): Asked {
+	const cameras = records.cameras.filter(({ archived }) => !archived);
+	const films = records.films.filter(({ archived }) => !archived);
+	const loaded = loadedCameras(records);
+	const filters = records.gear.flatMap((piece) => {
+		if (piece.type !== 'filter') return [];
+		const { name, stops, kind, mired, overMeter } = piece;
+		return [{ name, stops, kind, mired, overMeter }];
+	});
+	const question: PackQuestion = {
+		cameras: cameras.map((camera) => ({
+			camera,
+			takes: takenBy(camera, loaded.find((each) => each.camera.id === camera.id)?.film)
+		})),
+		films: films.map((film) => {
+			const { frames, price } = records.usual[film.id] ?? { frames: usualFrames(film.type) };
+			return { film, frames, price };
+		}),
+		filters,
+		tripod: records.gear.some(({ type }) => type === 'support'),
+		scenes: outing.scenes.map((scene) => packSceneOf(outing, scene))
+	};
+	return { question, cameras, films, filters };
+}
+
+const usualFrames = (type: string) =>
+	type === 'instant' ? (cameraKind('folding-instant')?.frames ?? FRAMES) : FRAMES;

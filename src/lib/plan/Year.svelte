@@ -1,0 +1,192 @@
+<!-- A year at a place: how much of each hour of each month a camera works, and which film of the bag to load when. -->
+<script lang="ts">
+	import { onMount } from 'svelte';
+	import { localTime, zoneAt, type Exposed, type Sky } from '$core/light';
+	import { hoursADay, type YearPlan, type YearQuestion } from '$core/plan';
+	import { checkYearRequest } from '$contract/plan';
+	import { filmsThatFit, takenBy } from '$lib/bag/takes';
+	import ChoiceField from '$lib/forms/ChoiceField.svelte';
+	import Field from '$lib/forms/Field.svelte';
+	import { skyNames, subjectNames } from '$lib/light/sky-names';
+	import WherePicker from '$lib/light/WherePicker.svelte';
+	import Chart from '$lib/parts/Chart.svelte';
+	import { secondsOf, wantedTimes } from '$lib/parts/wanted';
+	import { loadedCameras, type BagRecords } from '$lib/shoot/bag';
+	import { lastPlace, PlaceForm } from './place-form.svelte';
+	import { PlanDesk } from './plan-desk.svelte';
+	import PlanPage from './PlanPage.svelte';
+	import { bestFilms, filmChart, monthNames } from './year-view';
+	import YearTable from './YearTable.svelte';
+
+	let { records }: { records: BagRecords } = $props();
+
+	const desk = new PlanDesk<YearQuestion, YearPlan>((work, question) => work.planYear(question));
+	// svelte-ignore state_referenced_locally -- a form begins with what was there
+	const place = new PlaceForm(lastPlace(records));
+	const { here } = $derived(place);
+	const zone = $derived(here ? zoneAt(here.latitude, here.longitude) : 'Etc/UTC');
+	// svelte-ignore state_referenced_locally -- see above
+	let year = $state<number | null>(Number(localTime(Date.now(), zone).date.slice(0, 4)));
+	let sky = $state<Sky>('partly');
+	let subject = $state<Exposed>('facing');
+	let wanted = $state('any');
+
+	const cameras = $derived(records.cameras.filter(({ archived }) => !archived));
+	// svelte-ignore state_referenced_locally -- see above
+	let cameraId = $state(loadedCameras(records)[0]?.camera.id ?? cameras[0]?.id ?? '');
+	const camera = $derived(cameras.find(({ id }) => id === cameraId));
+	const inside = $derived(loadedCameras(records).find((each) => each.camera.id === cameraId)?.film);
+	const films = $derived(camera ? filmsThatFit(records.films, takenBy(camera, inside)) : []);
+	let filmId = $state('');
+	const film = $derived(
+		films.find(({ id }) => id === filmId) ?? films.find(({ id }) => id === inside?.id) ?? films[0]
+	);
+
+	const questions = $derived.by(() => {
+		if (!here || !camera) return [];
+		const intent = { seconds: secondsOf(wanted) };
+		const bag = { tripod: records.gear.some(({ type }) => type === 'support') };
+		return films.flatMap((each) => {
+			const asked = { camera, film: each, bag, place: here, year, sky, subject, intent };
+			const checked = checkYearRequest(asked);
+			return checked.ok ? [{ id: each.id, question: checked.value }] : [];
+		});
+	});
+	$effect(() => void desk.ask(questions));
+	onMount(() => {
+		const close = desk.open();
+		void desk.ask(questions);
+		return close;
+	});
+
+	const shown = $derived(film && desk.plans[film.id]);
+	const rows = $derived(
+		films.flatMap((each) => {
+			const plan = desk.plans[each.id];
+			return plan ? [{ film: each, hours: plan.months.map(({ hours }) => hoursADay(hours, 'usable')) }] : [];
+		})
+	);
+	const best = $derived(bestFilms(rows.map(({ hours }) => hours)));
+	const chart = $derived(filmChart(rows.map(({ film: { name }, hours }) => ({ name, hours }))));
+	const hour = (hours: number) => (hours < 0.05 ? '–' : hours.toFixed(1));
+</script>
+
+{#snippet asked()}
+	<ChoiceField
+		label="Camera"
+		value={cameraId}
+		options={cameras.map(({ id, name }) => ({ value: id, name }))}
+		onchange={(id) => (cameraId = id)}
+	/>
+	<WherePicker
+		places={records.places}
+		form={place.form}
+		name={place.name}
+		onchange={(where) => place.take(where)}
+	/>
+	<Field
+		label="Year"
+		problem={year !== null && year >= 1900 && year <= 2100 ? '' : 'must be from 1900 to 2100'}
+	>
+		{#snippet control(attributes)}<input
+				{...attributes}
+				type="number"
+				min="1900"
+				max="2100"
+				bind:value={year}
+			/>{/snippet}
+	</Field>
+	<ChoiceField label="The sky" value={sky} options={skyNames} onchange={(next) => (sky = next as Sky)} />
+	<ChoiceField
+		label="The subject"
+		value={subject}
+		options={subjectNames}
+		onchange={(next) => (subject = next as Exposed)}
+	/>
+	<ChoiceField label="Time" value={wanted} options={wantedTimes} onchange={(next) => (wanted = next)} />
+	<p class="soft small">The sun alone: the moon comes to another hour every night.</p>
+{/snippet}
+
+{#snippet answer()}
+	{#if !camera}
+		<p class="soft">There is no camera yet. With one, here stands which film to load in which month.</p>
+	{:else if films.length === 0}
+		<p class="soft">No film of the bag fits {camera.name}.</p>
+	{:else if !here || questions.length === 0}
+		<p class="soft">Say where and which year, and the hours are drawn.</p>
+	{:else if rows.length === 0 || !shown}
+		<p class="soft" role="status">Working out the year …</p>
+	{:else}
+		<h2>Which film when: hours a day in which {camera.name} works</h2>
+		<div class="wide">
+			<table class="films figures">
+				<thead
+					><tr>
+						<th scope="col">Film</th>
+						{#each monthNames as name (name)}<th scope="col">{name}</th>{/each}
+					</tr></thead
+				>
+				<tbody>
+					{#each rows as { film: each, hours }, row (each.id)}
+						<tr class:chosen={each.id === film.id}>
+							<th scope="row"
+								><button
+									class="plain-link"
+									aria-pressed={each.id === film.id}
+									onclick={() => (filmId = each.id)}>{each.name}</button
+								></th
+							>
+							{#each hours as value, month (month)}
+								<td class:best={best[month] === row}
+									>{hour(value)}{#if best[month] === row}<span class="sr-only">, the most</span>{/if}</td
+								>
+							{/each}
+						</tr>
+					{/each}
+				</tbody>
+			</table>
+		</div>
+		<p class="soft small">Framed: the film that works longest that month. Choose a film to see its hours.</p>
+		{#if rows.length > 1}<Chart options={chart} label="Hours a day of each film through the year" />{/if}
+		<h2>{film.name} by month and hour</h2>
+		<YearTable plan={shown} />
+	{/if}
+{/snippet}
+
+<PlanPage
+	title="Plan a year"
+	here="year"
+	names={{ asked: 'The year', answer: 'The year with this camera' }}
+	busy={desk.left > 0}
+	{asked}
+	{answer}
+/>
+
+<style>
+	.wide {
+		/* What is only read aloud stays inside. */
+		position: relative;
+		overflow-x: auto;
+	}
+	.films {
+		border-collapse: collapse;
+		width: 100%;
+	}
+	.films th,
+	.films td {
+		padding: 0.15rem 0.4rem;
+		text-align: right;
+	}
+	.films th:first-child {
+		text-align: left;
+		white-space: nowrap;
+	}
+	.films .chosen button {
+		font-weight: var(--heavy);
+	}
+	.films .best {
+		font-weight: var(--heavy);
+		outline: 2px solid var(--ink);
+		outline-offset: -2px;
+	}
+</style>

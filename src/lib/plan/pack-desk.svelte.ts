@@ -1,0 +1,46 @@
+import type { OneMore, Packing, PackQuestion, Use } from '$core/plan';
+import { openPlanWorker, type PlanWorker } from './plan-worker';
+
+/** What packing comes to. */
+export interface Packed {
+	question: PackQuestion;
+	packing: Packing;
+	/** What one thing more would cover. */
+	more: OneMore[];
+}
+
+/** Packs in a worker, scene by scene; says how far it is, and can be stopped. */
+export class PackDesk {
+	packed = $state.raw<Packed | null>(null);
+	/** Scenes that are gone through, and all; null where nothing is being worked out. */
+	progress = $state.raw<{ done: number; of: number } | null>(null);
+	#worker: PlanWorker | null = null;
+
+	/** Packs anew; what was being worked out is given up. */
+	async pack(question: PackQuestion): Promise<void> {
+		this.stop();
+		const worker = openPlanWorker();
+		this.#worker = worker;
+		this.packed = null;
+		const { scenes } = question;
+		const uses: Use[][] = [];
+		for (const [done, scene] of scenes.entries()) {
+			this.progress = { done, of: scenes.length };
+			uses.push(await worker.work.usesOf(question, scene));
+			if (this.#worker !== worker) return;
+		}
+		const packing = await worker.work.packingOf(question, uses);
+		const open = packing.uses.flatMap((use, at) => (use === null ? [at] : []));
+		const more = open.length > 0 ? await worker.work.oneMoreFor(question, open) : [];
+		if (this.#worker !== worker) return;
+		this.packed = { question, packing, more };
+		this.stop();
+	}
+
+	/** Gives up what is being worked out. */
+	stop(): void {
+		this.#worker?.close();
+		this.#worker = null;
+		this.progress = null;
+	}
+}

@@ -1,0 +1,7 @@
+<script lang="ts">
+	import Sheet from '$lib/outings/Sheet.svelte';
+
+	let { data } = $props();
+</script>
+
+<Sheet outing={data.outing} records={data.records} />

@@ -1,0 +1,4 @@
+import { bagRecords } from '$server/bag-records';
+import type { PageServerLoad } from './$types';
+
+export const load: PageServerLoad = () => bagRecords();
