@@ -18,6 +18,7 @@ const paths = [
 	'/api/cameras',
 	'/api/films',
 	'/api/loads',
+	'/api/outings',
 	'/api/frames',
 	'/api/gear',
 	'/api/learn',

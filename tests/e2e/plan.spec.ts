@@ -47,7 +47,7 @@ for (const [where, viewport] of [
 			await expect(page.getByText(/too dark by/).first()).toBeVisible();
 
 			// When trails of 4 to 10 s are to be had.
-			await page.getByLabel('A time of').selectOption({ label: '4 to 10 s, for trails' });
+			await page.getByLabel('Time', { exact: true }).selectOption({ label: '4 to 10 s, for light trails' });
 			await expect(slip).toContainText(/Works 2[0-3]:\d\d to|Works 0\d:\d\d to/);
 			await expect(box).toContainText('Does not work on this day');
 

@@ -14,10 +14,15 @@ const openAll = (page: Page) =>
 async function viewsOf(request: APIRequestContext): Promise<string[]> {
 	const first = async (kind: string) =>
 		(await (await request.get(`/api/${kind}?limit=1`)).json()).items[0].id;
-	const [camera, film] = [await first('cameras'), await first('films')];
+	const [camera, film, outing] = [await first('cameras'), await first('films'), await first('outings')];
 	return [
 		'/',
 		'/plan',
+		'/plan/year',
+		'/plan/outings',
+		'/plan/outings/new',
+		`/plan/outings/${outing}`,
+		`/plan/outings/${outing}/sheet`,
 		'/bag',
 		`/bag/camera/${camera}`,
 		`/bag/bench/${camera}`,

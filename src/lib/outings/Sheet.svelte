@@ -19,11 +19,19 @@
 			});
 			return {
 				scene,
+				planned,
 				needs: needsInWords(scene),
 				plan: planned ? plannedInWords(planned, scene.take?.handheld !== false) : 'not packed yet'
 			};
 		})
 	);
+	/** All that the scenes are taken with, each once. */
+	const carried = $derived.by(() => {
+		const plans = rows.flatMap(({ planned }) => planned ?? []);
+		const names = plans.flatMap(({ camera, film, filters: worn }) => [camera, film, ...worn]);
+		const held = outing.scenes.some(({ take }) => take?.handheld === false);
+		return [...new Set(names.map(({ name }) => name)), ...(held ? ['a support'] : [])].join(', ');
+	});
 	const print = () => window.print();
 </script>
 
@@ -32,6 +40,7 @@
 	<p class="screen"><a class="plain-link" href={resolve(`/plan/outings/${outing.id}`)}>{outing.name}</a></p>
 	<h1>{outing.name}</h1>
 	<p>{dateInWords(outing.date)}{outing.where.name ? `, ${outing.where.name}` : ''}</p>
+	{#if carried}<p><strong>Carry: {carried}.</strong></p>{/if}
 	<table>
 		<thead
 			><tr

@@ -35,8 +35,8 @@
 						<strong>{shown.scene.name}</strong>
 						<span class="soft small figures">{leftOf(shown)}</span>
 					</p>
-					<p class="small plan">{planOf(shown)}</p>
-					{#if missing}
+					{#if !shoot.narrow}<p class="small">{planOf(shown)}</p>{/if}
+					{#if missing && (!shoot.narrow || list.taking)}
 						<p class="small">
 							<a
 								class="plain-link"
@@ -49,7 +49,7 @@
 				{#if list.taking}
 					<button class="quiet" onclick={() => list.take(null)}>Leave it</button>
 				{:else}
-					<button class="quiet" onclick={() => take(shown)}>Set for it</button>
+					<button class="quiet" onclick={() => take(shown)}>{shoot.narrow ? 'Set' : 'Set for it'}</button>
 				{/if}
 			{:else}
 				<p class="now">All scenes of {list.shots[0].outing.name} are taken.</p>
@@ -110,11 +110,6 @@
 			overflow: hidden;
 			text-overflow: ellipsis;
 		}
-	}
-	.plan {
-		white-space: nowrap;
-		overflow: hidden;
-		text-overflow: ellipsis;
 	}
 	ol {
 		max-height: 18rem;

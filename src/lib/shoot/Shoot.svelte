@@ -150,7 +150,8 @@
 				<LightPanel {shoot} onread={() => (readingOpen = false)} />
 			</section>
 		{:else}
-			<section class="bag" aria-label="In the bag"><DayList {shoot} /><Lanes {shoot} /></section>
+			<DayList {shoot} />
+			<section class="bag" aria-label="In the bag"><Lanes {shoot} /></section>
 			<section class="do" aria-label="Do">
 				{#if tried}{@render triedNotice()}{/if}
 				<Answer {shoot} />
