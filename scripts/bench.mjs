@@ -200,6 +200,71 @@ async function frames(folder) {
 	}
 }
 
+/** Longest time for which a page did not answer while it waited for something, ms, and how long that took. */
+const waiting = async (what) => {
+	const begun = performance.now();
+	let [last, longest] = [begun, 0];
+	while (!document.querySelector(what)) {
+		await new Promise((resolve) => requestAnimationFrame(resolve));
+		const now = performance.now();
+		[longest, last] = [Math.max(longest, now - last), now];
+	}
+	return { took: performance.now() - begun, longest };
+};
+
+/** A year and a packing: in the core, and in a worker with the page answering. */
+async function plans(folder) {
+	const { measureYear, measurePacking, largeBag } = await load('plan', folder);
+	const { positions, pairs, bare, whole } = measureYear();
+	row(`${positions} bare sun positions: a year at 5 minutes`, `${bare.toFixed(0)} ms`, '1');
+	row(
+		`The year of ${pairs} cameras and films`,
+		`${whole.toFixed(0)} ms`,
+		`${(whole / bare).toFixed(2)} × the positions`
+	);
+	const packing = measurePacking();
+	row('12 cameras × 20 films × 20 scenes matched once', `${packing.bare.toFixed(0)} ms`, '1');
+	row(
+		`The smallest of their sets with 12 filters and a support: ${packing.things} things`,
+		`${packing.whole.toFixed(0)} ms`,
+		`${(packing.whole / packing.bare).toFixed(1)} × one match each`
+	);
+	const server = await serveApart({ data: join(folder, 'plans') });
+	const browser = await browserType.launch({ executablePath: chromium(), args: chromiumFlags });
+	try {
+		const here = await browser.newPage({ viewport: { width: 1280, height: 800 }, baseURL: server.address });
+		const keep = async (kind, data) => {
+			const answer = await here.request.post(`/api/${kind}`, { data });
+			if (!answer.ok()) throw new Error(await answer.text());
+			return (await answer.json()).id;
+		};
+		for (const camera of largeBag.cameras) await keep('cameras', camera);
+		for (const film of largeBag.films) await keep('films', film);
+		for (const filter of largeBag.filters) await keep('gear', { type: 'filter', ...filter });
+		await keep('gear', { type: 'support', name: 'Tripod' });
+		const where = { name: 'Hollin Holm', latitude: 54.62, longitude: -4.21 };
+		await keep('places', where);
+		const scenes = largeBag.scenes.map((scene) => ({ id: randomUUID(), ...scene }));
+		const id = await keep('outings', { name: 'Everything', date: '2026-05-02', where, scenes });
+		for (const [what, path, begun, seen] of [
+			['The packing', `/plan/outings/${id}`, 'progress', '.carried'],
+			['The year of 20 films', '/plan/year', '[aria-busy=true]', '.films tbody']
+		]) {
+			await here.goto(path, { waitUntil: 'load' });
+			await here.locator(begun).waitFor();
+			const { took, longest } = await here.evaluate(waiting, seen);
+			row(
+				`${what} in a worker, begun to seen`,
+				`${took.toFixed(0)} ms`,
+				`its page still for ${longest.toFixed(0)} ms at most`
+			);
+		}
+	} finally {
+		await browser.close();
+		await server.stop();
+	}
+}
+
 async function page(folder) {
 	const server = await serveApart({ data: join(folder, 'data'), demo: true });
 	const browser = await browserType.launch({ executablePath: chromium(), args: chromiumFlags });
@@ -250,6 +315,7 @@ await main(async () => {
 		await recording(folder);
 		await core(folder);
 		await remedies(folder);
+		await plans(folder);
 		await api(folder);
 		await page(folder);
 		await frames(folder);

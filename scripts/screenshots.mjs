@@ -66,6 +66,20 @@ const printed = (page) =>
 		const all = [...document.querySelectorAll('canvas')].filter((canvas) => canvas.checkVisibility());
 		return all.every((canvas) => canvas.getContext('2d').getImageData(0, 0, 1, 1).data[3] > 0);
 	});
+/** The outing of the demo, once it is packed. */
+const packed = async (page) => {
+	await openLink(/^Lantern walk/)(page);
+	await page.locator('.carried').waitFor();
+};
+const packedBelow = async (page) => {
+	await packed(page);
+	await page.getByRole('heading', { name: 'What to carry' }).evaluate((title) => title.scrollIntoView());
+};
+const yearBelow = async (page) => {
+	await page.locator('.apexcharts-svg').waitFor();
+	await page.getByRole('heading', { name: /^Which film/ }).evaluate((title) => title.scrollIntoView());
+};
+const dayList = (page) => page.getByRole('button', { name: 'Scenes' }).click();
 const drawn = (what) => (page) => page.locator(what).first().waitFor();
 
 /** A frame that has just been logged, while its print develops. */
@@ -84,13 +98,14 @@ const views = [
 	{ name: 'shoot-desk-sunlit', path: '/', size: DESK, display: 'sunlit' },
 	{ name: 'shoot-clamped', path: '/', size: DESK, act: sun('Wedge') },
 	{ name: 'shoot-remedy', path: '/', size: DESK, act: lookAtRemedy('Wedge') },
-	{ name: 'shoot-phone-automatic', path: '/', size: PHONE, act: chooseLane(/^Wedge/) },
 	{ name: 'bag', path: '/bag', size: DESK },
 	{ name: 'camera', path: '/bag', size: DESK, act: openLink(/^Wedge/), whole: true },
 	{ name: 'card', path: '/bag', size: DESK, act: fromMenu('Paddle 66', 'Pocket card') },
 	{ name: 'reach', path: '/bag', size: DESK, act: fromMenu('Paddle 66', 'Reach sheet') },
 	{ name: 'bench', path: '/bag', size: DESK, act: benchOf('Paddle 66'), whole: true },
 	{ name: 'plan', path: '/plan', size: DESK, act: drawn('.bands') },
+	{ name: 'year', path: '/plan/year', size: DESK, act: drawn('.apexcharts-svg'), whole: true },
+	{ name: 'outing', path: '/plan/outings', size: DESK, act: packed, whole: true },
 	{ name: 'frames', path: '/frames', size: DESK, act: taughtPack },
 	{ name: 'judge', path: '/frames', size: DESK, act: judged },
 	{ name: 'learnt', path: '/frames/learnt', size: DESK },
@@ -100,9 +115,13 @@ const views = [
 /** Screens of a phone that are put beside each other in one picture. */
 const phones = [
 	{ path: '/', empty: true },
+	{ path: '/', act: chooseLane(/^Wedge/) },
 	{ path: '/bag' },
 	{ path: '/', act: logged('Wedge') },
 	{ path: '/plan', act: drawn('.bands') },
+	{ path: '/plan/year', act: yearBelow },
+	{ path: '/plan/outings', act: packedBelow },
+	{ path: '/', act: dayList },
 	{ path: '/frames', act: taughtPack },
 	{ path: '/frames', act: judged },
 	{ path: '/frames/learnt' },

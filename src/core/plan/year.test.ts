@@ -102,3 +102,22 @@ describe('a year', () => {
 		expect(months[0].hours[0].usable).toBe(0);
 	});
 });
+
+describe('the sun through a year', () => {
+	it.each([
+		['in the north', holm],
+		['under a sun that passes overhead', { latitude: 10, longitude: 40 }],
+		['in the south, beyond the date line', { latitude: -78, longitude: -179.5 }]
+	])('is drawn between knots as it is: %s', (_, place) => {
+		const { altitudes } = sunYear(place, 2026, 5);
+		const zone = sunTimes(place, '2026-01-01').timeZone;
+		const start = DateTime.fromObject({ year: 2026 }, { zone }).toMillis();
+		// Each 97th time falls on every part between two knots, and on every hour.
+		for (let index = 0; index < altitudes.length; index += 97) {
+			const { altitude } = sunPosition(start + index * 5 * 60_000, place.latitude, place.longitude);
+			// Overhead a sine says less of the height.
+			const least = altitude > 85 ? 0.1 : 0.002;
+			expect(Math.abs(altitudes[index] - altitude)).toBeLessThan(least);
+		}
+	});
+});

@@ -51,6 +51,44 @@ function offsetsOf(from: number, to: number, zone: string): Piece<number>[] {
 	return changesIn(from, to, DAY, offsetAt, String);
 }
 
+/** Times between which the sun's way is drawn as a curve, minutes at most. */
+const KNOT_MINUTES = 15;
+const RADIAN = Math.PI / 180;
+
+/**
+ * Heights of the sun at even times. Between knots, the sine of the height is a cubic through four of them:
+ * it is smooth even where the sun passes overhead, and off by less than a thousandth of a degree.
+ * Source: Meeus, Astronomical Algorithms, chapter 3 (interpolation), in Lagrange's form.
+ *
+ * @returns degrees
+ */
+function heightsAt(
+	place: YearQuestion['place'],
+	from: number,
+	stepMinutes: number,
+	count: number
+): Float64Array {
+	const every = Math.max(1, Math.floor(KNOT_MINUTES / stepMinutes));
+	const spacing = every * stepMinutes * MINUTE;
+	const sineAt = (knot: number) =>
+		Math.sin(sunPosition(from + knot * spacing, place.latitude, place.longitude).altitude * RADIAN);
+	const heights = new Float64Array(count);
+	let [a, b, c, d] = [-1, 0, 1, 2].map(sineAt);
+	for (let knot = 0; knot * every < count; knot++) {
+		for (let part = 0; part < every && knot * every + part < count; part++) {
+			const t = part / every;
+			const sine =
+				(-t * (t - 1) * (t - 2) * a) / 6 +
+				((t + 1) * (t - 1) * (t - 2) * b) / 2 -
+				((t + 1) * t * (t - 2) * c) / 2 +
+				((t + 1) * t * (t - 1) * d) / 6;
+			heights[knot * every + part] = Math.asin(Math.min(1, Math.max(-1, sine))) / RADIAN;
+		}
+		[a, b, c, d] = [b, c, d, sineAt(knot + 3)];
+	}
+	return heights;
+}
+
 /**
  * The sun through a year at a place.
  *
@@ -64,7 +102,7 @@ export function sunYear(place: YearQuestion['place'], year: number, stepMinutes 
 	const start = DateTime.fromObject({ year }, { zone: timeZone });
 	const [from, to] = [start.toMillis(), start.plus({ years: 1 }).toMillis()];
 	const count = Math.ceil((to - from) / (stepMinutes * MINUTE));
-	const altitudes = new Float64Array(count);
+	const altitudes = heightsAt(place, from, stepMinutes, count);
 	const cells = new Uint16Array(count);
 	const offsets = offsetsOf(from, to, timeZone);
 	let piece = 0;
@@ -75,7 +113,6 @@ export function sunYear(place: YearQuestion['place'], year: number, stepMinutes 
 		const local = instant + offsets[piece].first * MINUTE;
 		const today = Math.floor(local / DAY);
 		if (today !== day) [day, month] = [today, new Date(local).getUTCMonth()];
-		altitudes[index] = sunPosition(instant, latitude, longitude).altitude;
 		cells[index] = month * HOURS + Math.floor((local - today * DAY) / HOUR);
 	}
 	return { timeZone, altitudes, cells };
@@ -84,10 +121,12 @@ export function sunYear(place: YearQuestion['place'], year: number, stepMinutes 
 /** Below the first the sun gives no other light; no sun stands above the second. */
 const [DARK, ZENITH] = [-18, 90];
 /** Heights are looked at at most this many stops apart, and degrees. */
-const LOOK_STOPS = 0.4;
+const LOOK_STOPS = 0.5;
 const LOOK_DEGREES = 5;
-/** A change is found to this, degrees: a few seconds of the sun's way. */
-const EXACT = 0.02;
+/** A change is found to this, degrees: a quarter of a minute of the sun's way, where times are minutes apart. */
+const EXACT = 0.06;
+/** Beyond its reach nothing is matched; this much of it is, as both are worked out in floating point, stops. */
+const MARGIN = 0.02;
 /** Degrees between heights that could be looked at. */
 const FINE = 0.1;
 
@@ -115,7 +154,7 @@ function heightsOf(question: YearQuestion): { from: number; works: Works }[] {
 	const worksAt = (altitude: number): Works => {
 		const { ev, sd } = sunlight(altitude, sky, subject);
 		// Outside its reach nothing has to be matched.
-		if (!usable.some(([from, to]) => ev >= from - EXACT && ev <= to + EXACT)) return '';
+		if (!usable.some(([from, to]) => ev >= from - MARGIN && ev <= to + MARGIN)) return '';
 		return wayIn(question, ev, sd).works?.verdict ?? '';
 	};
 	const pieces = changesAlong(looksAt(question), worksAt, String, EXACT);

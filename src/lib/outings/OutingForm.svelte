@@ -56,13 +56,19 @@
 	/** Typing is waited out before anything is packed, ms. */
 	const QUIET = 400;
 
-	/** What packing depends on, once it is right. */
+	/** What packing depends on, once it is right: not what things are called, or were packed with before. */
 	const toPack = $derived.by(() => {
 		const { value } = form;
-		return value ? JSON.stringify({ ...value, name: '', along: undefined }) : null;
+		if (!value) return null;
+		const scenes = value.scenes.map(({ take: _, name: __, ...scene }) => scene);
+		return JSON.stringify([value.date, value.where, scenes]);
 	});
+	let waiting: ReturnType<typeof setTimeout> | undefined;
+	let stopped = $state(false);
 
 	function pack() {
+		clearTimeout(waiting);
+		stopped = false;
 		const { value } = form;
 		if (!value) return;
 		asked = packQuestionOf(value, records);
@@ -73,8 +79,8 @@
 		desk.stop();
 		desk.packed = null;
 		if (toPack === null) return;
-		const timer = setTimeout(pack, QUIET);
-		return () => clearTimeout(timer);
+		waiting = setTimeout(pack, QUIET);
+		return () => clearTimeout(waiting);
 	});
 	onMount(() => () => desk.stop());
 
@@ -89,14 +95,12 @@
 			editor.set({ scenes: withTakes(form.draft.scenes, desk.packed.packing, asked) });
 	}
 
-	let stopped = $state(false);
 	function stop() {
 		stopped = true;
 		desk.stop();
 	}
 
 	const change = (at: number, changes: Partial<Scene>) => {
-		stopped = false;
 		editor.set({
 			scenes: form.draft.scenes.map((scene, index) => (index === at ? { ...scene, ...changes } : scene))
 		});
@@ -201,9 +205,7 @@
 				></progress>
 			{:else if stopped}
 				<p>
-					Not packed. <button class="plain-link" type="button" onclick={() => ((stopped = false), pack())}
-						>Pack it</button
-					>
+					Not packed. <button class="plain-link" type="button" onclick={pack}>Pack it</button>
 				</p>
 			{:else if records.cameras.length === 0 || records.films.length === 0}
 				<p class="soft">With a camera and a film in the bag, here stands the least that covers all scenes.</p>

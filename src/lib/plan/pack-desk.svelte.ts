@@ -15,13 +15,20 @@ export class PackDesk {
 	/** Scenes that are gone through, and all; null where nothing is being worked out. */
 	progress = $state.raw<{ done: number; of: number } | null>(null);
 	#worker: PlanWorker | null = null;
+	#giveUp: () => void = () => {};
 
-	/** Packs anew; what was being worked out is given up. */
+	/** Packs anew; what was being worked out is given up. Ends when it is done, or given up. */
 	async pack(question: PackQuestion): Promise<void> {
 		this.stop();
+		this.packed = null;
 		const worker = openPlanWorker();
 		this.#worker = worker;
-		this.packed = null;
+		// A worker that was ended never answers.
+		const givenUp = new Promise<void>((resolve) => (this.#giveUp = resolve));
+		await Promise.race([this.#work(worker, question), givenUp]);
+	}
+
+	async #work(worker: PlanWorker, question: PackQuestion): Promise<void> {
 		const { scenes } = question;
 		const uses: Use[][] = [];
 		for (const [done, scene] of scenes.entries()) {
@@ -39,6 +46,7 @@ export class PackDesk {
 
 	/** Gives up what is being worked out. */
 	stop(): void {
+		this.#giveUp();
 		this.#worker?.close();
 		this.#worker = null;
 		this.progress = null;

@@ -45,6 +45,33 @@ interface Tried {
 	camera: number;
 	film: number;
 	intent: Intent;
+	/** Matches that were made, by what of the filters counts. */
+	made: Map<string, ReturnType<typeof quickMatch>>;
+}
+
+/** What a match sees of filters: the light that they take, from the film alone or from the eye, too. */
+function weightOf(filters: readonly Filter[]): string {
+	const taken = (overMeter: boolean | undefined) =>
+		filters.reduce((sum, each) => sum + (each.overMeter === overMeter ? each.stops : 0), 0).toFixed(4);
+	return [taken(true), taken(false), taken(undefined)].join(' ');
+}
+
+/** A match, or the same one again where other filters take as much. */
+function matched(
+	question: PackQuestion,
+	scene: PackScene,
+	pair: Tried,
+	filters: Filter[],
+	handheld: boolean
+) {
+	const key = `${handheld} ${weightOf(filters)}`;
+	const before = pair.made.get(key);
+	if (before) return before;
+	const { camera } = question.cameras[pair.camera];
+	const { film } = question.films[pair.film];
+	const made = quickMatch(camera, film, scene.light, { ...pair.intent, handheld, filters });
+	pair.made.set(key, made);
+	return made;
 }
 
 /** What a camera with a film and some filters does for a scene, on all that it may stand on. */
@@ -55,9 +82,7 @@ function usesWith(question: PackQuestion, scene: PackScene, pair: Tried, stack: 
 	let wantsLess = false;
 	for (const handheld of holdsFor(scene, question.tripod)) {
 		if (needless([...before, ...uses], stack, handheld)) continue;
-		const { camera: body } = question.cameras[camera];
-		const { film: stock } = question.films[film];
-		const { best, unmet } = quickMatch(body, stock, scene.light, { ...intent, handheld, filters });
+		const { best, unmet } = matched(question, scene, pair, filters, handheld);
 		const exposed = best.verdict === 'just-enough' || best.verdict === 'usable';
 		if (exposed && unmet.length === 0 && best.spoilers.length === 0)
 			uses.push({ camera, film, filters: stack, support: !handheld, outcome: best });
@@ -73,7 +98,7 @@ function usesOfPair(question: PackQuestion, scene: PackScene, camera: number, fi
 	if (!goesInto(body, stock) || !wantedOn(scene, stock)) return [];
 	const intent = intentForDepth(body.camera, scene.intent ?? {}, scene.depth);
 	if (!intent) return [];
-	const pair = { camera, film, intent };
+	const pair = { camera, film, intent, made: new Map() };
 	const { uses, wantsLess } = usesWith(question, scene, pair, [], []);
 	if (!wantsLess) return uses;
 	for (const stack of stacksOf(question.filters, stock))
