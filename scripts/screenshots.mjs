@@ -99,7 +99,6 @@ const views = [
 	{ name: 'shoot-clamped', path: '/', size: DESK, act: sun('Wedge') },
 	{ name: 'shoot-remedy', path: '/', size: DESK, act: lookAtRemedy('Wedge') },
 	{ name: 'bag', path: '/bag', size: DESK },
-	{ name: 'camera', path: '/bag', size: DESK, act: openLink(/^Wedge/), whole: true },
 	{ name: 'card', path: '/bag', size: DESK, act: fromMenu('Paddle 66', 'Pocket card') },
 	{ name: 'reach', path: '/bag', size: DESK, act: fromMenu('Paddle 66', 'Reach sheet') },
 	{ name: 'bench', path: '/bag', size: DESK, act: benchOf('Paddle 66'), whole: true },

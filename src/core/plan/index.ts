@@ -4,23 +4,19 @@ export {
 	hoursADay,
 	planYear,
 	sunYear,
-	type HourShare,
 	type SunYear,
 	type YearPlan,
 	type YearQuestion
 } from './year';
 export {
-	goesInto,
 	oneMoreFor,
 	packingOf,
 	usesOf,
-	type CarriedFilm,
 	type Extra,
 	type FilmWish,
 	type OneMore,
 	type Packing,
 	type PackQuestion,
-	type PackScene,
 	type Use
 } from './pack';
 export { intentForDepth } from './depth';

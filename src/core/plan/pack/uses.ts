@@ -19,7 +19,7 @@ const wantedOn = ({ on }: PackScene, film: Film) => on === undefined || wishes[o
  *
  * @example goesInto({ camera: anInstant, takes: 'instant' }, { name: 'Any', type: 'reversal', iso: 100 }) // false
  */
-export const goesInto = ({ takes }: PackCamera, film: Film) => takes === undefined || fitsWhere(film, takes);
+const goesInto = ({ takes }: PackCamera, film: Film) => takes === undefined || fitsWhere(film, takes);
 
 /** Sets of filters on one lens, the smaller ones first: each, each two. */
 function* stacksOf(filters: readonly Filter[], film: Film): Generator<number[]> {
