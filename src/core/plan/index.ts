@@ -1,13 +1,6 @@
 export { planDay, type DayPlan, type DayQuestion, type PlanWindow, type SkyFrom } from './day';
 export { sunTimes } from './sun-times';
-export {
-	hoursADay,
-	planYear,
-	sunYear,
-	type SunYear,
-	type YearPlan,
-	type YearQuestion
-} from './year';
+export { hoursADay, planYear, sunYear, type SunYear, type YearPlan, type YearQuestion } from './year';
 export {
 	oneMoreFor,
 	packingOf,
