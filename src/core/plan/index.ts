@@ -1,8 +1,7 @@
 export { planDay, type DayPlan, type DayQuestion, type PlanWindow, type SkyFrom } from './day';
 export { sunTimes } from './sun-times';
-export { hoursADay, planYear, sunYear, type SunYear, type YearPlan, type YearQuestion } from './year';
+export { hoursADay, planYear, sunYear, type YearPlan, type YearQuestion } from './year';
 export {
-	oneMoreFor,
 	packingOf,
 	usesOf,
 	type Extra,
@@ -26,3 +25,4 @@ export {
 	type SceneLight,
 	type Take
 } from './outing';
+export { planWork } from './work';

@@ -1,6 +1,4 @@
-import type { Remote } from 'comlink';
-import type { PlanWork } from '../../workers/plan.worker';
-import { openPlanWorker } from './plan-worker';
+import { openPlanWorker, type PlanWork } from './plan-worker';
 
 /** Asks a worker several questions, one after the other; new ones end the old ones. */
 export class PlanDesk<Q, A> {
@@ -8,12 +6,12 @@ export class PlanDesk<Q, A> {
 	plans = $state.raw<Readonly<Record<string, A>>>({});
 	/** How many are still to come. */
 	left = $state(0);
-	#way: (work: Remote<PlanWork>, question: Q) => Promise<A>;
-	#work: Remote<PlanWork> | null = null;
+	#way: (work: PlanWork, question: Q) => Promise<A>;
+	#work: PlanWork | null = null;
 	#round = 0;
 
 	/** @param way what of the worker answers a question */
-	constructor(way: (work: Remote<PlanWork>, question: Q) => Promise<A>) {
+	constructor(way: (work: PlanWork, question: Q) => Promise<A>) {
 		this.#way = way;
 	}
 

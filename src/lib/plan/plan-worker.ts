@@ -1,13 +1,15 @@
 import { wrap, type Remote } from 'comlink';
-import type { PlanWork } from '../../workers/plan.worker';
+import type { planWork } from '$core/plan';
+
+export type PlanWork = Remote<typeof planWork>;
 
 /** The worker that plans, and how to end it. */
 export interface PlanWorker {
-	work: Remote<PlanWork>;
+	work: PlanWork;
 	close: () => void;
 }
 
 export function openPlanWorker(): PlanWorker {
 	const worker = new Worker(new URL('../../workers/plan.worker.ts', import.meta.url), { type: 'module' });
-	return { work: wrap<PlanWork>(worker), close: () => worker.terminate() };
+	return { work: wrap<typeof planWork>(worker), close: () => worker.terminate() };
 }
