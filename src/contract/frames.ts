@@ -74,6 +74,8 @@ export interface FrameRecord {
 	/** How long a cine shot ran, s. */
 	ran?: number;
 	judged?: Judgement;
+	/** A time that was counted by a person, or that an eye took: as it was to be, and as it was, s. */
+	counted?: { wanted: number; held: number };
 	/** The scene of an outing that it was taken for. */
 	outing?: { id: string; scene: string };
 }
@@ -142,6 +144,7 @@ const frameFields = {
 	where: whereSchema(),
 	ran: positive(86_400),
 	judged: object(judgedFields).default(undefined),
+	counted: object({ wanted: exposureTime().required(), held: exposureTime().required() }).default(undefined),
 	outing: object({ id: string().required().uuid(), scene: string().required().uuid() }).default(undefined)
 };
 frameFields satisfies Record<keyof FrameRecord, unknown>;

@@ -11,3 +11,4 @@ export * from './habit';
 export * from './learn';
 export * from './plan';
 export * from './outing';
+export * from './count';

@@ -1,7 +1,7 @@
 <!-- A load as a strip: each frame with its picture, what was promised and how it came out. -->
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import { judgedInWords, settingsInShort, verdictInShort } from '$core/words';
+	import { heldInWords, judgedInWords, settingsInShort, verdictInShort } from '$core/words';
 	import type { CameraRecord, FilmRecord } from '$contract/records';
 	import { verdictColour } from '$lib/parts/verdict-colour';
 	import VerdictMark from '$lib/parts/VerdictMark.svelte';
@@ -80,6 +80,9 @@
 				{/if}
 				<p class="small figures">{settingsInShort(camera, frame.settings)}</p>
 				<p class="small soft figures">{frameLight(frame.light)}</p>
+				{#if frame.counted}<p class="small figures">
+						{heldInWords(frame.counted.wanted, frame.counted.held)}
+					</p>{/if}
 				{#if frame.ran}<p class="small figures">ran {frame.ran.toFixed(0)} s</p>{/if}
 				{#if frame.subject ?? frame.note}<p class="small note">{frame.subject ?? frame.note}</p>{/if}
 			{:else}

@@ -1,7 +1,7 @@
 <!-- Frames as a table: everything of each in one line. -->
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import { judgedInWords, settingsInShort, verdictInShort } from '$core/words';
+	import { heldInWords, judgedInWords, settingsInShort, verdictInShort } from '$core/words';
 	import type { CameraRecord, FrameRecord } from '$contract/records';
 	import { atMoment } from '$lib/parts/moment';
 	import { verdictColour } from '$lib/parts/verdict-colour';
@@ -51,7 +51,9 @@
 						>{#if frame.judged}<strong>{judgedInWords(frame.judged)}</strong>{#if frame.judged.kept}, kept{/if}{/if}</td
 					>
 					<td data-name="Settings"
-						>{settingsInShort(camera, frame.settings)}{frame.handheld === false ? ', on a support' : ''}</td
+						>{settingsInShort(camera, frame.settings)}{frame.handheld === false
+							? ', on a support'
+							: ''}{frame.counted ? `. ${heldInWords(frame.counted.wanted, frame.counted.held)}` : ''}</td
 					>
 					<td data-name="Light">{frameLight(frame.light)}</td>
 					<td data-name="Taken">{atMoment(frame.takenAt)}</td>

@@ -12,7 +12,7 @@ export interface Key {
 /** Keys that a control under the focus needs for itself. */
 function belongsToControl(event: KeyboardEvent): boolean {
 	const target = event.target instanceof Element ? event.target : null;
-	if (target?.closest('input, select, textarea, [contenteditable], [role=dialog]')) return true;
+	if (target?.closest('input, select, textarea, [contenteditable], [role=dialog], dialog')) return true;
 	const arrows = event.key.startsWith('Arrow');
 	if (target?.closest('[role=slider], [role=radiogroup], [role=tablist]') && arrows) return true;
 	return event.key === 'Enter' && Boolean(target?.closest('a, button, summary'));

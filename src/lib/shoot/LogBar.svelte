@@ -1,6 +1,8 @@
 <!-- The one primary action, what else can be logged in one go, and what became of it. -->
 <script lang="ts">
 	import { resolve } from '$app/paths';
+	import { isHandTimed } from '$core/camera';
+	import { formatTime, markedTimes, nearestMark } from '$core/units';
 	import { chanceInWords } from '$core/words';
 	import { outbox } from '$lib/records/outbox.svelte';
 	import AfterFrame from './AfterFrame.svelte';
@@ -24,6 +26,21 @@
 	const bracket = $derived(logging.bracket);
 	const worthIt = $derived(bracket !== null && single < OFTEN && bracket.chances.usable - single > LIFT);
 
+	/** From here on a time is long enough to be counted by a person, or heard to end, s. */
+	const COUNTABLE = 1;
+	const countable = $derived.by(() => {
+		const { asItIs } = shoot;
+		if (!chosen || !asItIs || !logging.can || cine || shoot.previewed) return null;
+		const byHand = isHandTimed(chosen.camera, asItIs.seconds);
+		if (!byHand && asItIs.seconds < COUNTABLE) return null;
+		// What is counted is what is read: the mark, not its decimals.
+		return { seconds: nearestMark(markedTimes, asItIs.seconds), automatic: !byHand };
+	});
+	function count() {
+		const frame = logging.nextFrame;
+		if (frame && countable) shoot.counting.begin(frame, countable.seconds, countable.automatic);
+	}
+
 	const named = (numbers: readonly number[]) =>
 		numbers.length === 1 ? `Frame ${numbers[0]}` : `Frames ${numbers[0]} to ${numbers[numbers.length - 1]}`;
 	const primary = $derived.by(() => {
@@ -42,6 +59,11 @@
 			{#if !shoot.narrow}<span class="key" aria-hidden="true">Enter</span>{/if}
 		</button>
 		<div class="others">
+			{#if countable}
+				<button class="quiet" onclick={count}
+					>{countable.automatic ? 'Time it, about' : 'Count'} {formatTime(countable.seconds)}</button
+				>
+			{/if}
 			{#if bracket && chosen}
 				<button class="quiet" onclick={() => logging.threeAbout()}
 					>Bracket {chosen.next} to {chosen.next + 2}</button

@@ -13,6 +13,7 @@
 	import Answer from './Answer.svelte';
 	import { wholeLine } from './axis';
 	import type { BagRecords } from './bag';
+	import CountDialog from './count/CountDialog.svelte';
 	import DayList from './DayList.svelte';
 	import Lanes from './Lanes.svelte';
 	import LightHandle from './LightHandle.svelte';
@@ -185,6 +186,7 @@
 	{/if}
 </div>
 <KeySheet {keys} bind:open={keysOpen} />
+<CountDialog {shoot} />
 
 <style>
 	.shoot {

@@ -154,6 +154,31 @@ export class Logging {
 		await this.#keep(chosen, frames);
 	}
 
+	/** The next frame of the chosen camera as it would be logged now. */
+	get nextFrame(): FrameRecord | null {
+		const { chosen, asItIs, light } = this.#shoot;
+		return this.can && chosen && asItIs && light ? this.#frame(chosen, chosen.next, asItIs) : null;
+	}
+
+	/** A frame as its shutter was really held open; an eye's own time stays what it is for its exposure. */
+	asHeld(
+		{ camera, film, next }: Loaded,
+		{ frame, wanted, automatic }: { frame: FrameRecord; wanted: number; automatic: boolean },
+		held: number
+	): FrameRecord {
+		const made = { ...frame, number: next, counted: { wanted, held } };
+		if (automatic) return made;
+		const { handheld, filters, exposures } = frame;
+		const settings = { ...frame.settings, seconds: held };
+		const predicted = outcomeAt(camera, film, frame.light, { handheld, filters, exposures }, settings);
+		return { ...made, settings, predicted };
+	}
+
+	/** Logs a frame that was counted. */
+	keepHeld(loaded: Loaded, frame: FrameRecord): Promise<void> {
+		return this.#keep(loaded, [frame]);
+	}
+
 	/** Starts a shot, or ends it and logs how long it ran. */
 	async #cine(chosen: Loaded, outcome: Outcome): Promise<void> {
 		const { startedAt } = this.draftOf(chosen.id);

@@ -108,6 +108,25 @@ describe('logging', () => {
 		expect(numbers()).toEqual([9, 10]);
 	});
 
+	it('tells a counted frame by how long it was held, and one of an eye by its eye', async () => {
+		const box = shown(fixedCamera({ bulb: true }));
+		const logging = new Logging(box);
+		const frame = logging.nextFrame!;
+		const held = logging.asHeld(box.chosen!, { frame, wanted: 4, automatic: false }, 8);
+		expect(held).toMatchObject({ counted: { wanted: 4, held: 8 }, settings: { seconds: 8 } });
+		// Source: twice the time is a stop.
+		const shorter = logging.asHeld(box.chosen!, { frame, wanted: 4, automatic: false }, 4);
+		expect(held.predicted.error - shorter.predicted.error).toBeCloseTo(1, 1);
+		await logging.keepHeld(box.chosen!, held);
+		expect(sent).toEqual([expect.objectContaining({ counted: { wanted: 4, held: 8 }, number: 1 })]);
+
+		const wedge = shown();
+		const eye = new Logging(wedge);
+		const timed = eye.asHeld(wedge.chosen!, { frame: eye.nextFrame!, wanted: 2, automatic: true }, 3);
+		expect(timed.predicted).toEqual(eye.nextFrame!.predicted);
+		expect(timed.counted).toEqual({ wanted: 2, held: 3 });
+	});
+
 	it('keeps a bracket from dark to light, where there are three frames and something to set', async () => {
 		await new Logging(shown()).threeAbout();
 		const errors = (sent as FrameRecord[]).map(({ predicted }) => predicted.error);

@@ -28,6 +28,7 @@ import { loadedCameras, type BagRecords, type Loaded } from './bag';
 import { LightDesk } from './light-desk.svelte';
 import { thinLanes, type FilterLane } from './lanes-to-show';
 import { Logging } from './logging.svelte';
+import { Counting } from './count/counting.svelte';
 import { RemedyDesk } from './remedy-desk.svelte';
 import { ShotList, shotsOf, type Shot } from './shot-list.svelte';
 import {
@@ -65,6 +66,8 @@ export class ShootState {
 	/** What was wanted before a remedy was kept. */
 	#before = $state.raw<(Wishes & { id: string }) | null>(null);
 	desk = new RemedyDesk();
+	/** An exposure that is counted. */
+	counting = new Counting();
 	/** The light: what was read, and what is tried instead. */
 	lights: LightDesk;
 	logging: Logging;

@@ -1,0 +1,129 @@
+<!-- An exposure counted: the time in figures that are read from afar, one button for the hand, and the frame that comes of it. -->
+<script lang="ts">
+	import { onMount } from 'svelte';
+	import { formatTime } from '$core/units';
+	import { heldInWords, verdictInShort } from '$core/words';
+	import type { FrameRecord } from '$contract/records';
+	import type { ShootState } from '../shoot-state.svelte';
+
+	let { shoot }: { shoot: ShootState } = $props();
+
+	const { counting, logging } = $derived(shoot);
+	const counted = $derived(counting.counted);
+	const where = $derived(counting.where);
+	const loaded = $derived(shoot.loaded.find(({ id }) => id === counted?.frame.loadId));
+	const ended = $derived(counted?.endedAt !== undefined);
+	const frame = $derived(
+		counted && loaded && counting.held !== null ? logging.asHeld(loaded, counted, counting.held) : null
+	);
+
+	let dialog: HTMLDialogElement;
+	$effect(() => {
+		if (counted && !dialog.open) dialog.showModal();
+		if (!counted && dialog.open) dialog.close();
+	});
+	onMount(() => counting.watch());
+
+	const tenths = (seconds: number) => (seconds < 100 ? seconds.toFixed(1) : seconds.toFixed(0));
+	const figure = $derived.by(() => {
+		if (!where) return '';
+		if (where.phase === 'count-in') return String(where.left);
+		if (ended || counted?.automatic) return tenths(where.held);
+		return where.phase === 'open' ? tenths(where.left) : `+${tenths(where.held - (counted?.wanted ?? 0))}`;
+	});
+	const says = $derived.by(() => {
+		if (!where || !counted) return '';
+		if (ended) return where.phase === 'count-in' ? 'It was not opened' : 'Closed';
+		if (where.phase === 'count-in') return 'Ready';
+		if (counted.automatic) return 'Open: touch when it closes';
+		return where.phase === 'open' ? 'Open' : 'Close now';
+	});
+
+	async function log() {
+		// What is derived from the count is gone once the count is left.
+		const [camera, made] = [loaded, $state.snapshot(frame) as FrameRecord | null];
+		if (!camera || !made) return;
+		counting.leave();
+		await logging.keepHeld(camera, made);
+	}
+</script>
+
+<dialog bind:this={dialog} aria-labelledby="count-title" oncancel={(event) => event.preventDefault()}>
+	{#if counted && where}
+		<div class="inside">
+			<h2 id="count-title">
+				{loaded?.camera.name ?? 'A camera that is no longer loaded'}:
+				{counted.automatic ? 'about ' : ''}{formatTime(counted.wanted)}
+			</h2>
+			<p class="says figure" role="status">{says}</p>
+			<p class="time figure figures" aria-hidden="true">{figure}</p>
+			{#if ended && counting.held !== null}
+				<p>{heldInWords(counted.wanted, counting.held)}</p>
+				{#if frame}<p>So it should be {verdictInShort(frame.predicted)}.</p>{/if}
+			{:else if !ended}
+				{#if counting.silent}
+					<p>
+						This page was opened again. The time is true; there is no sound until you touch it.
+						<button class="plain-link" onclick={() => counting.sound()}>Sound on</button>
+					</p>
+				{:else if counting.wasAway}
+					<p>The page was away. The time is true; a sound may have been missed.</p>
+				{/if}
+			{/if}
+			<div class="buttons">
+				{#if !ended}
+					<button class="action" disabled={where.phase === 'count-in'} onclick={() => counting.end()}
+						>{counted.automatic ? 'It closed' : 'I closed it'}</button
+					>
+				{:else if frame && loaded}
+					<button class="action" onclick={log}>Log frame {loaded.next}</button>
+				{/if}
+				{#if ended}<button class="quiet" onclick={() => counting.again()}>Count again</button>{/if}
+				<button class="quiet" onclick={() => counting.leave()}>Leave it, log nothing</button>
+			</div>
+		</div>
+	{/if}
+</dialog>
+
+<style>
+	dialog {
+		inset: 0;
+		width: 100vw;
+		height: 100dvh;
+		max-width: none;
+		max-height: none;
+		margin: 0;
+		border: 0;
+		background: var(--paper);
+		color: var(--ink);
+	}
+	.inside {
+		display: grid;
+		grid-template-rows: auto auto 1fr;
+		justify-items: center;
+		gap: 0.75rem;
+		min-height: 100dvh;
+		padding: 1.25rem;
+		text-align: center;
+	}
+	h2 {
+		font-size: 1.25rem;
+	}
+	.says {
+		font-size: 2rem;
+	}
+	.time {
+		align-self: center;
+		font-size: min(38vw, 50dvh);
+		line-height: 1;
+	}
+	.buttons {
+		display: grid;
+		gap: 0.75rem;
+		width: min(100%, 30rem);
+	}
+	.buttons .action {
+		min-height: 5rem;
+		font-size: 1.5rem;
+	}
+</style>

@@ -1,0 +1,113 @@
+import { browser } from '$app/environment';
+import { countAt, cuesOf, type Count } from '$core/count';
+import type { FrameRecord } from '$contract/records';
+import { Cueing } from './cueing';
+
+/** An exposure that is counted, kept in the browser until it is logged or left. */
+interface Counted extends Count {
+	/** The frame as it was when the count began. */
+	frame: FrameRecord;
+	/** The eye closes the shutter; a touch says when. */
+	automatic: boolean;
+	/** When it was begun and ended, ms since 1970. */
+	begunAt: number;
+	endedAt?: number;
+}
+
+const KEY = 'just-enough-count';
+const MS = 1000;
+/** Time to get a hand to the shutter, s; common practice. */
+const COUNT_IN = 3;
+
+/** A clock that never jumps within a page and goes on where it is opened again, ms since 1970. */
+const opened = Date.now() - performance.now();
+const now = () => opened + performance.now();
+
+function stored(): Counted | null {
+	if (!browser) return null;
+	try {
+		return JSON.parse(localStorage.getItem(KEY) ?? 'null') as Counted | null;
+	} catch {
+		return null;
+	}
+}
+
+/** Counts one exposure; what is counted outlives the page. */
+export class Counting {
+	counted = $state.raw<Counted | null>(stored());
+	#now = $state(now());
+	/** No sound is promised: the page was opened again, and was not touched since. */
+	silent = $state(this.counted !== null && this.counted.endedAt === undefined);
+	/** The page was away while it counted. */
+	wasAway = $state(false);
+	#cueing = new Cueing();
+
+	/** Since it was begun, s. */
+	#elapsed = $derived(this.counted ? ((this.counted.endedAt ?? this.#now) - this.counted.begunAt) / MS : 0);
+	where = $derived(this.counted ? countAt(this.counted, this.#elapsed) : null);
+	/** How long the shutter was open, once it is closed, s. */
+	held = $derived.by(() => {
+		if (this.counted?.endedAt === undefined || !this.where) return null;
+		return this.where.phase === 'count-in' ? null : this.where.held;
+	});
+
+	#keep(counted: Counted | null): void {
+		this.counted = counted;
+		if (counted) localStorage.setItem(KEY, JSON.stringify(counted));
+		else localStorage.removeItem(KEY);
+	}
+
+	/** Begins to count a frame. */
+	begin(frame: FrameRecord, wanted: number, automatic: boolean): void {
+		this.#now = now();
+		this.#keep({ frame, wanted, automatic, countIn: automatic ? 0 : COUNT_IN, begunAt: this.#now });
+		this.wasAway = false;
+		this.sound();
+	}
+
+	/** Gives sound to what is left of the count; needs a touch. */
+	sound(): void {
+		if (!this.counted) return;
+		this.silent = false;
+		this.#cueing.start(cuesOf(this.counted), (now() - this.counted.begunAt) / MS);
+	}
+
+	/** The shutter is closed. */
+	end(): void {
+		if (!this.counted) return;
+		this.#keep({ ...this.counted, endedAt: now() });
+		this.#cueing.stop();
+	}
+
+	again(): void {
+		if (!this.counted) return;
+		const { frame, wanted, automatic } = this.counted;
+		this.begin(frame, wanted, automatic);
+	}
+
+	/** Nothing is counted any more. */
+	leave(): void {
+		this.#cueing.stop();
+		this.#keep(null);
+	}
+
+	/** Keeps the time on the screen while it is on the page; gives back how to stop that. */
+	watch(): () => void {
+		let asked = 0;
+		const tick = () => {
+			this.#now = now();
+			asked = requestAnimationFrame(tick);
+		};
+		const seen = () => {
+			const counting = this.counted !== null && this.counted.endedAt === undefined;
+			if (document.visibilityState === 'hidden' && counting) this.wasAway = true;
+		};
+		tick();
+		document.addEventListener('visibilitychange', seen);
+		return () => {
+			cancelAnimationFrame(asked);
+			document.removeEventListener('visibilitychange', seen);
+			this.#cueing.stop();
+		};
+	}
+}
