@@ -42,6 +42,7 @@
 		films.find(({ id }) => id === filmId) ?? films.find(({ id }) => id === inside?.id) ?? films[0]
 	);
 
+	const planId = (film: string) => `${cameraId} ${film}`;
 	const questions = $derived.by(() => {
 		if (!here || !camera) return [];
 		const intent = { seconds: secondsOf(wanted) };
@@ -49,7 +50,8 @@
 		return films.flatMap((each) => {
 			const asked = { camera, film: each, bag, place: here, year, sky, subject, intent };
 			const checked = checkYearRequest(asked);
-			return checked.ok ? [{ id: each.id, question: checked.value }] : [];
+			// What was worked out for another camera is not taken for this one.
+			return checked.ok ? [{ id: planId(each.id), question: checked.value }] : [];
 		});
 	});
 	$effect(() => void desk.ask(questions));
@@ -59,10 +61,10 @@
 		return close;
 	});
 
-	const shown = $derived(film && desk.plans[film.id]);
+	const shown = $derived(film && desk.plans[planId(film.id)]);
 	const rows = $derived(
 		films.flatMap((each) => {
-			const plan = desk.plans[each.id];
+			const plan = desk.plans[planId(each.id)];
 			return plan ? [{ film: each, hours: plan.months.map(({ hours }) => hoursADay(hours, 'usable')) }] : [];
 		})
 	);

@@ -39,6 +39,17 @@
 		return where.phase === 'open' ? 'Open' : 'Close now';
 	});
 
+	const primary = $derived.by(() => {
+		if (!ended) {
+			const can = where?.phase !== 'count-in';
+			const name = counted?.automatic ? 'It closed' : 'I closed it';
+			return { name, can, run: () => can && counting.end() };
+		}
+		return frame && loaded
+			? { name: `Log frame ${loaded.next}`, can: true, run: log }
+			: { name: 'Count again', can: true, run: () => counting.again() };
+	});
+
 	async function log() {
 		// What is derived from the count is gone once the count is left.
 		const [camera, made] = [loaded, $state.snapshot(frame) as FrameRecord | null];
@@ -71,14 +82,12 @@
 				{/if}
 			{/if}
 			<div class="buttons">
-				{#if !ended}
-					<button class="action" disabled={where.phase === 'count-in'} onclick={() => counting.end()}
-						>{counted.automatic ? 'It closed' : 'I closed it'}</button
-					>
-				{:else if frame && loaded}
-					<button class="action" onclick={log}>Log frame {loaded.next}</button>
-				{/if}
-				{#if ended}<button class="quiet" onclick={() => counting.again()}>Count again</button>{/if}
+				<!-- One and the same button, so that the hand and the focus stay where they are. -->
+				<!-- svelte-ignore a11y_autofocus -->
+				<button class="action" autofocus aria-disabled={!primary.can} onclick={primary.run}
+					>{primary.name}</button
+				>
+				{#if ended && frame}<button class="quiet" onclick={() => counting.again()}>Count again</button>{/if}
 				<button class="quiet" onclick={() => counting.leave()}>Leave it, log nothing</button>
 			</div>
 		</div>
@@ -121,6 +130,9 @@
 		display: grid;
 		gap: 0.75rem;
 		width: min(100%, 30rem);
+	}
+	.buttons .action[aria-disabled='true'] {
+		opacity: 0.6;
 	}
 	.buttons .action {
 		min-height: 5rem;
