@@ -101,6 +101,16 @@ export type GearRecord =
 	| { type: 'flash'; name: string; guideNumber: number; powers: number[] }
 	| { type: 'support'; name: string };
 
+/** The filters of the bag as the match takes them and frames keep them: without what only the bag knows. */
+export function filtersOf(gear: readonly GearRecord[]): Filter[] {
+	return gear.flatMap((piece) => {
+		if (piece.type !== 'filter') return [];
+		const { name, stops, kind, mired, overMeter } = piece;
+		const known = Object.entries({ kind, mired, overMeter }).filter(([, value]) => value !== undefined);
+		return [{ name, stops, ...Object.fromEntries(known) }];
+	});
+}
+
 const archived = { archived: boolean() };
 
 const MOST_STEPS = 40;

@@ -120,6 +120,12 @@ for (const [where, viewport] of [
 			expect(items.map((frame: { outing: object }) => frame.outing)).toEqual(
 				[1, 2].map(() => ({ id: outing.id, scene: outing.scenes[0].id }))
 			);
+			// With the filter that it was packed with.
+			await page.getByRole('button', { name: 'Took frame 3' }).click();
+			await expect(page.getByText('Frame 3 of Slip Wedge saved')).toBeVisible();
+			const [third] = (await (await request.get('/api/frames?offset=2')).json()).items;
+			expect(third.filters).toEqual([{ name: 'ND 0.6', stops: 2, kind: 'neutral', overMeter: true }]);
+			expect(third.outing.scene).toBe(outing.scenes[1].id);
 		});
 	});
 }

@@ -3,13 +3,13 @@
 	import { resolve } from '$app/paths';
 	import { plannedScene, scenesInOrder } from '$core/plan';
 	import { framesInWords, needsInWords, plannedInWords, sceneLightInWords } from '$core/words';
-	import type { OutingRecord } from '$contract/records';
+	import { filtersOf, type OutingRecord } from '$contract/records';
 	import { dateInWords } from '$lib/parts/moment';
 	import type { BagRecords } from '$lib/shoot/bag';
 
 	let { outing, records }: { outing: OutingRecord & { id: string }; records: BagRecords } = $props();
 
-	const filters = $derived(records.gear.flatMap((piece) => (piece.type === 'filter' ? [piece] : [])));
+	const filters = $derived(filtersOf(records.gear));
 	const rows = $derived(
 		scenesInOrder(outing).map((scene) => {
 			const planned = plannedScene(outing, scene, {

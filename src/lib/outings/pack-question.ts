@@ -1,3 +1,4 @@
+import { filtersOf } from '$contract/records';
 import { packSceneOf, type Outing, type PackQuestion } from '$core/plan';
 import { cameraKind, type Filter } from '$core/camera';
 import { takenBy } from '$lib/bag/takes';
@@ -24,11 +25,7 @@ export function packQuestionOf(outing: Outing, records: PackingRecords): Asked {
 	const cameras = records.cameras.filter(({ archived }) => !archived);
 	const films = records.films.filter(({ archived }) => !archived);
 	const loaded = loadedCameras(records);
-	const filters = records.gear.flatMap((piece) => {
-		if (piece.type !== 'filter') return [];
-		const { name, stops, kind, mired, overMeter } = piece;
-		return [{ name, stops, kind, mired, overMeter }];
-	});
+	const filters = filtersOf(records.gear);
 	const question: PackQuestion = {
 		cameras: cameras.map((camera) => ({
 			camera,

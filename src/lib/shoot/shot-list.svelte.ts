@@ -1,6 +1,12 @@
 import { localTime, zoneAt } from '$core/light';
 import { plannedScene, scenesInOrder, sceneTime, type PlannedScene, type Scene } from '$core/plan';
-import type { CameraRecord, FilmRecord, FrameRecord, OutingRecord } from '$contract/records';
+import {
+	filtersOf,
+	type CameraRecord,
+	type FilmRecord,
+	type FrameRecord,
+	type OutingRecord
+} from '$contract/records';
 import type { Kept } from '$lib/records/client';
 import type { BagRecords, KnownFrame } from './bag';
 
@@ -25,7 +31,7 @@ export function shotsOf(
 	frames: readonly KnownFrame[],
 	now: number
 ): Shot[] {
-	const filters = gear.flatMap((piece) => (piece.type === 'filter' ? [piece] : []));
+	const filters = filtersOf(gear);
 	return outings
 		.filter((outing) => isOn(outing, now))
 		.flatMap((outing) =>

@@ -2,7 +2,7 @@ import type { Filter } from '$core/camera';
 import { fitsWhere, type Film } from '$core/film';
 import { resolveLight, type Light } from '$core/light';
 import type { Bag, Change, Intent, LitChange, Remedy } from '$core/match';
-import type { CameraRecord, FilmRecord, GearRecord } from '$contract/records';
+import { filtersOf, type CameraRecord, type FilmRecord, type GearRecord } from '$contract/records';
 import type { Kept } from '$lib/records/client';
 
 /** What is wanted of the picture, whatever camera takes it. */
@@ -46,15 +46,10 @@ export function bagOf(
 	films: readonly Kept<FilmRecord>[],
 	loaded: { film: Film; camera: Pick<CameraRecord, 'flashes'> } | undefined
 ): Bag {
-	const filters = gear.flatMap((piece): Filter[] => {
-		if (piece.type !== 'filter') return [];
-		const { name, stops, kind, mired, overMeter } = piece;
-		return [JSON.parse(JSON.stringify({ name, stops, kind, mired, overMeter })) as Filter];
-	});
 	const fits = loaded?.camera.flashes;
 	const flash = gear.find((piece) => piece.type === 'flash' && (fits?.includes(piece.name) ?? true));
 	return {
-		filters,
+		filters: filtersOf(gear),
 		films: films.filter((film) => !film.archived && loaded && fitsWhere(film, loaded.film.type)),
 		tripod: gear.some(({ type }) => type === 'support'),
 		...(flash?.type === 'flash'

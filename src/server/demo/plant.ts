@@ -4,7 +4,7 @@ import { cameraKind } from '$core/camera';
 import { bestOutcome, type Outcome } from '$core/match';
 import { roundToThird } from '$core/units';
 import type { Judgement } from '$contract/frames';
-import type { FrameRecord } from '$contract/records';
+import { filtersOf, type FrameRecord } from '$contract/records';
 import type { Creation } from '../database/record-table';
 import type { Tables } from '../database/tables';
 import { everything } from '../everything';
@@ -25,7 +25,7 @@ import {
 const HOUR = 3_600_000;
 /** Frames of a pack. */
 const PACK = 8;
-const filters = gear.flatMap((piece) => (piece.type === 'filter' ? [piece] : []));
+const filters = filtersOf(gear);
 
 /** The id of a record that has just been planted. */
 function planted<T>(creation: Creation<T>): string {

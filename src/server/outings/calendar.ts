@@ -2,7 +2,14 @@ import ical, { ICalAlarmType } from 'ical-generator';
 import { v5 as derived } from 'uuid';
 import { framesInWords, needsInWords, plannedInWords, sceneLightInWords } from '$core/words';
 import { plannedScene, scenesInOrder, sceneTime, type Scene } from '$core/plan';
-import type { CameraRecord, FilmRecord, GearRecord, OutingRecord, Stored } from '$contract/records';
+import {
+	filtersOf,
+	type CameraRecord,
+	type FilmRecord,
+	type GearRecord,
+	type OutingRecord,
+	type Stored
+} from '$contract/records';
 
 /** What scenes are taken with. */
 export interface CarriedBag {
@@ -18,7 +25,7 @@ const [BEFORE, BEFORE_FIRST] = [15 * 60, 2 * 60 * 60];
 const LONGEST = 30;
 
 function told(outing: OutingRecord, scene: Scene, { cameras, films, gear }: CarriedBag): string {
-	const filters = gear.flatMap((piece) => (piece.type === 'filter' ? [piece] : []));
+	const filters = filtersOf(gear);
 	const planned = plannedScene(outing, scene, { cameras, films, filters });
 	const needs = needsInWords(scene);
 	return [
