@@ -10,6 +10,7 @@ import { chromium as browserType } from '@playwright/test';
 import autocannon from 'autocannon';
 import Database from 'better-sqlite3';
 import { build as bundle } from 'vite';
+import { measureCount } from './bench/count.mjs';
 import { serveApart } from './serve-apart.mjs';
 import { build, chromium, chromiumFlags, install, main, root } from './steps.mjs';
 
@@ -318,6 +319,7 @@ await main(async () => {
 		await plans(folder);
 		await api(folder);
 		await page(folder);
+		for (const [what, value, ratio] of await measureCount(folder)) row(what, value, ratio);
 		await frames(folder);
 	} finally {
 		rmSync(folder, { recursive: true, force: true });

@@ -4,6 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { parseArgs } from 'node:util';
 import { chromium as browserType } from '@playwright/test';
+import { hardSituations } from './pictures/hard-situations.mjs';
 import { serveApart } from './serve-apart.mjs';
 import { build, chromium, chromiumFlags, install, main, root } from './steps.mjs';
 
@@ -98,16 +99,13 @@ const views = [
 	{ name: 'shoot-desk-sunlit', path: '/', size: DESK, display: 'sunlit' },
 	{ name: 'shoot-clamped', path: '/', size: DESK, act: sun('Wedge') },
 	{ name: 'shoot-remedy', path: '/', size: DESK, act: lookAtRemedy('Wedge') },
-	{ name: 'bag', path: '/bag', size: DESK },
-	{ name: 'card', path: '/bag', size: DESK, act: fromMenu('Paddle 66', 'Pocket card') },
-	{ name: 'reach', path: '/bag', size: DESK, act: fromMenu('Paddle 66', 'Reach sheet') },
-	{ name: 'bench', path: '/bag', size: DESK, act: benchOf('Paddle 66'), whole: true },
 	{ name: 'plan', path: '/plan', size: DESK, act: drawn('.bands') },
 	{ name: 'year', path: '/plan/year', size: DESK, act: drawn('.apexcharts-svg'), whole: true },
 	{ name: 'outing', path: '/plan/outings', size: DESK, act: packed, whole: true },
 	{ name: 'frames', path: '/frames', size: DESK, act: taughtPack },
 	{ name: 'judge', path: '/frames', size: DESK, act: judged },
 	{ name: 'learnt', path: '/frames/learnt', size: DESK },
+	{ name: 'develop', path: '/develop', size: DESK, act: openLink(/^Staining/) },
 	{ name: 'honesty', path: '/frames/honest', size: DESK, act: drawn('.apexcharts-svg') }
 ];
 
@@ -127,16 +125,40 @@ const phones = [
 	{ path: '/frames/honest', act: drawn('.apexcharts-svg') }
 ].map((view) => ({ ...view, size: PHONE }));
 
+/** A camera before it is loaded. */
+const known = [
+	{ path: '/bag', act: fromMenu('Paddle 66', 'Pocket card') },
+	{ path: '/bag', act: fromMenu('Paddle 66', 'Reach sheet') },
+	{ path: '/bag', act: benchOf('Paddle 66') },
+	{ path: '/bag' }
+].map((view) => ({ ...view, size: DESK }));
+
+const desks = { size: DESK, row: 2, scale: 0.75 };
+/** Several screens in one picture. */
+const sheets = [
+	{ name: 'phones', views: phones },
+	{ name: 'known', views: known, layout: desks },
+	{ name: 'hard', views: hardSituations.map((view) => ({ ...view, size: DESK })), layout: desks },
+	{
+		name: 'hard-phones',
+		views: ['indoors', 'dark'].flatMap((display) =>
+			hardSituations.map((view) => ({ ...view, size: PHONE, display }))
+		),
+		layout: { row: hardSituations.length }
+	}
+];
+
 /** Ways of reading light whose panels are put beside each other in one picture. */
 const ways = ['Shadows', 'Meter', 'Photo', 'Sun', 'Place', 'Lamp', 'Guess', 'Click'];
 
-/** Pictures beside each other, four in a row, as one. */
-async function sheetOf(page, pictures, path) {
-	const rows = Math.ceil(pictures.length / 4);
-	await page.setViewportSize({ width: 4 * PHONE.width + 60, height: rows * (PHONE.height + 12) + 12 });
+/** Pictures of one size beside each other, so many in a row, as one. */
+async function sheetOf(page, pictures, path, { size = PHONE, row = 4, scale = 1 } = {}) {
+	const rows = Math.ceil(pictures.length / row);
+	const [width, height] = [size.width * scale, size.height * scale];
+	await page.setViewportSize({ width: row * (width + 12) + 12, height: rows * (height + 12) + 12 });
 	await page.setContent(
-		`<body style="margin:12px;display:grid;grid-template-columns:repeat(4,auto);gap:12px;background:#888">${pictures
-			.map((picture) => `<img src="data:image/png;base64,${picture}">`)
+		`<body style="margin:12px;display:grid;grid-template-columns:repeat(${row},auto);gap:12px;background:#888">${pictures
+			.map((picture) => `<img width="${width}" height="${height}" src="data:image/png;base64,${picture}">`)
 			.join('')}</body>`
 	);
 	await page.screenshot({ path });
@@ -159,12 +181,12 @@ async function takeWays(browser, address, out) {
 	await context.close();
 }
 
-/** The phone's screens on one sheet. */
-async function takePhones(browser, addressOf, out) {
+/** Screens on one sheet. */
+async function takeSheet(browser, addressOf, views, path, layout) {
 	const screens = [];
-	for (const view of phones) screens.push((await picture(browser, addressOf(view), view)).toString('base64'));
+	for (const view of views) screens.push((await picture(browser, addressOf(view), view)).toString('base64'));
 	const page = await browser.newPage();
-	await sheetOf(page, screens, join(out, 'phones.png'));
+	await sheetOf(page, screens, path, layout);
 	await page.close();
 }
 
@@ -217,8 +239,10 @@ await main(async () => {
 		for (const view of wanted) {
 			writeFileSync(join(values.out, `${view.name}.png`), await picture(browser, addressOf(view), view));
 		}
-		if (positionals.length === 0 || positionals.includes('phones'))
-			await takePhones(browser, addressOf, values.out);
+		for (const { name, views: screens, layout } of sheets) {
+			if (positionals.length === 0 || positionals.includes(name))
+				await takeSheet(browser, addressOf, screens, join(values.out, `${name}.png`), layout);
+		}
 		if (positionals.length === 0 || positionals.includes('light-ways'))
 			await takeWays(browser, demo.address, values.out);
 		console.log(`${wanted.length} pictures in ${values.out}`);

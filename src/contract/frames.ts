@@ -73,6 +73,8 @@ export interface FrameRecord {
 	where?: Where;
 	/** How long a cine shot ran, s. */
 	ran?: number;
+	/** The planned shot of its load that it was taken for. */
+	shot?: string;
 	judged?: Judgement;
 	/** A time that was counted by a person, or that an eye took: as it was to be, and as it was, s. */
 	counted?: { wanted: number; held: number };
@@ -111,7 +113,9 @@ outcomeFields satisfies Record<keyof Outcome, unknown>;
 
 const firedSchema = object({
 	guideNumber: positive(1000).required(),
-	power: between(0.0001, 1).required()
+	power: between(0.0001, 1).required(),
+	loss: between(0, 20),
+	name: shortText(80)
 })
 	.nonNullable()
 	.default(undefined);
@@ -143,6 +147,7 @@ const frameFields = {
 	distance: distance(),
 	where: whereSchema(),
 	ran: positive(86_400),
+	shot: string().uuid(),
 	judged: object(judgedFields).default(undefined),
 	counted: object({ wanted: exposureTime().required(), held: exposureTime().required() }).default(undefined),
 	outing: object({ id: string().required().uuid(), scene: string().required().uuid() }).default(undefined)

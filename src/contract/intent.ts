@@ -42,6 +42,6 @@ export const flashPower = {
 export const bagSchema: ObjectSchema<Bag> = object({
 	filters: filtersSchema,
 	films: array(filmSchema.required()).max(MOST_VALUES),
-	flash: object(flashPower).default(undefined),
+	flash: object({ ...flashPower, loss: between(0, 20) }).default(undefined),
 	tripod: boolean()
 });

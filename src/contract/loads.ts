@@ -1,6 +1,8 @@
 import { array, number, object, string, type ObjectSchema } from 'yup';
+import type { PlannedShot } from '../core/cine';
+import type { StepDone } from '../core/develop';
 import type { CineSpool } from '../core/film';
-import { between, instant, longText, positive, shortText } from './fields';
+import { between, instant, longText, name, positive, shortText } from './fields';
 
 /** A pack, a roll or a spool in a camera. */
 export interface LoadRecord {
@@ -22,6 +24,22 @@ export interface LoadRecord {
 	checked?: string[];
 	/** Of cine film. */
 	spool?: CineSpool;
+	/** How it was developed. */
+	developed?: Developed;
+	/** Shots that are planned on it. */
+	shots?: PlannedShot[];
+	/** s that had run on the first side when the spool was flipped; absent: it was not, or at its end. */
+	flippedAfter?: number;
+}
+
+/** A development as it was done. */
+export interface Developed {
+	at: string;
+	/** The recipe's name. */
+	recipe: string;
+	/** °C at its beginning, and as it was measured on the way. */
+	celsius: number[];
+	steps: StepDone[];
 }
 
 const MOST_STEPS = 40;
@@ -35,6 +53,27 @@ const spool: ObjectSchema<CineSpool> = object({
 	framesPerSecond: between(1, 120).required()
 });
 
+const MOST_SHOTS = 200;
+const LONGEST_SHOT = 3600;
+const shot: ObjectSchema<PlannedShot> = object({
+	id: string().required().uuid(),
+	title: name(),
+	seconds: between(0.1, LONGEST_SHOT).required()
+});
+
+const LONGEST_STEP = 604_800;
+const step: ObjectSchema<StepDone> = object({
+	name: name(),
+	wanted: between(0, LONGEST_STEP).required(),
+	took: between(0, LONGEST_STEP).required()
+});
+const developed: ObjectSchema<Developed> = object({
+	at: instant().required(),
+	recipe: name(),
+	celsius: array(between(-10, 80).required()).required().max(MOST_STEPS),
+	steps: array(step.required()).required().max(MOST_STEPS)
+});
+
 export const loadRecordSchema: ObjectSchema<LoadRecord> = object({
 	cameraId: string().required().uuid(),
 	filmId: string().required().uuid(),
@@ -46,5 +85,8 @@ export const loadRecordSchema: ObjectSchema<LoadRecord> = object({
 	counter: string<'up' | 'down'>().oneOf(['up', 'down']),
 	unknown: array(frameNumber().required()).max(MOST_UNKNOWN),
 	checked: array(shortText(200).required()).max(MOST_STEPS),
-	spool: spool.default(undefined)
+	spool: spool.default(undefined),
+	developed: developed.default(undefined),
+	shots: array(shot.required()).max(MOST_SHOTS),
+	flippedAfter: between(0, 86_400)
 });

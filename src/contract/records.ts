@@ -2,6 +2,7 @@ import { array, boolean, number, object, string, type ObjectSchema } from 'yup';
 import type { Camera, Checklist, Filter } from '../core/camera';
 import type { Film } from '../core/film';
 import type { Light } from '../core/light';
+import type { LearntLoss } from '../core/studio';
 import { cameraSchema, filterSchema } from './camera';
 import { coordinates, whereSchema, type Coordinates, type Where } from './coordinates';
 import {
@@ -22,6 +23,7 @@ import { lightSchema } from './light';
 export { frameRecordSchema, type FrameRecord } from './frames';
 export { loadRecordSchema, type LoadRecord } from './loads';
 export { outingRecordSchema, type OutingRecord } from './outings';
+export { recipeRecordSchema, type RecipeRecord } from './recipes';
 
 /** What is stored: the objects of the match with an id, a version and what the bag needs. */
 
@@ -39,6 +41,8 @@ export interface AboutCamera {
 	finder?: { above: number; right?: number };
 	/** Where to aim, in the person's words. */
 	aim?: string;
+	/** Where the middle of the picture stands in the finder, parts of the frame below and right of its middle. */
+	back?: { below: number; right?: number };
 	/** Thread for filters, mm. */
 	filterThread?: number;
 	checklist?: Checklist;
@@ -99,7 +103,10 @@ export interface ReadingRecord {
 export type GearRecord =
 	| ({ type: 'filter' } & Filter)
 	| { type: 'flash'; name: string; guideNumber: number; powers: number[] }
-	| { type: 'support'; name: string };
+	| { type: 'support'; name: string }
+	| { type: 'close-up'; name: string; /** 1/m */ dioptres: number }
+	/** Before a lamp. */
+	| ({ type: 'modifier'; name: string } & LearntLoss);
 
 /** The filters of the bag as the match takes them and frames keep them: without what only the bag knows. */
 export function filtersOf(gear: readonly GearRecord[]): Filter[] {
@@ -120,6 +127,7 @@ const aboutCamera = {
 	...archived,
 	finder: object({ above: between(-1000, 1000).required(), right: between(-1000, 1000) }).default(undefined),
 	aim: shortText(200),
+	back: object({ below: between(-0.5, 0.5).required(), right: between(-0.5, 0.5) }).default(undefined),
 	filterThread: positive(300),
 	checklist: object({ load: steps(), frame: steps() }).default(undefined),
 	notes: longText(),
@@ -142,7 +150,17 @@ const gearType = <T extends GearRecord['type']>(type: T) => ({ type: string<T>()
 export const gearRecordSchema = oneOfKinds<GearRecord>('type', {
 	filter: (): ObjectSchema<GearOf<'filter'>> => filterSchema.shape(gearType('filter')) as never,
 	flash: (): ObjectSchema<GearOf<'flash'>> => object({ ...gearType('flash'), name: name(), ...flashPower }),
-	support: (): ObjectSchema<GearOf<'support'>> => object({ ...gearType('support'), name: name() })
+	support: (): ObjectSchema<GearOf<'support'>> => object({ ...gearType('support'), name: name() }),
+	'close-up': (): ObjectSchema<GearOf<'close-up'>> =>
+		object({ ...gearType('close-up'), name: name(), dioptres: between(0.1, 30).required() }),
+	modifier: (): ObjectSchema<GearOf<'modifier'>> =>
+		object({
+			...gearType('modifier'),
+			name: name(),
+			stops: between(-3, 10).required(),
+			sd: doubtInStops().required(),
+			times: number().integer().min(0).max(10_000).required()
+		})
 });
 
 /** Only an offset may be nothing, or less than it. */

@@ -11,7 +11,8 @@
 		{ path: '/', name: 'Shoot' },
 		{ path: '/plan', name: 'Plan' },
 		{ path: '/bag', name: 'Bag' },
-		{ path: '/frames', name: 'Frames' }
+		{ path: '/frames', name: 'Frames' },
+		{ path: '/develop', name: 'Develop' }
 	] as const;
 	const isHere = (path: string) =>
 		path === '/' ? page.url.pathname === '/' : page.url.pathname.startsWith(path);
@@ -95,11 +96,15 @@
 			display: none;
 		}
 		nav a {
-			padding: 0 0.4rem;
-			font-size: 0.9375rem;
+			padding: 0 0.25rem;
+			font-size: 0.875rem;
+		}
+		header :global(.switch) {
+			flex-wrap: nowrap;
 		}
 		header :global(.switch-item) {
-			padding: 0 0.3rem;
+			position: relative;
+			padding: 0 0.4rem;
 			font-size: 0.8125rem;
 		}
 	}

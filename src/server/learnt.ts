@@ -20,7 +20,7 @@ import { store } from './store';
 
 type Judged = Kept<FrameRecord> & { judged: Judgement };
 
-interface Told {
+export interface Told {
 	frame: Judged;
 	load: Kept<LoadRecord>;
 	camera: Kept<CameraRecord>;
@@ -28,7 +28,7 @@ interface Told {
 }
 
 /** Judged frames with what they were shot with, oldest first. */
-function told(asked: { camera?: string; film?: string } = {}): Told[] {
+export function told(asked: { camera?: string; film?: string } = {}): Told[] {
 	const { cameras, films, loads, search } = store();
 	const once = <T>(get: (id: string) => T | undefined) => {
 		const known = new Map<string, T>();

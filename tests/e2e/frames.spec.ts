@@ -199,6 +199,7 @@ test('several frames are picked, kept, deleted and brought back; a half-used rol
 	await readLight(request, { ev: 12, sd: 0.5 });
 	await open(page, '/');
 	await took(page, 1).click();
+	await expect(page.getByText(/^Frame 1 of .* saved$/)).toBeVisible();
 	await page.getByRole('button', { name: 'Three more like it' }).click();
 	await expect(page.getByText(/^Frames 2 to 4 of .* saved$/)).toBeVisible();
 

@@ -15,6 +15,7 @@ const paths = [
 	'/api/reach',
 	'/api/light',
 	'/api/places',
+	'/api/recipes',
 	'/api/cameras',
 	'/api/films',
 	'/api/loads',

@@ -28,3 +28,9 @@ export async function openWay(page: Page, way: string) {
 }
 
 export const use = (page: Page) => page.getByRole('button', { name: 'Use this reading' }).click();
+
+/** Opens the help with a hard situation. */
+export async function openAid(page: Page, name: string) {
+	await page.getByRole('group', { name: 'Help with' }).getByRole('button', { name }).click();
+	return page.getByRole('dialog', { name, exact: true });
+}

@@ -15,6 +15,7 @@ async function viewsOf(request: APIRequestContext): Promise<string[]> {
 	const first = async (kind: string) =>
 		(await (await request.get(`/api/${kind}?limit=1`)).json()).items[0].id;
 	const [camera, film, outing] = [await first('cameras'), await first('films'), await first('outings')];
+	const recipe = await first('recipes');
 	return [
 		'/',
 		'/plan',
@@ -38,6 +39,10 @@ async function viewsOf(request: APIRequestContext): Promise<string[]> {
 		'/frames/all',
 		'/frames/learnt',
 		'/frames/honest',
+		'/develop',
+		`/develop/${recipe}`,
+		`/develop/edit/${recipe}`,
+		'/develop/run',
 		'/scripts',
 		'/nowhere'
 	];

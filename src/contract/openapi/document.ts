@@ -142,7 +142,7 @@ export const openapi = {
 	openapi: '3.1.0',
 	info: {
 		title: 'Just Enough',
-		version: '0.5.0',
+		version: '0.6.0',
 		description:
 			'Lengths are mm, distances m, times s, light EV at ISO 100, exposure in stops with + for too much light.'
 	},
@@ -232,6 +232,17 @@ export const openapi = {
 		...collection('cameras', 'camera', ref('Camera')),
 		...collection('films', 'film', ref('Film')),
 		...collection('loads', 'load', anything),
+		'/api/loads/{id}/shots.csv': {
+			parameters: [id],
+			get: {
+				operationId: 'shot-list',
+				summary: 'The shots of a spool as CSV: planned and taken, and where on the spool',
+				responses: {
+					200: { description: 'It', content: { 'text/csv': { schema: { type: 'string' } } } },
+					404: problem('Not there')
+				}
+			}
+		},
 		...collection('frames', 'frame', anything),
 		...collection('gear', 'piece-of-gear', anything),
 		...collection('measurements', 'measurement', anything),
@@ -247,6 +258,7 @@ export const openapi = {
 				}
 			}
 		},
+		...collection('recipes', 'recipe', anything),
 		...collection('places', 'place', ref('Place')),
 		'/api/places/search': {
 			get: {

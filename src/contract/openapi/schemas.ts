@@ -130,10 +130,14 @@ const intent = object({
 const bag = object({
 	filters: list(ref('Filter')),
 	films: list(ref('Film')),
-	flash: object({ guideNumber: above(0, 1000, 'm at ISO 100'), powers: list(number(0.0001, 1), 1) }, [
-		'guideNumber',
-		'powers'
-	]),
+	flash: object(
+		{
+			guideNumber: above(0, 1000, 'm at ISO 100'),
+			powers: list(number(0.0001, 1), 1),
+			loss: number(0, 20, 'what is before it takes, stops')
+		},
+		['guideNumber', 'powers']
+	),
 	tripod: flag
 });
 

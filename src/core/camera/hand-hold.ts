@@ -4,6 +4,17 @@ import type { Camera } from './types';
 /** A person timing with a watch is off by about this, s; common practice. */
 export const HAND_TIMING_SECONDS = 0.2;
 
+/**
+ * Doubt of an exposure timed by hand: 0.2 s as stops of its time.
+ *
+ * @param seconds exposure time, s
+ * @returns stops
+ * @example handTimingDoubt(1) // 0.29
+ */
+export function handTimingDoubt(seconds: number): number {
+	return HAND_TIMING_SECONDS / (seconds * Math.LN2);
+}
+
 /** Diagonal of a 35 mm frame (36 × 24), mm. */
 const FRAME_35MM_DIAGONAL = 43.27;
 const STEADY_HAND = 2;

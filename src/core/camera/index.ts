@@ -8,3 +8,4 @@ export * from './offset';
 export * from './programme';
 export * from './types';
 export * from './kinds';
+export { flares, nightNotes } from './night-notes';

@@ -17,3 +17,14 @@ export function effectiveSpeedStops(film: Film): number {
 export function speedDoubt(film: Film): number {
 	return film.speedSd ?? FRESH_SPEED_SD;
 }
+
+/**
+ * The film speed that would be right where a film is off.
+ *
+ * @param error stops, + = too much light
+ * @returns ISO
+ * @example filmSpeedFor(a film of ISO 100, -2) // 400
+ */
+export function filmSpeedFor({ iso }: Film, error: number): number {
+	return iso * 2 ** -error;
+}

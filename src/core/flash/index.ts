@@ -1,2 +1,5 @@
+export * from './fill';
 export * from './guide-number';
 export * from './kinds';
+export * from './loss';
+export * from './units';

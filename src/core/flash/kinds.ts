@@ -7,6 +7,9 @@ export interface FlashKind {
 	powers: number[];
 }
 
+/** What the flash of a camera is called that is built in. */
+export const BUILT_IN = 'built in';
+
 const full = [1];
 const steps = [1, 1 / 2, 1 / 4, 1 / 8, 1 / 16];
 

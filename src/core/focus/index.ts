@@ -1,3 +1,6 @@
+export * from './aim';
 export * from './choose';
+export * from './close-up';
 export * from './depth-of-field';
 export * from './parallax';
+export * from './stand';

@@ -1,4 +1,5 @@
 export { answered, judgedFrameOf, priorOf, type ShotFrame } from './from-frames';
+export { learnFlash, type FlashFrame, type FlashLearnt } from './flash';
 export { posterior } from './bayes';
 export {
 	promiseBins,

@@ -25,14 +25,20 @@ const TOO_OLD = 2 / 3;
 /** Light that stays as it is: lamps do not set. */
 const lasting: ReadonlySet<string> = new Set(['lamp', 'place']);
 
-/** Stops by which the sun changed the light of an open place between two instants. */
-function sunDrift(from: number, to: number, { latitude, longitude }: Coordinates): number {
-	const at = (instant: number) => {
-		const { altitude } = sunPosition(instant, latitude, longitude);
-		return { altitude, ev: evFromLux(daylight(altitude, 'clear', 'open-shade').lux) };
-	};
-	const [then, now] = [at(from), at(to)];
-	return Math.abs(now.ev - then.ev);
+/** Light of an open place without direct sun, EV at ISO 100. */
+function openLight(instant: number, { latitude, longitude }: Coordinates): number {
+	return evFromLux(daylight(sunPosition(instant, latitude, longitude).altitude, 'clear', 'open-shade').lux);
+}
+
+/**
+ * Stops by which the sun changes the light of an open place between two instants.
+ *
+ * @param from ms since 1970
+ * @param to ms since 1970
+ * @returns stops, + = brighter
+ */
+export function sunDrift(from: number, to: number, where: Coordinates): number {
+	return openLight(to, where) - openLight(from, where);
 }
 
 /** Stops of doubt that a reading has gained. */
@@ -43,7 +49,7 @@ function gained(light: Light, takenAt: number, now: number, where: Coordinates |
 	const weather = WEATHER * Math.sqrt(hours);
 	if (method === 'sun') return weather;
 	if (resolveLight(light).ev < DAYLIGHT_FROM && !where) return 0;
-	return Math.hypot(weather, where ? sunDrift(takenAt, now, where) : USUAL_DRIFT * hours);
+	return Math.hypot(weather, where ? Math.abs(sunDrift(takenAt, now, where)) : USUAL_DRIFT * hours);
 }
 
 /** Growth of doubt that nobody can tell, stops. */

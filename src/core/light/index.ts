@@ -1,8 +1,8 @@
 export * from './types';
-export { agedLight, isOld } from './ageing';
+export { agedLight, isOld, sunDrift, type Coordinates } from './ageing';
 export { clickedBy, type Clicked } from './clicked';
 export { MOST_TOGETHER, together, without } from './combined';
-export { distanceFor } from './lamp';
+export { distanceFor, stopsByMoving } from './lamp';
 export { levelOf } from './photo';
 export { placeKinds } from './place';
 export { schools } from './shadows';

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { real } from '../../../tests/fixtures/arbitraries';
-import { chanceWithin, handTimingDoubt } from './chance';
+import { handTimingDoubt } from '../camera';
+import { chanceWithin } from './chance';
 
 describe('chance', () => {
 	// Source: the published table of the normal distribution, Φ(z) to four places.

@@ -1,20 +1,9 @@
 import cdf from '@stdlib/stats-base-dists-normal-cdf';
-import { automaticExposure, HAND_TIMING_SECONDS, scatterOf } from '../camera';
+import { automaticExposure, handTimingDoubt, scatterOf } from '../camera';
 import type { StopRange } from '../film';
 import { rightAt } from './response';
 import type { Scene } from './scene';
 import type { Placed, Setting } from './settings';
-
-/**
- * Doubt of an exposure timed by hand: 0.2 s as stops of its time.
- *
- * @param seconds exposure time, s
- * @returns stops
- * @example handTimingDoubt(1) // 0.29
- */
-export function handTimingDoubt(seconds: number): number {
-	return HAND_TIMING_SECONDS / (seconds * Math.LN2);
-}
 
 /**
  * The chance that an error lies inside a range: Φ((b−e)/σ) − Φ((a−e)/σ).

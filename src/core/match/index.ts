@@ -1,10 +1,13 @@
 export type { Interval } from './intervals';
 export { chanceWithin } from './chance';
+export { blurOnFilm } from './spoilers';
 export { expectedOf, likelyErrors } from './likely';
-export { bestLit, flashOf } from './lit';
-export { bestOutcome, match, outcomeAt, quickMatch, type MadeSetting } from './match';
+export { bestLit, flashOf, flashSetting } from './lit';
+export { bestOutcome, litAt, match, outcomeAt, quickMatch, type MadeSetting } from './match';
 export { reach, type Lane, type Mounted, type Reach, type Span } from './reach';
 export { bracketAbout, type Bracket } from './remedies/bracket';
+export { sceneOf } from './scene';
+export { meteredTime } from './settings';
 export { suitsFilm } from './remedies/filter';
 export { wishProblems } from './wishes';
 export * from './types';

@@ -1,6 +1,14 @@
 import type { Camera } from '../camera';
 import { effectiveSpeedStops, type Film } from '../film';
-import { flashDistance, flashError, flashRange, together } from '../flash';
+import {
+	FLASH_SD,
+	flashDistance,
+	flashError,
+	flashRange,
+	lessGuideNumber,
+	together,
+	type FlashSetting
+} from '../flash';
 import type { Light } from '../light';
 import { worth } from './best';
 import { chanceWithin, doubtOf } from './chance';
@@ -11,8 +19,6 @@ import type { Bag, Intent, LitChange, Match, Outcome } from './types';
 import { distanceOutside, verdictOf } from './verdict';
 import { meetWishes } from './wishes';
 
-/** Doubt of a flash, stops: guide numbers are measured in rooms; common practice. */
-const FLASH_SD = 1 / 3;
 /** Marks of shutters are rounded: this much faster than its sync still counts as it. */
 const MARK_TOLERANCE = 1.02;
 
@@ -20,6 +26,8 @@ const MARK_TOLERANCE = 1.02;
 export interface Flash {
 	guideNumber: number;
 	powers: number[];
+	/** What stands before it, stops. */
+	loss?: number;
 	nearest: number;
 	farthest: number;
 	sync: number;
@@ -40,6 +48,20 @@ export interface Lit {
 	change: LitChange;
 }
 
+/** A flash in the law of guide numbers, as a film behind its filters sees it. */
+export function flashSetting(
+	{ guideNumber, loss }: Pick<Flash, 'guideNumber' | 'loss'>,
+	film: Film,
+	intent: Intent,
+	f: number
+): FlashSetting {
+	return {
+		guideNumber: lessGuideNumber(guideNumber, loss),
+		f,
+		speed: effectiveSpeedStops(film) - filterStops(intent)
+	};
+}
+
 /**
  * One setting with the flash at one power. The flash alone lights the subject by its guide number;
  * the eye or the hand has set the time for the rest, and that is the background's own exposure.
@@ -47,12 +69,8 @@ export interface Lit {
 export function lit(scene: Scene, placed: Placed, flash: Flash, power: number): Lit {
 	const { film, intent, latitude } = scene;
 	const plain = outcomeOf(scene, placed);
-	const right = flashDistance(
-		flash.guideNumber,
-		plain.f,
-		effectiveSpeedStops(film) - filterStops(intent),
-		power
-	);
+	const { guideNumber, f, speed } = flashSetting(flash, film, intent, plain.f);
+	const right = flashDistance(guideNumber, f, speed, power);
 	const inReach = Math.min(flash.farthest, Math.max(flash.nearest, plain.sharp.from, right));
 	const distance = intent.subjectDistance ?? inReach;
 	const alone = flashError(right, distance);

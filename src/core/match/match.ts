@@ -2,7 +2,7 @@ import { automaticExposure, isHandTimed, type Camera } from '../camera';
 import type { Film } from '../film';
 import { resolveLight, type Light } from '../light';
 import { bestOf, ranked } from './best';
-import { flashOf, lit } from './lit';
+import { flashOf, lit, type Lit } from './lit';
 import { outcomeOf } from './outcome';
 import { remediesFor } from './remedies';
 import { sceneOf, type Scene } from './scene';
@@ -83,10 +83,28 @@ export function outcomeAt(
 	made: MadeSetting
 ): Outcome {
 	const { scene, placed: here } = placedAsMade(camera, film, light, intent, made);
-	if (!made.flash) return outcomeOf(scene, here);
-	const { guideNumber, power } = made.flash;
-	const flash = flashOf(camera, { flash: { guideNumber, powers: [power] } })!;
-	return lit(scene, here, flash, power).outcome;
+	return made.flash ? litBy(made.flash, scene, here).outcome : outcomeOf(scene, here);
+}
+
+function litBy({ guideNumber, power, loss }: FlashFired, scene: Scene, here: Placed): Lit {
+	const flash = flashOf(scene.camera, { flash: { guideNumber, powers: [power], loss } })!;
+	return lit(scene, here, flash, power);
+}
+
+/**
+ * The outcome of a setting that was made with flash, and what is known of the flash beside it.
+ *
+ * @example litAt(f/8 at 1/60 s, ISO 100, { ev: 4 }, { subjectDistance: 2 }, { …, flash: { guideNumber: 16, power: 1 } }).change.to // 2
+ */
+export function litAt(
+	camera: Camera,
+	film: Film,
+	light: Light,
+	intent: Intent,
+	made: MadeSetting & { flash: FlashFired }
+): Lit {
+	const { scene, placed: here } = placedAsMade(camera, film, light, intent, made);
+	return litBy(made.flash, scene, here);
 }
 
 export function placedAsMade(

@@ -44,11 +44,18 @@ const only = (value: number): Axis => ({ kind: 'listed', values: [value] });
 
 const middleOfGood = ({ latitude: { good } }: Scene) => (good[0] + good[1]) / 2;
 
-/** The time that puts the error in the middle of good at an f-number. */
-function exactTime(scene: Scene, f: number, bonus: number): number {
-	const metered = middleOfGood(scene) - scene.light.ev - scene.gain - bonus + 2 * Math.log2(f);
-	return correctedTime(scene.film, 2 ** metered);
+/**
+ * The time that puts the error in the middle of good at an f-number, before the film loses speed over it.
+ *
+ * @param bonus stops that the camera gives beyond its settings
+ * @returns s
+ */
+export function meteredTime(scene: Scene, f: number, bonus: number): number {
+	return 2 ** (middleOfGood(scene) - scene.light.ev - scene.gain - bonus + 2 * Math.log2(f));
 }
+
+const exactTime = (scene: Scene, f: number, bonus: number): number =>
+	correctedTime(scene.film, meteredTime(scene, f, bonus));
 
 /** The f-number that puts the error in the middle of good at a time. */
 function exactAperture(scene: Scene, seconds: number, bonus: number): number {

@@ -29,8 +29,8 @@ export interface Intent {
 export interface Bag {
 	filters?: Filter[];
 	films?: Film[];
-	/** Guide number m at ISO 100, full power; powers as parts of it. */
-	flash?: { guideNumber: number; powers: number[] };
+	/** Guide number m at ISO 100, full power; powers as parts of it; loss by what is before it, stops. */
+	flash?: { guideNumber: number; powers: number[]; loss?: number };
 	tripod?: boolean;
 }
 
@@ -87,6 +87,10 @@ export interface FlashFired {
 	guideNumber: number;
 	/** Part of full power. */
 	power: number;
+	/** What stood before it, stops. */
+	loss?: number;
+	/** Which of the bag; absent: the one that is built in, or unknown. */
+	name?: string;
 }
 
 /** The least changes, done together, and what they bring. */

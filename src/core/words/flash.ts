@@ -1,5 +1,6 @@
+import type { FlashLearnt } from '../learn';
 import type { LitChange } from '../match';
-import { formatDistance, formatPart, stopsInWords } from '../units';
+import { formatDistance, formatDoubt, formatPart, stopsInWords } from '../units';
 import type { SettingRow } from './settings';
 
 /**
@@ -32,4 +33,26 @@ export function backgroundInWords({ background, to }: LitChange): string {
 	if (Math.abs(background) < UNSEEN) return `${stands} What the flash does not reach is right, too.`;
 	const side = background < 0 ? 'less' : 'more';
 	return `${stands} What the flash does not reach gets ${stopsInWords(background)} ${side} light than this film asks for.`;
+}
+
+/** Less than this is no difference, stops. */
+const SAME = 1 / 6;
+
+/**
+ * What judged frames say of a flash.
+ *
+ * @example flashLearntInWords('Pocket flash', 14, { stops: -2 / 3, sd: 0.2, … }) // 'Pocket flash gives ⅔ stop less than guide number 14 says, give or take ⅓, from 3 frames.'
+ */
+export function flashLearntInWords(
+	name: string,
+	guideNumber: number,
+	{ stops, sd, frames }: FlashLearnt
+): string {
+	const said = `guide number ${Number(guideNumber.toPrecision(3))} says`;
+	const gives =
+		Math.abs(stops) < SAME
+			? `what ${said}`
+			: `${stopsInWords(stops)} ${stops < 0 ? 'less' : 'more'} than ${said}`;
+	const from = frames === 1 ? '1 frame' : `${frames} frames`;
+	return `${name} gives ${gives}, give or take ${formatDoubt(sd)}, from ${from}.`;
 }

@@ -12,3 +12,8 @@ export * from './learn';
 export * from './plan';
 export * from './outing';
 export * from './count';
+export * from './sharp';
+export * from './lamp';
+export * from './cine';
+export * from './night';
+export * from './develop';

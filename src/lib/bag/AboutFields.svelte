@@ -29,6 +29,11 @@
 		set({ flashes: fitting.length === flashes.length ? undefined : fitting });
 	}
 
+	function setBack(side: 'below' | 'right', part: number | undefined) {
+		const back = { below: 0, ...draft.back, [side]: part };
+		set({ back: part === undefined && side === 'below' ? undefined : back });
+	}
+
 	function setFinder(side: 'above' | 'right', mm: number | undefined) {
 		const finder = { above: 0, ...draft.finder, [side]: mm };
 		set({ finder: mm === undefined && side === 'above' ? undefined : finder });
@@ -70,6 +75,24 @@
 		hint={aim || 'such as: put the subject one fifth of the frame low'}
 		value={draft.aim}
 		onchange={(next) => set({ aim: next || undefined })}
+	/>
+	<QuantityField
+		form={loose}
+		path="back.below"
+		label="Its back looks lower by, part of the frame"
+		hint="0.2 for one fifth; higher with a minus; empty: as the finder"
+		value={draft.back?.below}
+		quantity={plainNumber}
+		onchange={(below) => setBack('below', below)}
+	/>
+	<QuantityField
+		form={loose}
+		path="back.right"
+		label="Its back looks right by, part of the frame"
+		hint="left with a minus"
+		value={draft.back?.right}
+		quantity={plainNumber}
+		onchange={(right) => setBack('right', right)}
 	/>
 	<QuantityField
 		form={loose}

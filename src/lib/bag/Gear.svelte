@@ -1,25 +1,29 @@
-<!-- Filters, flash and support: what a remedy may use. -->
+<!-- Filters, flash, support, close-up lenses and what is put before lamps. -->
 <script lang="ts">
 	import { invalidateAll } from '$app/navigation';
 	import { v4 as uuid } from 'uuid';
 	import { filterKinds } from '$core/camera';
 	import { flashKinds } from '$core/flash';
-	import { stopsInWords } from '$core/units';
+	import { USUAL_LOSS_SD, usualModifiers } from '$core/studio';
+	import { formatDoubt, stopsInWords } from '$core/units';
 	import { gearRecordSchema, type GearRecord } from '$contract/records';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import { FormState } from '$lib/forms/form-state.svelte';
-	import { plainNumber } from '$lib/forms/quantity';
+	import { plainNumber, stopsQuantity } from '$lib/forms/quantity';
 	import QuantityField from '$lib/forms/QuantityField.svelte';
 	import TextField from '$lib/forms/TextField.svelte';
 	import { create, remove, type Kept } from '$lib/records/client';
 	import { filterStopsQuantity } from './filter-quantity';
+	import { guideNumberQuantity, powersQuantity } from './flash-quantity';
 
 	let { gear }: { gear: Kept<GearRecord>[] } = $props();
 
 	const blanks: Record<GearRecord['type'], GearRecord> = {
 		filter: { type: 'filter', name: '', stops: 1, kind: 'neutral' },
 		flash: { type: 'flash', name: '', guideNumber: 14, powers: [1] },
-		support: { type: 'support', name: 'Tripod' }
+		support: { type: 'support', name: 'Tripod' },
+		'close-up': { type: 'close-up', name: 'Close-up +2', dioptres: 2 },
+		modifier: { type: 'modifier', name: '', stops: 1, sd: USUAL_LOSS_SD, times: 0 }
 	};
 	type Loose = { type: GearRecord['type']; name: string } & Record<string, unknown>;
 	let form = $state.raw(new FormState<Loose>(gearRecordSchema as never, { ...blanks.filter } as Loose));
@@ -43,7 +47,13 @@
 	/** Filters and flashes as they are usual. */
 	const usualOnes: GearRecord[] = [
 		...filterKinds.map((filter) => ({ type: 'filter' as const, ...filter })),
-		...flashKinds.map((flash) => ({ type: 'flash' as const, ...flash }))
+		...flashKinds.map((flash) => ({ type: 'flash' as const, ...flash })),
+		...usualModifiers.map((modifier) => ({
+			type: 'modifier' as const,
+			...modifier,
+			sd: USUAL_LOSS_SD,
+			times: 0
+		}))
 	];
 
 	function beginFrom(name: string) {
@@ -88,12 +98,16 @@
 
 	function describe(piece: GearRecord): string {
 		if (piece.type === 'filter') return `takes ${stopsInWords(piece.stops)}`;
-		return piece.type === 'flash' ? `guide number ${piece.guideNumber} m` : 'support';
+		if (piece.type === 'flash') return `guide number ${piece.guideNumber} m`;
+		if (piece.type === 'close-up') return `${piece.dioptres} dioptres`;
+		if (piece.type === 'modifier')
+			return `takes ${stopsInWords(piece.stops)}, give or take ${formatDoubt(piece.sd)}, ${piece.times > 0 ? 'as metered' : 'as is usual'}`;
+		return 'support';
 	}
 </script>
 
 <section aria-labelledby="gear-title">
-	<h2 id="gear-title">Filters, flash, support</h2>
+	<h2 id="gear-title">Filters, flash, support, and the like</h2>
 	{#if gear.length === 0}
 		<p class="soft">
 			Nothing yet. With an ND 0.6 filter here, Shoot can tell you when it turns two stops too light into just
@@ -123,11 +137,13 @@
 					options={[
 						{ value: 'filter', name: 'a filter' },
 						{ value: 'flash', name: 'a flash' },
-						{ value: 'support', name: 'a tripod or other support' }
+						{ value: 'support', name: 'a tripod or other support' },
+						{ value: 'close-up', name: 'a close-up lens' },
+						{ value: 'modifier', name: 'something before a lamp' }
 					]}
 					onchange={begin}
 				/>
-				{#if draft.type !== 'support'}
+				{#if draft.type !== 'support' && draft.type !== 'close-up'}
 					<ChoiceField
 						label="Start from a usual one"
 						value={usual}
@@ -173,9 +189,38 @@
 							{form}
 							path="guideNumber"
 							label="Guide number, m at ISO 100"
+							hint="as printed: 28, or 80 ft, or 40 ft at ISO 25"
 							value={draft.guideNumber as number | undefined}
-							quantity={plainNumber}
+							quantity={guideNumberQuantity}
 							onchange={(guideNumber) => set({ guideNumber })}
+						/>
+						<QuantityField
+							{form}
+							path="powers"
+							label="Its powers"
+							hint="such as 1, 1/2, 1/4; one that cannot be turned down: 1"
+							value={draft.powers as number[]}
+							quantity={powersQuantity}
+							onchange={(powers) => set({ powers })}
+						/>
+					{:else if draft.type === 'close-up'}
+						<QuantityField
+							{form}
+							path="dioptres"
+							label="Dioptres"
+							value={draft.dioptres as number | undefined}
+							quantity={plainNumber}
+							onchange={(dioptres) => set({ dioptres })}
+						/>
+					{:else if draft.type === 'modifier'}
+						<QuantityField
+							{form}
+							path="stops"
+							label="Light it takes, stops"
+							hint="as is usual; Lamp on Shoot learns it"
+							value={draft.stops as number | undefined}
+							quantity={stopsQuantity}
+							onchange={(stops) => set({ stops })}
 						/>
 					{/if}
 				{/key}

@@ -23,7 +23,7 @@
 	const films = $derived(filmsThatFit(records.films, takenBy(camera, inside)));
 	const rows = $derived(
 		films.map((film) => {
-			const { filters = [] } = bagOf(records.gear, [], { film, camera });
+			const { filters = [] } = bagOf(records.gear, [], { film }, null);
 			return {
 				film,
 				plain: reach(camera, film),

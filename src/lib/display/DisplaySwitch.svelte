@@ -19,9 +19,25 @@
 	<SegmentedControl.Control class="switch">
 		{#each displays as display (display.id)}
 			<SegmentedControl.Item value={display.id} class="switch-item">
-				<SegmentedControl.ItemText>{display.name}</SegmentedControl.ItemText>
+				<SegmentedControl.ItemText
+					>{display.short}<span class="rest">{display.name.slice(display.short.length)}</span
+					></SegmentedControl.ItemText
+				>
 				<SegmentedControl.ItemHiddenInput />
 			</SegmentedControl.Item>
 		{/each}
 	</SegmentedControl.Control>
 </SegmentedControl>
+
+<style>
+	/* Read aloud everywhere, seen where there is room. */
+	@media (max-width: 820px) {
+		.rest {
+			position: absolute;
+			width: 1px;
+			height: 1px;
+			overflow: hidden;
+			clip-path: inset(50%);
+		}
+	}
+</style>

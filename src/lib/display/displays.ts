@@ -1,8 +1,8 @@
-/** Three displays, for where one stands. */
+/** Three displays, for where one stands; a phone has room for the beginnings of their names. */
 export const displays = [
-	{ id: 'sunlit', name: 'Sunlit' },
-	{ id: 'indoors', name: 'Indoors' },
-	{ id: 'dark', name: 'Dark' }
+	{ id: 'sunlit', name: 'Sunlit', short: 'Sun' },
+	{ id: 'indoors', name: 'Indoors', short: 'In' },
+	{ id: 'dark', name: 'Dark', short: 'Dark' }
 ] as const;
 
 export type Display = (typeof displays)[number]['id'];

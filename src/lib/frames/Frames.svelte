@@ -3,7 +3,8 @@
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
 	import { SvelteSet } from 'svelte/reactivity';
-	import { footage } from '$core/film';
+	import { shotList, takenShots } from '$core/cine';
+	import { developedInWords } from '$core/words';
 	import type { CameraRecord, FilmRecord, FrameRecord, LoadRecord } from '$contract/records';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import { atMoment } from '$lib/parts/moment';
@@ -110,12 +111,18 @@
 					{frames.length} of {chosen.load.frames}
 					{chosen.load.spool ? 'shots' : 'frames'} logged, loaded {atMoment(chosen.load.loadedAt)}.
 					{#if chosen.load.spool}
-						{@const counter = footage(chosen.load.spool, ran)}
+						{@const { counter } = shotList(
+							chosen.load.spool,
+							[],
+							takenShots(frames),
+							chosen.load.flippedAfter
+						)}
 						{ran.toFixed(0)} s run: side {counter.side}, foot {counter.feet.toFixed(0)}.
 					{/if}
 					{#if each !== null}{each.toFixed(2)} a frame.{/if}
 					{#if chosen.load.note}{chosen.load.note}.{/if}
 				</p>
+				{#if chosen.load.developed}<p>{developedInWords(chosen.load.developed)}</p>{/if}
 				<div class="bar">
 					{#if toJudge}<a class="action" href={resolve(`/frames/${toJudge.id}/judge`)}
 							>Judge frame {toJudge.number}</a

@@ -3,11 +3,17 @@
 	import { resolve } from '$app/paths';
 	import type { ReadingHabit } from '$core/learn';
 	import { readingHabitInWords } from '$core/words';
+	import type { ComponentProps } from 'svelte';
 	import FramesNav from '$lib/frames/FramesNav.svelte';
+	import FlashLessons from './FlashLessons.svelte';
 	import type { Lesson } from './lesson';
 	import LessonOf from './LessonOf.svelte';
 
-	let { lessons, habits }: { lessons: Lesson[]; habits: ReadingHabit[] } = $props();
+	interface Props extends ComponentProps<typeof FlashLessons> {
+		lessons: Lesson[];
+		habits: ReadingHabit[];
+	}
+	let { lessons, habits, flashes }: Props = $props();
 </script>
 
 <svelte:head><title>What was learnt · Just Enough</title></svelte:head>
@@ -36,6 +42,7 @@
 				</ul>
 			{/if}
 		</section>
+		<FlashLessons {flashes} />
 	{/if}
 </div>
 

@@ -8,6 +8,7 @@ import type {
 	OutingRecord,
 	PlaceRecord,
 	ReadingRecord,
+	RecipeRecord,
 	Stored
 } from '$contract/records';
 import type { PictureOwner, PictureRecord } from '$contract/pictures';
@@ -25,6 +26,7 @@ export interface RecordKinds {
 	outings: OutingRecord;
 	places: PlaceRecord;
 	readings: ReadingRecord;
+	recipes: RecipeRecord;
 }
 
 export type Kind = keyof RecordKinds;

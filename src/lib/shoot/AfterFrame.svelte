@@ -1,6 +1,7 @@
 <!-- After the click: the print develops, is judged in one tap, and the next click is answered from it. -->
 <script lang="ts">
 	import { browser } from '$app/environment';
+	import { shotList, takenShots } from '$core/cine';
 	import { developingSeconds, spoolSeconds } from '$core/film';
 	import { judgedInWords, learntInWords } from '$core/words';
 	import type { Kept } from '$lib/records/client';
@@ -37,6 +38,16 @@
 	const startedAt = $derived(logging.draftOf(chosen.id).startedAt);
 	const runs = $derived(startedAt ? Math.max(0, (now - Date.parse(startedAt)) / 1000) : null);
 
+	/** The end of a side is near from here on, s. */
+	const NEAR_END = 20;
+	const sideEnds = $derived.by(() => {
+		const { spool, flippedAfter } = chosen.load;
+		if (!spool || spool.sides < 2) return null;
+		const { counter, leftOnSide } = shotList(spool, [], takenShots(chosen.frames), flippedAfter);
+		const left = Math.max(0, leftOnSide - (runs ?? 0));
+		return counter.side === 1 && left < NEAR_END ? left : null;
+	});
+
 	$effect(() => {
 		const ticking = (develops !== null && last !== null) || startedAt !== undefined;
 		if (!ticking) return;
@@ -57,6 +68,9 @@
 		{Math.max(0, chosen.secondsLeft - (runs ?? 0)).toFixed(0)} s of {spoolSeconds(chosen.load.spool).toFixed(
 			0
 		)} s left.
+		{#if sideEnds !== null}<strong
+				>Its first side ends in {sideEnds.toFixed(0)} s: then flip the spool.</strong
+			>{/if}
 	</p>
 {/if}
 {#if last && develops !== null}

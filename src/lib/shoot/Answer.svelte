@@ -20,6 +20,7 @@
 	import { automaticExposure, wheelPositions } from '$core/camera';
 	import VerdictMark from '$lib/parts/VerdictMark.svelte';
 	import WheelPicture from '$lib/parts/WheelPicture.svelte';
+	import Aids from './aids/Aids.svelte';
 	import Chances from './Chances.svelte';
 	import OnCamera from './OnCamera.svelte';
 	import Remedies from './Remedies.svelte';
@@ -141,6 +142,7 @@
 			It stands on a support
 		</label>
 		{#if aim}<p class="soft aim">{aim}</p>{/if}
+		<Aids {shoot} loaded={chosen} />
 		{#if !fails}<Remedies {shoot} />{/if}
 		<details>
 			<summary>On the camera</summary>

@@ -3,8 +3,10 @@
 	import { resolve } from '$app/paths';
 	import { isHandTimed } from '$core/camera';
 	import { formatTime, markedTimes, nearestMark } from '$core/units';
-	import { chanceInWords } from '$core/words';
+	import { countableStack, COUNTABLE_SECONDS } from '$core/night';
+	import { chanceInWords, handDoubtInWords, stackInWords } from '$core/words';
 	import { outbox } from '$lib/records/outbox.svelte';
+	import { greysOf } from './aids/night-desk';
 	import AfterFrame from './AfterFrame.svelte';
 	import LogMore from './LogMore.svelte';
 	import type { ShootState } from './shoot-state.svelte';
@@ -36,6 +38,16 @@
 		// What is counted is what is read: the mark, not its decimals.
 		return { seconds: nearestMark(markedTimes, asItIs.seconds), automatic: !byHand };
 	});
+	/** The filter of the bag that makes a time long enough for a hand. */
+	const cure = $derived.by(() => {
+		const { asItIs, bag } = shoot;
+		if (!chosen || !asItIs || !countable || countable.automatic) return null;
+		if (countable.seconds >= COUNTABLE_SECONDS) return null;
+		const { filters } = shoot.wishesOf(chosen.id);
+		const { greys, others, metered } = greysOf(chosen.film, bag.filters ?? [], filters, asItIs.seconds);
+		const stack = countableStack(chosen.film, metered, greys);
+		return stack && { stack, filters: [...others, ...stack.filters] };
+	});
 	function count() {
 		const frame = logging.nextFrame;
 		if (frame && countable) shoot.counting.begin(frame, countable.seconds, countable.automatic);
@@ -58,6 +70,14 @@
 			<span>{primary}</span>
 			{#if !shoot.narrow}<span class="key" aria-hidden="true">Enter</span>{/if}
 		</button>
+		{#if cure && countable}
+			<p class="small">
+				{handDoubtInWords(countable.seconds)}
+				<button class="plain-link" onclick={() => shoot.setChosen({ filters: cure.filters })}
+					>Put on {stackInWords(cure.stack)}</button
+				>
+			</p>
+		{/if}
 		<div class="others">
 			{#if countable}
 				<button class="quiet" onclick={count}

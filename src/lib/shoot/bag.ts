@@ -1,4 +1,5 @@
-import { spoolSeconds, type Film } from '$core/film';
+import { shotList, takenShots } from '$core/cine';
+import type { Film } from '$core/film';
 import { answered, type Learnt, type ShotFrame } from '$core/learn';
 import { reach, type Reach } from '$core/match';
 import type {
@@ -64,10 +65,8 @@ const freshlyJudged = ({ learnt }: CameraRecord, frames: readonly FrameRecord[])
 /** Film that is seen while it is still being shot: the next click is answered by the last. */
 const isInstant = ({ type }: Film) => type === 'instant' || type === 'peel-apart';
 
-function secondsLeftOf({ spool }: LoadRecord, frames: readonly FrameRecord[]): number | null {
-	if (!spool) return null;
-	const ran = frames.reduce((sum, frame) => sum + (frame.ran ?? 0), 0);
-	return Math.max(0, spoolSeconds(spool) - ran);
+function secondsLeftOf({ spool, flippedAfter }: LoadRecord, frames: readonly FrameRecord[]): number | null {
+	return spool ? shotList(spool, [], takenShots(frames), flippedAfter).left : null;
 }
 
 function loadedOf(

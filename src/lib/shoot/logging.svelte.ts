@@ -3,21 +3,19 @@ import { invalidateAll } from '$app/navigation';
 import type { Light } from '$core/light';
 import {
 	bracketAbout,
-	flashOf,
 	outcomeAt,
-	type Bag,
 	type Bracket,
 	type LitChange,
 	type Outcome,
 	type Remedy
 } from '$core/match';
 import type { Where } from '$contract/coordinates';
-import type { FrameRecord } from '$contract/records';
+import type { FrameRecord, LoadRecord } from '$contract/records';
 import type { Judgement } from '$contract/frames';
 import { replace, type Kept } from '$lib/records/client';
 import type { Loaded } from './bag';
 import { FrameLog } from './frame-log.svelte';
-import { intentOf, lightFor, type CameraWishes, type SceneWishes } from './wishes';
+import { intentOf, lightFor, type CameraWishes, type OwnFlash, type SceneWishes } from './wishes';
 
 /** What logging is told of the view: what is chosen, what the light is, and what is set. */
 interface Shown {
@@ -32,7 +30,7 @@ interface Shown {
 	handheld: boolean;
 	lights: { reading: { where?: Where } | null };
 	answers: ReadonlyMap<string, { lit: LitChange | null }>;
-	bag: Bag;
+	flashOf: (loaded: Loaded) => OwnFlash | null;
 	wishesOf: (id: string) => CameraWishes;
 	list: { mark: Pick<FrameRecord, 'outing'> };
 }
@@ -44,6 +42,8 @@ export interface Draft {
 	ticked?: string[];
 	/** When a cine shot was started, ISO. */
 	startedAt?: string;
+	/** The planned shot that a cine shot is taken for. */
+	shot?: string;
 }
 
 const KEY = 'just-enough-drafts';
@@ -131,15 +131,22 @@ export class Logging {
 	}
 
 	/** The flash as a frame of this camera stores it. */
-	#fired({ id, camera }: Loaded): Pick<FrameRecord, 'flash'> {
-		const lit = this.#shoot.answers.get(id)?.lit;
-		const flash = flashOf(camera, this.#shoot.bag);
-		return lit && flash ? { flash: { guideNumber: flash.guideNumber, power: lit.power } } : {};
+	#fired(loaded: Loaded): Pick<FrameRecord, 'flash'> {
+		const lit = this.#shoot.answers.get(loaded.id)?.lit;
+		const flash = this.#shoot.flashOf(loaded);
+		if (!lit || !flash) return {};
+		const { name, guideNumber, loss } = flash;
+		return { flash: { name, guideNumber, power: lit.power, ...(loss ? { loss } : {}) } };
 	}
 
 	async #keep(chosen: Loaded, frames: FrameRecord[]): Promise<void> {
 		this.problem = '';
-		this.setDraft(chosen.id, { subject: undefined, ticked: undefined, startedAt: undefined });
+		this.setDraft(chosen.id, {
+			subject: undefined,
+			ticked: undefined,
+			startedAt: undefined,
+			shot: undefined
+		});
 		await this.log.keep(frames, chosen.camera.name);
 	}
 
@@ -181,7 +188,7 @@ export class Logging {
 
 	/** Starts a shot, or ends it and logs how long it ran. */
 	async #cine(chosen: Loaded, outcome: Outcome): Promise<void> {
-		const { startedAt } = this.draftOf(chosen.id);
+		const { startedAt, shot: planned } = this.draftOf(chosen.id);
 		if (!startedAt) {
 			this.setDraft(chosen.id, { startedAt: new Date().toISOString() });
 			return;
@@ -189,7 +196,11 @@ export class Logging {
 		const ran = Math.max(0.1, (Date.now() - Date.parse(startedAt)) / 1000);
 		const shot = Math.min(ran, Math.max(0.1, chosen.secondsLeft ?? ran));
 		await this.#keep(chosen, [
-			this.#frame(chosen, chosen.next, outcome, { ran: Math.round(shot * 10) / 10, takenAt: startedAt })
+			this.#frame(chosen, chosen.next, outcome, {
+				ran: Math.round(shot * 10) / 10,
+				takenAt: startedAt,
+				...(planned ? { shot: planned } : {})
+			})
 		]);
 	}
 
@@ -247,6 +258,11 @@ export class Logging {
 		if (before?.loadId !== load.id) return;
 		this.#counted = null;
 		await this.#put('loads', { ...load, unknown: before.unknown });
+	}
+
+	/** Plans shots on a spool, or says that it was flipped. */
+	plan({ load }: Loaded, changes: Pick<LoadRecord, 'shots' | 'flippedAfter'>): Promise<void> {
+		return this.#put('loads', { ...load, ...changes });
 	}
 
 	/** Puts a frame right: what it was really set to, and with it what would have been predicted. */

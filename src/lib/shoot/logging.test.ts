@@ -70,7 +70,7 @@ function shown(camera: CameraRecord = foldingInstant(), load: Partial<LoadRecord
 		handheld: false,
 		lights: { reading: { where: { latitude: 54.6, longitude: -4.2 } } },
 		answers: new Map(),
-		bag: {},
+		flashOf: () => null,
 		wishesOf: () => freeCamera,
 		list: { mark: {} }
 	};

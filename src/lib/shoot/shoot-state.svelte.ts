@@ -34,12 +34,15 @@ import { ShotList, shotsOf, type Shot } from './shot-list.svelte';
 import {
 	asChanged,
 	bagOf,
+	flashesFor,
+	flashSet,
 	freeCamera,
 	intentOf,
 	keeping,
 	lightFor,
 	litOf,
 	type CameraWishes,
+	type OwnFlash,
 	type SceneWishes,
 	type Wishes
 } from './wishes';
@@ -120,7 +123,13 @@ export class ShootState {
 	/** What the Do column shows: the chosen camera's outcome, or that of the remedy looked at. */
 	outcome = $derived(this.previewed?.outcome ?? this.asItIs);
 
-	bag = $derived.by((): Bag => bagOf(this.#records().gear, this.#records().films, this.chosen));
+	bag = $derived.by((): Bag => {
+		const { gear, films } = this.#records();
+		return bagOf(gear, films, this.chosen, this.chosen ? this.flashOf(this.chosen) : null);
+	});
+
+	gear = $derived.by(() => this.#records().gear);
+	films = $derived.by(() => this.#records().films);
 
 	/** The chosen camera's lane with each further filter of the bag. */
 	filterLanes = $derived.by((): FilterLane[] => {
@@ -142,6 +151,12 @@ export class ShootState {
 		if (!this.previewed) return (this.chosen && this.answers.get(this.chosen.id)?.lit) ?? null;
 		return litOf(this.previewed);
 	});
+
+	/** The flash of a camera as it is set; null where it has none. */
+	flashOf({ id, camera }: Pick<Loaded, 'id' | 'camera'>): OwnFlash | null {
+		const all = flashesFor(this.#records().gear, camera);
+		return flashSet(all, this.wishesOf(id).flashed, this.scene.subjectDistance);
+	}
 
 	/** Whether the flash of a camera fires as things are shown. */
 	fires(id: string): boolean {
@@ -194,10 +209,12 @@ export class ShootState {
 		return said;
 	}
 
-	#answer({ id, camera, film }: Loaded, read: Light): Answered {
+	#answer(loaded: Loaded, read: Light): Answered {
+		const { id, camera, film } = loaded;
 		const own = this.wishesOf(id);
 		const [light, intent] = [lightFor(read, own), intentOf(this.scene, own)];
-		const withFlash = own.flash ? bestLit(camera, film, light, this.bag, intent) : null;
+		const flash = own.flash ? this.flashOf(loaded) : null;
+		const withFlash = flash ? bestLit(camera, film, light, { flash }, intent) : null;
 		if (withFlash) return { best: withFlash.outcome, unmet: withFlash.unmet, lit: withFlash.change };
 		return { ...quickMatch(camera, film, light, intent), lit: null };
 	}

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { colourNegative400, filmOf } from '../../../tests/fixtures/bag';
 import type { Change } from '$core/match';
 import type { GearRecord } from '$contract/records';
-import { asChanged, bagOf, freeCamera, intentOf, keeping, lightFor } from './wishes';
+import { asChanged, bagOf, flashesFor, flashSet, freeCamera, intentOf, keeping, lightFor } from './wishes';
 
 const nd = { name: 'ND 2', stops: 2 };
 const bag = { filters: [nd], films: [filmOf('colour-negative', 100)], tripod: true };
@@ -46,7 +46,8 @@ describe('the bag for remedies', () => {
 		const found = bagOf(
 			gear.map((piece) => kept(piece)),
 			films,
-			{ film: colourNegative400, camera: {} }
+			{ film: colourNegative400 },
+			{ name: 'Flash', guideNumber: 14, powers: [1] }
 		);
 		expect(found).toMatchObject({
 			filters: [{ name: 'ND 2', stops: 2, kind: 'neutral' }],
@@ -54,18 +55,35 @@ describe('the bag for remedies', () => {
 			tripod: true
 		});
 		expect(found.films?.map(({ name }) => name)).toEqual(['Film 400']);
-		expect(
-			bagOf([], films, { film: filmOf('instant', 640), camera: {} }).films?.map(({ iso }) => iso)
-		).toEqual([160]);
+		expect(bagOf([], films, { film: filmOf('instant', 640) }, null).films?.map(({ iso }) => iso)).toEqual([
+			160
+		]);
 	});
 
-	it('has only a flash that goes with the camera', () => {
-		const pieces = gear.map((piece) => kept(piece));
-		const withFlashes = (flashes?: string[]) =>
-			bagOf(pieces, [], { film: colourNegative400, camera: { flashes } }).flash;
-		expect(withFlashes()).toBeDefined();
-		expect(withFlashes([])).toBeUndefined();
-		expect(withFlashes([pieces.find(({ type }) => type === 'flash')!.name])).toBeDefined();
+	it('has only flashes that go with the camera, and the one that is built in', () => {
+		const [, flash] = gear;
+		const names = (camera: Parameters<typeof flashesFor>[1]) =>
+			flashesFor(gear, camera).map(({ name }) => name);
+		expect(names({})).toEqual(['Flash']);
+		expect(names({ flashes: [] })).toEqual([]);
+		expect(names({ flashes: [flash.name] })).toEqual(['Flash']);
+		expect(names({ flash: { guideNumber: 10 } })).toEqual(['Flash', 'built in']);
+	});
+
+	it('sets the flash that is wished for, its power and what is before it', () => {
+		const all = flashesFor(gear, { flash: { guideNumber: 10 } });
+		expect(flashSet(all)?.name).toBe('Flash');
+		expect(flashSet(all, { name: 'built in', loss: 1 })).toEqual({
+			name: 'built in',
+			guideNumber: 10,
+			powers: [1],
+			loss: 1
+		});
+		expect(flashSet(all, { power: 1 / 4 })?.powers).toEqual([1 / 4]);
+		expect(flashSet([])).toBeNull();
+		expect(bagOf([], [], undefined, flashSet(all))).toMatchObject({
+			flash: { guideNumber: 14, powers: [1] }
+		});
 	});
 });
 

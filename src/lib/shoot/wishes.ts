@@ -1,5 +1,6 @@
 import type { Filter } from '$core/camera';
 import { fitsWhere, type Film } from '$core/film';
+import { BUILT_IN, bounceLoss } from '$core/flash';
 import { resolveLight, type Light } from '$core/light';
 import type { Bag, Change, Intent, LitChange, Remedy } from '$core/match';
 import { filtersOf, type CameraRecord, type FilmRecord, type GearRecord } from '$contract/records';
@@ -17,6 +18,55 @@ export interface CameraWishes extends Pick<Intent, 'compensation' | 'aperture' |
 	meterSd?: number;
 	/** The flash fires. */
 	flash: boolean;
+	/** Which one, and how it is set. */
+	flashed?: FlashWish;
+}
+
+/** A flash as it is set; what is absent is as suits best. */
+export interface FlashWish {
+	name?: string;
+	/** Part of full power. */
+	power?: number;
+	/** What stands before it, stops. */
+	loss?: number;
+	/** It shines at a white ceiling so far above it, m. */
+	ceiling?: number;
+}
+
+/** Where a subject is taken to stand that nobody placed, m. */
+const USUAL_DISTANCE = 2;
+
+/** A flash that can be used with a camera. */
+export interface OwnFlash extends NonNullable<Bag['flash']> {
+	name: string;
+}
+
+/** The flashes that a camera can be used with: those of the bag that fit, and its own. */
+export function flashesFor(
+	gear: readonly GearRecord[],
+	{ flash, flashes }: Pick<CameraRecord, 'flash' | 'flashes'>
+): OwnFlash[] {
+	const fitting = gear.flatMap((piece): OwnFlash[] => {
+		if (piece.type !== 'flash' || !(flashes?.includes(piece.name) ?? true)) return [];
+		return [{ name: piece.name, guideNumber: piece.guideNumber, powers: [...piece.powers] }];
+	});
+	return flash ? [...fitting, { name: BUILT_IN, guideNumber: flash.guideNumber, powers: [1] }] : fitting;
+}
+
+/**
+ * The flash that is used, as it is set: the one that is wished for, or else the first.
+ *
+ * @param distance of the subject, m: the way by the ceiling depends on it
+ */
+export function flashSet(
+	flashes: readonly OwnFlash[],
+	{ name, power, loss, ceiling }: FlashWish = {},
+	distance = USUAL_DISTANCE
+): OwnFlash | null {
+	const flash = flashes.find((each) => each.name === name) ?? flashes[0];
+	if (!flash) return null;
+	const lost = ceiling === undefined ? loss : bounceLoss(distance, ceiling);
+	return { ...flash, ...(power === undefined ? {} : { powers: [power] }), ...(lost ? { loss: lost } : {}) };
 }
 
 export const freeCamera: CameraWishes = { filters: [], meterDifference: 0, flash: false };
@@ -40,21 +90,20 @@ export function lightFor(light: Light, { meterDifference, meterSd }: CameraWishe
 	return meterSd === undefined ? eye : { ...eye, meterSd };
 }
 
-/** What remedies may use of the bag; a flash that is built in comes with its camera. */
+const unnamed = ({ name: _, ...flash }: OwnFlash): NonNullable<Bag['flash']> => flash;
+
+/** What remedies may use of the bag. */
 export function bagOf(
 	gear: readonly Kept<GearRecord>[],
 	films: readonly Kept<FilmRecord>[],
-	loaded: { film: Film; camera: Pick<CameraRecord, 'flashes'> } | undefined
+	loaded: { film: Film } | undefined,
+	flash: OwnFlash | null
 ): Bag {
-	const fits = loaded?.camera.flashes;
-	const flash = gear.find((piece) => piece.type === 'flash' && (fits?.includes(piece.name) ?? true));
 	return {
 		filters: filtersOf(gear),
 		films: films.filter((film) => !film.archived && loaded && fitsWhere(film, loaded.film.type)),
 		tripod: gear.some(({ type }) => type === 'support'),
-		...(flash?.type === 'flash'
-			? { flash: { guideNumber: flash.guideNumber, powers: [...flash.powers] } }
-			: {})
+		...(flash ? { flash: unnamed(flash) } : {})
 	};
 }
 

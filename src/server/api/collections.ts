@@ -8,6 +8,7 @@ import {
 	outingRecordSchema,
 	placeRecordSchema,
 	readingRecordSchema,
+	recipeRecordSchema,
 	type CameraRecord,
 	type FilmRecord,
 	type FrameRecord,
@@ -16,7 +17,8 @@ import {
 	type MeasurementRecord,
 	type OutingRecord,
 	type PlaceRecord,
-	type ReadingRecord
+	type ReadingRecord,
+	type RecipeRecord
 } from '$contract/records';
 import { store } from '../store';
 import type { Collection } from './collection';
@@ -69,6 +71,12 @@ export const places: Collection<PlaceRecord> = {
 	what: 'place',
 	table: () => store().places,
 	schema: placeRecordSchema
+};
+
+export const recipes: Collection<RecipeRecord> = {
+	what: 'recipe',
+	table: () => store().recipes,
+	schema: recipeRecordSchema
 };
 
 export const gear: Collection<GearRecord> = {

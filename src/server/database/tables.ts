@@ -8,7 +8,8 @@ import type {
 	MeasurementRecord,
 	OutingRecord,
 	PlaceRecord,
-	ReadingRecord
+	ReadingRecord,
+	RecipeRecord
 } from '$contract/records';
 import { frameSearch } from './frame-search';
 import { pictureTable } from './pictures';
@@ -84,6 +85,11 @@ export function tablesOf(database: Database.Database) {
 			table: 'outings',
 			columns: { date: ({ date }) => date },
 			orderBy: 'date DESC, id'
+		}),
+		recipes: recordTable<RecipeRecord>(database, {
+			table: 'recipes',
+			columns: { name: ({ name }) => name },
+			orderBy: 'name COLLATE NOCASE, id'
 		}),
 		places: recordTable<PlaceRecord>(database, {
 			table: 'places',

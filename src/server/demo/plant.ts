@@ -1,6 +1,8 @@
 import { localTime, zoneAt } from '$core/light';
 import { packingOf, packSceneOf, usesOf, withTakes, type Outing, type Scene } from '$core/plan';
+import { usualRecipes } from '$core/develop';
 import { cameraKind } from '$core/camera';
+import type { PlannedShot } from '$core/cine';
 import { bestOutcome, type Outcome } from '$core/match';
 import { roundToThird } from '$core/units';
 import type { Judgement } from '$contract/frames';
@@ -82,7 +84,13 @@ export function plantDemo(tables: Tables, now: Date): void {
 	);
 	const filmIds = new Map(Object.entries(films).map(([key, film]) => [key, create(tables.films, film)]));
 
-	const frameOf = (loadId: string, load: DemoLoad, frame: DemoFrame, index: number): FrameRecord => {
+	const frameOf = (
+		loadId: string,
+		load: DemoLoad,
+		shots: readonly PlannedShot[],
+		frame: DemoFrame,
+		index: number
+	): FrameRecord => {
 		const predicted = bestOutcome(cameras[load.camera], films[load.film], frame.light);
 		const { f, seconds, compensation, iso, position } = predicted;
 		return {
@@ -93,24 +101,28 @@ export function plantDemo(tables: Tables, now: Date): void {
 			settings: { f, seconds, compensation, iso, position },
 			handheld: true,
 			predicted,
-			...(frame.note ? { note: frame.note } : {}),
+			...pick(frame, 'note', 'ran'),
+			...(frame.for === undefined ? {} : { shot: shots[frame.for].id }),
 			...(frame.came ? { judged: judgementOf(predicted, frame.came, before(frame.ago - 1)) } : {})
 		};
 	};
 
 	for (const load of loads) {
+		const shots = (load.planned ?? []).map((shot) => ({ id: crypto.randomUUID(), ...shot }));
 		const loadId = create(tables.loads, {
 			cameraId: cameraIds.get(load.camera satisfies CameraKey)!,
 			filmId: filmIds.get(load.film satisfies FilmKey)!,
 			frames: load.frames,
 			loadedAt: before(load.ago),
 			...pick(load, 'price', 'counter', 'spool', 'unknown'),
+			...(shots.length > 0 ? { shots } : {}),
 			...(load.outAgo === undefined ? {} : { unloadedAt: before(load.outAgo) }),
 			...(load.note ? { note: load.note } : {})
 		});
-		load.shot.forEach((frame, index) => create(tables.frames, frameOf(loadId, load, frame, index)));
+		load.shot.forEach((frame, index) => create(tables.frames, frameOf(loadId, load, shots, frame, index)));
 	}
 	for (const piece of gear) create(tables.gear, piece);
+	for (const recipe of usualRecipes) create(tables.recipes, recipe);
 	for (const place of places) create(tables.places, place);
 	const [where] = places;
 	const outing = {

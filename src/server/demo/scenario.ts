@@ -25,7 +25,8 @@ export const cameras = {
 	twinlet: from('instant-twin-lens', 'Twinlet'),
 	bellows: from('converted-pack', 'Bellows Wide', {
 		finder: { above: 38 },
-		aim: 'put the subject one fifth of the frame low'
+		aim: 'put the subject one fifth of the frame low',
+		back: { below: 0.2 }
 	})
 } satisfies Record<string, CameraRecord>;
 
@@ -44,7 +45,9 @@ export const gear: GearRecord[] = [
 	{ type: 'filter', name: 'ND 0.9', stops: 3, kind: 'neutral' },
 	{ type: 'filter', name: 'Yellow', stops: 1, kind: 'contrast' },
 	{ type: 'flash', name: 'Pocket flash', guideNumber: 14, powers: [1, 1 / 4] },
-	{ type: 'support', name: 'Folding tripod' }
+	{ type: 'support', name: 'Folding tripod' },
+	{ type: 'close-up', name: 'Close-up +2', dioptres: 2 },
+	{ type: 'modifier', name: 'Sailcloth', stops: 4 / 3, sd: 0.33, times: 1 }
 ];
 
 export type CameraKey = keyof typeof cameras;
@@ -55,6 +58,9 @@ export interface DemoFrame {
 	ago: number;
 	light: Light;
 	note?: string;
+	/** How long a cine shot ran, s, and for which of the planned ones. */
+	ran?: number;
+	for?: number;
 	/** How it came out, stops beyond what was predicted, with what else was wrong and whether it is kept. */
 	came?: { off: number; faults?: Fault[]; kept?: boolean };
 }
@@ -68,6 +74,8 @@ export interface DemoLoad extends Pick<LoadRecord, 'price' | 'counter' | 'spool'
 	/** Hours before now at which it was taken out. */
 	outAgo?: number;
 	note?: string;
+	/** Shots that are planned on a spool. */
+	planned?: { title: string; seconds: number }[];
 	shot: DemoFrame[];
 }
 
@@ -140,7 +148,13 @@ export const loads: DemoLoad[] = [
 		ago: 24,
 		note: 'Shots of about five seconds',
 		spool: { feet: 25, sides: 2, framesPerSecond: 16 },
-		shot: []
+		planned: [
+			{ title: 'Ferry comes round the point', seconds: 8 },
+			{ title: 'Queue under the roof, from the sun into the shade', seconds: 12 },
+			{ title: 'Hands untying the tarpaulin', seconds: 5 },
+			{ title: 'Kites over the sands', seconds: 10 }
+		],
+		shot: [{ ago: 20.2, light: edge('soft'), note: 'Ferry comes round the point', ran: 9, for: 0 }]
 	},
 	{
 		camera: 'sweep',

@@ -1,7 +1,8 @@
 import { browser } from '$app/environment';
 import { countAt, cuesOf, type Count } from '$core/count';
 import type { FrameRecord } from '$contract/records';
-import { Cueing } from './cueing';
+import { Cueing } from '$lib/timing/cueing';
+import { now } from '$lib/timing/steady-clock';
 
 /** An exposure that is counted, kept in the browser until it is logged or left. */
 interface Counted extends Count {
@@ -18,10 +19,6 @@ const KEY = 'just-enough-count';
 const MS = 1000;
 /** Time to get a hand to the shutter, s; common practice. */
 const COUNT_IN = 3;
-
-/** A clock that never jumps within a page and goes on where it is opened again, ms since 1970. */
-const opened = Date.now() - performance.now();
-const now = () => opened + performance.now();
 
 function stored(): Counted | null {
 	if (!browser) return null;
@@ -67,9 +64,10 @@ export class Counting {
 
 	/** Gives sound to what is left of the count; needs a touch. */
 	sound(): void {
-		if (!this.counted) return;
+		const { counted } = this;
+		if (!counted) return;
 		this.silent = false;
-		this.#cueing.start(cuesOf(this.counted), (now() - this.counted.begunAt) / MS);
+		this.#cueing.start(cuesOf(counted), () => (now() - counted.begunAt) / MS);
 	}
 
 	/** The shutter is closed. */

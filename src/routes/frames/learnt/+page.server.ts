@@ -1,4 +1,5 @@
+import { flashLessons } from '$server/flash-lessons';
 import { lessons } from '$server/learnt';
 import type { PageServerLoad } from './$types';
 
-export const load: PageServerLoad = () => lessons();
+export const load: PageServerLoad = () => ({ ...lessons(), flashes: flashLessons() });

@@ -1,0 +1,56 @@
+import { array, mixed, object, string, type ObjectSchema } from 'yup';
+import type { BathKind, Part, Powder, Recipe, TimePoint } from '../core/develop';
+import { between, longText, name, positive, stops } from './fields';
+
+export type RecipeRecord = Recipe;
+
+export const bathKinds: BathKind[] = [
+	'general-developer',
+	'fine-grain-developer',
+	'staining-developer',
+	'reversal-developer',
+	'stop',
+	'fixer'
+];
+
+const MOST = 20;
+const LONGEST = 86_400;
+
+const part: ObjectSchema<Part> = object({ name: name(), parts: positive(10_000).required() });
+const powder: ObjectSchema<Powder> = object({ name: name(), grams: positive(2000).required() });
+
+const aTime = (value: unknown) => typeof value === 'number' && value > 0 && value <= LONGEST;
+const seconds = mixed<TimePoint['seconds']>()
+	.required()
+	.test('time', 'must be a time in seconds, or two of them, the shorter first', (value: unknown) => {
+		if (!Array.isArray(value)) return aTime(value);
+		return value.length === 2 && value.every(aTime) && value[0] <= value[1];
+	});
+const time: ObjectSchema<TimePoint> = object({ celsius: between(0, 60).required(), seconds });
+
+const recipeFields = {
+	name: name(),
+	kind: string<BathKind>().required().oneOf(bathKinds),
+	parts: array(part.required()).max(MOST),
+	powders: array(powder.required()).max(MOST),
+	rollsPerLitre: positive(1000),
+	speedStops: stops(10),
+	times: array(time.required())
+		.max(MOST)
+		.test(
+			'one-each',
+			'must have each temperature once',
+			(value) => !value || new Set(value.map(({ celsius }) => celsius)).size === value.length
+		),
+	notes: longText()
+};
+recipeFields satisfies Record<keyof RecipeRecord, unknown>;
+
+export const recipeRecordSchema = object(recipeFields).test(
+	'made-of',
+	'needs parts or powders',
+	(value, context) =>
+		(value.parts ?? []).length > 0 || (value.powders ?? []).length > 0
+			? true
+			: context.createError({ path: 'parts', message: 'needs parts or powders' })
+) as unknown as ObjectSchema<RecipeRecord>;

@@ -1,0 +1,3 @@
+export * from './pan';
+export * from './shots';
+export * from './shutter';

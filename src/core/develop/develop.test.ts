@@ -1,0 +1,107 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { logarithmic, real } from '../../../tests/fixtures/arbitraries';
+import { byParts, byPowders, careFor, gramsFor, millilitresOf, rollsLeft, timeAt, usualRecipes } from '.';
+
+describe('a working solution', () => {
+	const staining = [1, 1, 1, 14].map((parts, at) => ({ name: String(at), parts }));
+
+	// Common practice: one litre by 1 : 1 : 1 : 14 is 58.8 ml of each part and 823.5 ml of water.
+	it('is mixed by parts', () => {
+		const amounts = byParts(staining, 1000).map(({ amount }) => amount);
+		expect(amounts.slice(0, 3).map((each) => each.toFixed(1))).toEqual(['58.8', '58.8', '58.8']);
+		expect(amounts[3].toFixed(1)).toBe('823.5');
+	});
+
+	const anyParts = fc.array(real(0.1, 50), { minLength: 1, maxLength: 8 });
+
+	// Source: mass balance.
+	it('holds as much as its parts together, and grows in proportion', () => {
+		fc.assert(
+			fc.property(anyParts, logarithmic(10, 10_000), real(0.1, 10), (parts, millilitres, times) => {
+				const named = parts.map((each, at) => ({ name: String(at), parts: each }));
+				const once = byParts(named, millilitres);
+				const sum = once.reduce((total, { amount }) => total + amount, 0);
+				expect(sum / millilitres).toBeCloseTo(1, 9);
+				byParts(named, millilitres * times).forEach(({ amount }, at) =>
+					expect(amount / once[at].amount).toBeCloseTo(times, 9)
+				);
+			})
+		);
+	});
+
+	// Source: worked by hand: 20 g a litre are 10 g in half of one; 10 % is 10 g in 100 ml.
+	it('is weighed by the litre, in its order, and by per cent', () => {
+		const powders = [
+			{ name: 'Soda', grams: 20 },
+			{ name: 'Salt', grams: 5 }
+		];
+		expect(byPowders(powders, 500)).toEqual([
+			{ name: 'Soda', amount: 10 },
+			{ name: 'Salt', amount: 2.5 }
+		]);
+		expect(gramsFor(10, 250)).toBe(25);
+		expect(millilitresOf(10, gramsFor(10, 250))).toBe(250);
+	});
+
+	it('does as many rolls as it holds, and once if it is used once', () => {
+		expect(rollsLeft(8, 500, 0)).toBe(4);
+		expect(rollsLeft(8, 500, 3)).toBe(1);
+		expect(rollsLeft(8, 500, 9)).toBe(0);
+		expect(rollsLeft(undefined, 500, 0)).toBe(1);
+		expect(rollsLeft(undefined, 500, 1)).toBe(0);
+	});
+});
+
+describe('a time by temperature', () => {
+	const table = [
+		{ celsius: 18, seconds: 720 },
+		{ celsius: 22, seconds: 480 }
+	];
+
+	// Source: worked by hand: half way in the logarithm between 720 and 480 is √(720 · 480) = 587.9.
+	it('is straight in its logarithm between two points', () => {
+		expect(timeAt(table, 20)?.seconds).toBeCloseTo(587.9, 1);
+		expect(timeAt(table, 18)?.seconds).toBe(720);
+		expect(timeAt(table, 20, 1.5)?.seconds).toBeCloseTo(881.8, 1);
+	});
+
+	// Common practice: a range of 8 to 14 minutes centres on 11.
+	it('is the middle of a range, as unsure as the range is wide', () => {
+		const timed = timeAt([{ celsius: 20, seconds: [480, 840] }], 20)!;
+		expect(timed.seconds).toBe(660);
+		expect(timed.sd).toBe(180);
+	});
+
+	it('is not guessed far outside, and less sure just outside', () => {
+		expect(timeAt(table, 15)).toBeNull();
+		expect(timeAt(table, 25)).toBeNull();
+		expect(timeAt([table[0]], 19)).toBeNull();
+		expect(timeAt([], 20)).toBeNull();
+		const beyond = timeAt(table, 23.5)!;
+		expect(beyond.beyond).toBe(true);
+		expect(beyond.sd / beyond.seconds).toBeGreaterThan(timeAt(table, 20)!.sd / timeAt(table, 20)!.seconds);
+		expect(beyond.seconds).toBeLessThan(480);
+	});
+
+	it('is shorter the warmer it is, without a jump', () => {
+		fc.assert(
+			fc.property(real(16, 24), real(0.001, 0.5), (celsius, warmer) => {
+				const [cold, warm] = [timeAt(table, celsius), timeAt(table, celsius + warmer)];
+				if (!cold || !warm) return;
+				expect(warm.seconds).toBeLessThan(cold.seconds);
+				expect(warm.seconds / cold.seconds).toBeGreaterThan(0.9);
+			})
+		);
+	});
+});
+
+describe('recipes to start from', () => {
+	it('say what to mind before anything else', () => {
+		for (const { kind } of usualRecipes) {
+			expect(careFor(kind).some((each) => each.includes('safety sheet'))).toBe(true);
+			expect(careFor(kind).length).toBeGreaterThan(2);
+		}
+		expect(careFor('staining-developer')[0]).toContain('poisonous');
+	});
+});

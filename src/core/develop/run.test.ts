@@ -1,0 +1,55 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { real } from '../../../tests/fixtures/arbitraries';
+import { adjustedWhole, handsAt, stepCues, usualSteps } from '.';
+
+const develop = { name: 'Develop', seconds: 600, agitation: { first: 30, inversions: 4 } };
+
+describe('a bath', () => {
+	// Common practice: the first half minute without a pause, then four inversions each minute.
+	it('is moved at its beginning and at each minute', () => {
+		expect([0, 29, 31, 59, 60, 69, 71].map((at) => handsAt(develop, at))).toEqual([
+			'agitate',
+			'agitate',
+			'rest',
+			'rest',
+			'agitate',
+			'agitate',
+			'rest'
+		]);
+		expect(handsAt(develop, 601)).toBe('rest');
+		expect(handsAt(usualSteps('staining-developer', 600)[0], 1)).toBe('gentle');
+	});
+
+	it('is heard at its beginning, at each minute, before its end and at it', () => {
+		const cues = stepCues(develop);
+		expect(cues[0]).toEqual({ at: 0, kind: 'open' });
+		expect(cues.filter(({ kind }) => kind === 'half').map(({ at }) => at)).toEqual([
+			60, 120, 180, 240, 300, 360, 420, 480, 540
+		]);
+		expect(cues.at(-1)).toEqual({ at: 600, kind: 'close' });
+	});
+
+	it('is heard in order, whatever its length', () => {
+		fc.assert(
+			fc.property(real(0.5, 5000), fc.integer({ min: 0, max: 8 }), (seconds, inversions) => {
+				const at = stepCues({ name: 'Any', seconds, agitation: { first: 10, inversions } }).map(
+					(cue) => cue.at
+				);
+				expect(at).toEqual(at.toSorted((a, b) => a - b));
+				expect(at.at(-1)).toBe(seconds);
+				for (const each of at) expect(each).toBeGreaterThanOrEqual(0);
+			})
+		);
+	});
+});
+
+describe('a temperature that changed on the way', () => {
+	// Source: worked by hand: half of ten minutes is done; the other half at eight minutes is four.
+	it('changes what is left, and nothing of what is done', () => {
+		expect(adjustedWhole(300, 600, 480)).toBe(540);
+		expect(adjustedWhole(0, 600, 480)).toBe(480);
+		expect(adjustedWhole(600, 600, 480)).toBe(600);
+		expect(adjustedWhole(300, 600, 600)).toBe(600);
+	});
+});

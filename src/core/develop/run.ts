@@ -1,0 +1,104 @@
+import type { Cue } from '../count';
+import type { BathKind } from './types';
+
+/** How a tank is moved in a bath. */
+export interface Agitation {
+	/** Without a pause for the first so many seconds. */
+	first: number;
+	/** Then so many inversions at the beginning of each minute; 0 = stand. */
+	inversions: number;
+	/** Slowly, where the developer streaks. */
+	gentle?: boolean;
+}
+
+/** One bath of a run. */
+export interface Step {
+	name: string;
+	/** s */
+	seconds: number;
+	agitation?: Agitation;
+}
+
+const MINUTE = 60;
+/** Seconds that are counted down at the end; common practice. */
+const NEAR = 5;
+const usual: Agitation = { first: 30, inversions: 4 };
+const gentle: Agitation = { first: 15, inversions: 2, gentle: true };
+
+/**
+ * The baths of a run that are usual after a developer. Times and agitation: common practice.
+ *
+ * @param kind of the developer
+ * @param seconds that it takes
+ * @example usualSteps('general-developer', 600).map(({ name }) => name) // ['Develop', 'Stop', 'Fix', 'Wash', 'Dry']
+ */
+export function usualSteps(kind: BathKind, seconds: number): Step[] {
+	return [
+		{ name: 'Develop', seconds, agitation: kind === 'staining-developer' ? gentle : usual },
+		{ name: 'Stop', seconds: 60, agitation: { first: 60, inversions: 0 } },
+		{ name: 'Fix', seconds: 300, agitation: usual },
+		{ name: 'Wash', seconds: 600 },
+		{ name: 'Dry', seconds: 7200 }
+	];
+}
+
+/**
+ * What is heard in a bath: its beginning, each minute's agitation, the last seconds, its end.
+ *
+ * @returns s from its beginning, in order
+ * @example stepCues({ name: 'Stop', seconds: 60 }).at(-1) // { at: 60, kind: 'close' }
+ */
+export function stepCues({ seconds, agitation }: Step): Cue[] {
+	const minutes = agitation && agitation.inversions > 0 ? Math.ceil(seconds / MINUTE) - 1 : 0;
+	const agitate = Array.from({ length: Math.max(0, minutes) }, (_, at): Cue => ({
+		at: (at + 1) * MINUTE,
+		kind: 'half'
+	})).filter(({ at }) => at < seconds - NEAR);
+	const near = Array.from({ length: Math.min(NEAR, Math.floor(seconds) - 1) }, (_, at): Cue => ({
+		at: seconds - NEAR + at,
+		kind: 'near'
+	})).filter(({ at }) => at > 0);
+	return [{ at: 0, kind: 'open' }, ...agitate, ...near, { at: seconds, kind: 'close' }];
+}
+
+/** What the hands do now. */
+export type Hands = 'agitate' | 'gentle' | 'rest';
+
+/** An inversion takes about this long, s; common practice. */
+const INVERSION = 2.5;
+
+/**
+ * What the hands do so far into a bath.
+ *
+ * @param elapsed s
+ * @example handsAt({ name: 'Develop', seconds: 600, agitation: { first: 30, inversions: 4 } }, 45) // 'rest'
+ */
+export function handsAt({ agitation, seconds }: Step, elapsed: number): Hands {
+	if (!agitation || elapsed >= seconds) return 'rest';
+	const moving =
+		elapsed < agitation.first || (elapsed >= MINUTE && elapsed % MINUTE < agitation.inversions * INVERSION);
+	if (!moving) return 'rest';
+	return agitation.gentle ? 'gentle' : 'agitate';
+}
+
+/**
+ * The whole time of a bath whose temperature changed on the way: what is left is left at the new one.
+ *
+ * @param elapsed s
+ * @param whole as it was to be, s
+ * @param wholeNow what all of it would take at the new temperature, s
+ * @returns s
+ * @example adjustedWhole(300, 600, 480) // 540
+ */
+export function adjustedWhole(elapsed: number, whole: number, wholeNow: number): number {
+	const left = Math.max(0, 1 - elapsed / whole);
+	return elapsed + left * wholeNow;
+}
+
+/** A bath as it was done. */
+export interface StepDone {
+	name: string;
+	/** s */
+	wanted: number;
+	took: number;
+}

@@ -1,0 +1,46 @@
+/** What a bath does; its cautions go by it. */
+export type BathKind =
+	| 'general-developer'
+	| 'fine-grain-developer'
+	| 'staining-developer'
+	| 'reversal-developer'
+	| 'stop'
+	| 'fixer';
+
+/** A part of a working solution that is mixed from stock solutions and water. */
+export interface Part {
+	name: string;
+	parts: number;
+}
+
+/** A powder, in the order in which it is dissolved. */
+export interface Powder {
+	name: string;
+	/** For one litre. */
+	grams: number;
+}
+
+/** How long a film takes at a temperature. */
+export interface TimePoint {
+	/** °C */
+	celsius: number;
+	/** s; a range is its two ends. */
+	seconds: number | [number, number];
+}
+
+/** A recipe of the person's own. */
+export interface Recipe {
+	name: string;
+	kind: BathKind;
+	/** Stock solutions and water, by parts. */
+	parts?: Part[];
+	/** Powders for a litre, first dissolved first. */
+	powders?: Powder[];
+	/** Rolls that a litre of working solution does; absent: used once. */
+	rollsPerLitre?: number;
+	/** Change of film speed by it, stops. */
+	speedStops?: number;
+	/** Its own table of times. */
+	times?: TimePoint[];
+	notes?: string;
+}

@@ -1,0 +1,3 @@
+export * from './countable';
+export * from './dusk';
+export * from './trail';

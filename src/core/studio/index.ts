@@ -1,0 +1,4 @@
+export * from './floor';
+export * from './lamp';
+export * from './loss';
+export * from './lamp-colours';

@@ -1,0 +1,18 @@
+<!-- What to mind before a bath; it cannot be put away for good. -->
+<script lang="ts">
+	import { careFor, type BathKind } from '$core/develop';
+
+	let { kind }: { kind: BathKind } = $props();
+</script>
+
+<section class="notice" aria-label="Mind first">
+	<ul>
+		{#each careFor(kind) as each (each)}<li>{each}</li>{/each}
+	</ul>
+</section>
+
+<style>
+	li {
+		padding-block: 0.15rem;
+	}
+</style>

@@ -1,0 +1,141 @@
+<!-- A recipe: what it is mixed from, how long it takes, how often it serves. -->
+<script lang="ts">
+	import { goto } from '$app/navigation';
+	import { resolve } from '$app/paths';
+	import { usualRecipes, type Part, type Powder, type TimePoint } from '$core/develop';
+	import { bathInWords } from '$core/words';
+	import { bathKinds } from '$contract/recipes';
+	import { recipeRecordSchema, type RecipeRecord } from '$contract/records';
+	import ChoiceField from '$lib/forms/ChoiceField.svelte';
+	import type { FormState } from '$lib/forms/form-state.svelte';
+	import LinesField from '$lib/forms/LinesField.svelte';
+	import { plainNumber, stopsQuantity } from '$lib/forms/quantity';
+	import QuantityField from '$lib/forms/QuantityField.svelte';
+	import { RecordEditor } from '$lib/forms/record-editor.svelte';
+	import RecordForm from '$lib/forms/RecordForm.svelte';
+	import TextField from '$lib/forms/TextField.svelte';
+	import type { Kept } from '$lib/records/client';
+	import Care from './Care.svelte';
+	import { partLine, powderLine, timeLine } from './recipe-lines';
+
+	let { stored }: { stored: Kept<RecipeRecord> | null } = $props();
+
+	const [first] = usualRecipes;
+	// svelte-ignore state_referenced_locally -- a form begins with what was stored and is the person's from then on
+	const editor = new RecordEditor('recipes', recipeRecordSchema, stored, structuredClone(first));
+	const { form } = editor;
+	const loose = form as unknown as FormState<object>;
+	const draft = $derived(form.draft);
+	const set = (fields: Partial<RecipeRecord>) => editor.set(fields);
+	const orNone = <T,>(list: T[]) => (list.length > 0 ? list : undefined);
+
+	let usual = $state(first.name);
+	function startFrom(name: string) {
+		usual = name;
+		const found = usualRecipes.find((each) => each.name === name);
+		if (found) editor.begin(structuredClone(found));
+	}
+
+	const onsaved = ({ id }: Kept<RecipeRecord>) => goto(resolve(`/develop/${id}`), { invalidateAll: true });
+</script>
+
+<RecordForm
+	{editor}
+	title={stored ? stored.name : 'A recipe'}
+	back={{ href: resolve('/develop'), name: 'Back to Develop' }}
+	action="Save the recipe"
+	{onsaved}
+>
+	{#snippet about()}<Care kind={draft.kind} />{/snippet}
+	{#snippet fields()}
+		{#if !stored}
+			<div class="fields">
+				<ChoiceField
+					label="Start from a usual one"
+					value={usual}
+					options={usualRecipes.map(({ name }) => ({ value: name, name }))}
+					onchange={startFrom}
+				/>
+			</div>
+		{/if}
+		{#key editor.generation}
+			<div class="fields">
+				<TextField
+					form={loose}
+					path="name"
+					label="Its name"
+					value={draft.name}
+					onchange={(name) => set({ name })}
+				/>
+				<ChoiceField
+					label="What it is"
+					value={draft.kind}
+					options={bathKinds.map((kind) => ({ value: kind, name: bathInWords[kind] }))}
+					onchange={(kind) => set({ kind })}
+				/>
+				<QuantityField
+					form={loose}
+					path="rollsPerLitre"
+					label="Rolls that a litre does"
+					hint="empty: used once"
+					value={draft.rollsPerLitre}
+					quantity={plainNumber}
+					onchange={(rollsPerLitre) => set({ rollsPerLitre })}
+				/>
+				<QuantityField
+					form={loose}
+					path="speedStops"
+					label="It changes film speed by, stops"
+					hint="−1: it loses one; empty: none. Say it to the film before you shoot."
+					value={draft.speedStops}
+					quantity={stopsQuantity}
+					onchange={(speedStops) => set({ speedStops })}
+				/>
+			</div>
+			<div class="fields wide">
+				<LinesField
+					form={loose}
+					path="parts"
+					label="By parts"
+					hint="a line each: A, 1 · Water, 14"
+					value={draft.parts ?? []}
+					line={partLine}
+					onchange={(parts: Part[]) => set({ parts: orNone(parts) })}
+				/>
+				<LinesField
+					form={loose}
+					path="powders"
+					label="Or powders for a litre"
+					hint="in the order in which they are dissolved: Soda, 20 g"
+					value={draft.powders ?? []}
+					line={powderLine}
+					onchange={(powders: Powder[]) => set({ powders: orNone(powders) })}
+				/>
+				<LinesField
+					form={loose}
+					path="times"
+					label="Your times"
+					hint="a line each: 20 °C, 10:00, or a range: 20 °C, 8:00 to 14:00"
+					value={draft.times ?? []}
+					line={timeLine}
+					onchange={(times: TimePoint[]) => set({ times: orNone(times) })}
+				/>
+				<TextField
+					form={loose}
+					path="notes"
+					label="Notes"
+					long
+					value={draft.notes}
+					onchange={(notes) => set({ notes: notes || undefined })}
+				/>
+			</div>
+		{/key}
+	{/snippet}
+	{#snippet more()}<a class="quiet" href={resolve('/develop')}>Leave it</a>{/snippet}
+</RecordForm>
+
+<style>
+	.wide {
+		grid-template-columns: repeat(auto-fill, minmax(18rem, 1fr));
+	}
+</style>

@@ -1,0 +1,129 @@
+<!-- One development: the bath, its time in huge figures, what the hands do, and one button. -->
+<script lang="ts">
+	import { handsAt } from '$core/develop';
+	import { clockInWords } from '$core/words';
+	import NumberBox from '$lib/forms/NumberBox.svelte';
+	import { parseClock } from './recipe-lines';
+	import { runs, stepOf, type Run } from './runs.svelte';
+
+	interface Props {
+		run: Run;
+		/** What all of the bath would take at another temperature, s. */
+		whole: (seconds: number, celsius: number) => number | null;
+		onlog: () => Promise<void>;
+	}
+	let { run, whole, onlog }: Props = $props();
+
+	const step = $derived(stepOf(run));
+	const elapsed = $derived(runs.elapsed(run));
+	const going = $derived(run.begunAt !== null);
+	const left = $derived(step ? step.seconds - elapsed : 0);
+	const hands = $derived(step && going ? handsAt(step, elapsed) : 'rest');
+	const figure = $derived(left >= 0 ? clockInWords(Math.ceil(left)) : `+${clockInWords(-left)}`);
+	const says = $derived.by(() => {
+		if (!step) return 'All baths are done';
+		if (!going) return `Next: ${step.name}`;
+		if (left <= 0) return `${step.name}: pour out`;
+		const moves = {
+			agitate: 'move it',
+			gentle: 'move it gently',
+			rest: step.agitation ? 'let it stand' : ''
+		};
+		return `${step.name}${moves[hands] ? `: ${moves[hands]}` : ''}`;
+	});
+	const primary = $derived(going ? `${step?.name} is done` : `Begin: ${step?.name}`);
+	const timeQuantity = { parse: (text: string) => parseClock(text), show: clockInWords };
+
+	let measured = $state<number | undefined>(undefined);
+	let problem = $state('');
+	function warm() {
+		if (!step || measured === undefined) return;
+		const next = whole(step.seconds, measured);
+		problem = next === null ? 'The table of this recipe does not reach that temperature.' : '';
+		if (next === null) return;
+		runs.warm(run.id, measured, next);
+		measured = undefined;
+	}
+</script>
+
+<article aria-label="{run.recipe}, {run.what}">
+	<h2>{run.recipe}, {run.what}</h2>
+	<p class="says figure" role="status">{says}</p>
+	{#if step}
+		<p class="time figure figures" aria-hidden="true" class:moving={hands !== 'rest'}>{figure}</p>
+		<button class="action main" onclick={() => runs.press(run.id)}>{primary}</button>
+		{#if runs.isSilent(run)}
+			<p>
+				This page was opened again. The time is true; there is no sound until you touch it.
+				<button class="plain-link" onclick={() => runs.sound(run.id)}>Sound on</button>
+			</p>
+		{/if}
+		<div class="fields">
+			{#if going && run.done.length === 0}
+				<NumberBox
+					label="The bath is at, °C"
+					hint="it was {run.celsius.at(-1)} °C; the time left follows"
+					value={measured}
+					least={0}
+					most={60}
+					problem="must be a temperature, such as 20"
+					onchange={(celsius) => (measured = celsius)}
+				/>
+				<button class="quiet end" onclick={warm} disabled={measured === undefined}>Follow it</button>
+			{:else if !going}
+				<NumberBox
+					label="It takes"
+					value={step.seconds}
+					quantity={timeQuantity}
+					least={1}
+					most={604_800}
+					problem="must be a time, such as 5:00"
+					onchange={(seconds) => seconds && runs.setSeconds(run.id, seconds)}
+				/>
+				<button class="quiet end" onclick={() => runs.skip(run.id)}>Without {step.name}</button>
+			{/if}
+		</div>
+		{#if problem}<p role="alert">{problem}</p>{/if}
+	{:else}
+		<button class="action main" onclick={onlog}>
+			{run.loadId ? 'Save the log with its film' : 'Finish'}
+		</button>
+	{/if}
+	{#if run.done.length > 0}
+		<ul class="figures">
+			{#each run.done as { name, wanted, took }, at (at)}
+				<li>{name}: {clockInWords(took)} of {clockInWords(wanted)}</li>
+			{/each}
+		</ul>
+	{/if}
+	<button class="quiet" onclick={() => runs.leave(run.id)}>Give it up, log nothing</button>
+</article>
+
+<style>
+	article {
+		display: grid;
+		gap: 0.75rem;
+		padding-block: 1rem;
+		border-bottom: 1px solid var(--line);
+	}
+	.says {
+		font-size: 1.75rem;
+	}
+	.time {
+		font-size: min(30vw, 38dvh);
+		line-height: 1;
+		text-align: center;
+	}
+	.moving {
+		text-decoration: underline;
+		text-decoration-thickness: 0.06em;
+		text-underline-offset: 0.12em;
+	}
+	.main {
+		min-height: 5rem;
+		font-size: 1.5rem;
+	}
+	.end {
+		align-self: end;
+	}
+</style>

@@ -1,0 +1,61 @@
+<!-- Developments that go on, with figures that are read across the room and one large button each. -->
+<script lang="ts">
+	import { onMount } from 'svelte';
+	import { resolve } from '$app/paths';
+	import { timeAt } from '$core/develop';
+	import type { LoadRecord, RecipeRecord } from '$contract/records';
+	import { replace, type Kept } from '$lib/records/client';
+	import RunCard from './RunCard.svelte';
+	import { runs, type Run } from './runs.svelte';
+
+	interface Props {
+		recipes: Kept<RecipeRecord>[];
+		loads: Kept<LoadRecord>[];
+	}
+	let { recipes, loads }: Props = $props();
+
+	let says = $state('');
+	onMount(() => runs.watch());
+
+	/** What all of a bath would take at another temperature, by the recipe's own table, s; null = it does not reach. */
+	function wholeAt({ recipeId, celsius }: Run, whole: number, next: number): number | null {
+		const times = recipes.find(({ id }) => id === recipeId)?.times ?? [];
+		const [before, after] = [timeAt(times, celsius[celsius.length - 1]), timeAt(times, next)];
+		return before && after ? (whole * after.seconds) / before.seconds : null;
+	}
+
+	async function keep(run: Run) {
+		const load = loads.find(({ id }) => id === run.loadId);
+		const { recipe, celsius, done } = run;
+		if (load) {
+			const developed = { at: new Date().toISOString(), recipe, celsius: [...celsius], steps: [...done] };
+			const written = await replace('loads', { ...load, developed });
+			if (written.result !== 'saved') {
+				says =
+					written.result === 'stale'
+						? 'Not saved: the load was changed elsewhere. Open this page again and save once more.'
+						: 'Not saved: the server does not answer. The log is kept here; try again.';
+				return;
+			}
+			says = `The log of ${run.what} is saved with it.`;
+		}
+		runs.leave(run.id);
+	}
+</script>
+
+<svelte:head><title>Developing · Just Enough</title></svelte:head>
+<div class="page">
+	<p><a class="plain-link" href={resolve('/develop')}>Back to Develop</a></p>
+	<h1>Developing</h1>
+	<p role="status">{says}</p>
+	{#if runs.all.length === 0}
+		<p class="soft">Nothing runs. Take a recipe, measure it out, and press “Ready”.</p>
+	{/if}
+	<ul>
+		{#each runs.all as run (run.id)}
+			<li>
+				<RunCard {run} whole={(seconds, celsius) => wholeAt(run, seconds, celsius)} onlog={() => keep(run)} />
+			</li>
+		{/each}
+	</ul>
+</div>

@@ -1,0 +1,19 @@
+<!-- How far the subject stands, for whatever camera takes it. -->
+<script lang="ts">
+	import NumberBox from '$lib/forms/NumberBox.svelte';
+	import type { ShootState } from './shoot-state.svelte';
+
+	let { shoot, label }: { shoot: ShootState; label: string } = $props();
+
+	const [NEAREST, FARTHEST] = [0.01, 100_000];
+</script>
+
+<NumberBox
+	{label}
+	hint={shoot.scene.subjectDistance ? '' : 'empty: anywhere'}
+	value={shoot.scene.subjectDistance}
+	least={NEAREST}
+	most={FARTHEST}
+	problem="must be a distance in metres, such as 2.5"
+	onchange={(subjectDistance) => shoot.want({ subjectDistance })}
+/>

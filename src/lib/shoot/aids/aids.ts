@@ -1,0 +1,68 @@
+import { isHandTimed } from '$core/camera';
+import { resolveLight } from '$core/light';
+import { FALLS, fallOf } from '$core/night';
+import type { Component } from 'svelte';
+import type { Loaded } from '../bag';
+import type { ShootState } from '../shoot-state.svelte';
+import { flashesFor } from '../wishes';
+import CineAid from './CineAid.svelte';
+import FlashAid from './FlashAid.svelte';
+import LampAid from './LampAid.svelte';
+import NightAid from './NightAid.svelte';
+import SharpAid from './SharpAid.svelte';
+
+export interface AidProps {
+	shoot: ShootState;
+	loaded: Loaded;
+	/** Closes the aid. */
+	done: () => void;
+}
+
+/** Help with a hard situation: what its button says, and when it is needed. */
+export interface Aid {
+	id: string;
+	name: string;
+	needed: (shoot: ShootState, loaded: Loaded) => boolean;
+	panel: Component<AidProps>;
+}
+
+/** From here on a time is long, s. */
+const LONG = 1 / 2;
+/** Light of an ordinary day; common practice. */
+const DAYLIGHT = 12;
+/** Light of lit rooms and lamps; common practice. */
+const LAMPLIGHT = 11;
+
+/** The sun goes, and the light with it. */
+function isDusk({ lights }: ShootState): boolean {
+	const { where, now, resolved } = lights;
+	return where !== undefined && resolved !== null && resolved.ev < DAYLIGHT && fallOf({ now, where }) > FALLS;
+}
+
+function isNight(shoot: ShootState, { camera }: Loaded): boolean {
+	const { asItIs } = shoot;
+	if (!asItIs || camera.framesPerSecond !== undefined) return false;
+	if (isDusk(shoot)) return true;
+	const { seconds, verdict, clamped } = asItIs;
+	return seconds >= LONG || isHandTimed(camera, seconds) || verdict === 'too-dark' || clamped === 'slowest';
+}
+
+function isLamplight({ light }: ShootState): boolean {
+	if (!light) return false;
+	return ('method' in light && light.method === 'lamp') || resolveLight(light).ev < LAMPLIGHT;
+}
+
+/** Every aid; a new one is its own file and one entry here. */
+export const aids: readonly Aid[] = [
+	{ id: 'shots', name: 'Shots', needed: (_, { load }) => load.spool !== undefined, panel: CineAid },
+	{ id: 'night', name: 'Night', needed: isNight, panel: NightAid },
+	{
+		id: 'flash',
+		name: 'Flash',
+		needed: ({ gear }, { camera }) =>
+			camera.framesPerSecond === undefined && flashesFor(gear, camera).length > 0,
+		panel: FlashAid
+	},
+	{ id: 'lamp', name: 'Lamp', needed: isLamplight, panel: LampAid },
+	{ id: 'sharp', name: 'Sharp zone', needed: () => true, panel: SharpAid }
+];

@@ -1,0 +1,20 @@
+import { notFound, onlyAllow } from '$server/api/answers';
+import { plainName } from '$server/api/file-name';
+import { store } from '$server/store';
+import { shotsCsv } from '$server/shots/csv';
+import type { RequestHandler } from './$types';
+
+export const GET: RequestHandler = ({ params }) => {
+	const { loads, cameras, frames } = store();
+	const load = loads.get(params.id.toLowerCase());
+	if (!load) return notFound('load');
+	const name = `${cameras.get(load.cameraId)?.name ?? 'cine'} shots`;
+	return new Response(shotsCsv(load, frames.where('load_id', load.id)), {
+		headers: {
+			'content-type': 'text/csv; charset=utf-8',
+			'content-disposition': `attachment; filename="${plainName(name, 'shots')}.csv"`
+		}
+	});
+};
+
+export const fallback = onlyAllow('GET');

@@ -1,0 +1,7 @@
+<script lang="ts">
+	import RecipePage from '$lib/develop/RecipePage.svelte';
+
+	let { data } = $props();
+</script>
+
+<RecipePage recipe={data.recipe} loads={data.loads} />

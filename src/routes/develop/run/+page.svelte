@@ -1,0 +1,7 @@
+<script lang="ts">
+	import RunPage from '$lib/develop/RunPage.svelte';
+
+	let { data } = $props();
+</script>
+
+<RunPage recipes={data.recipes} loads={data.loads} />

@@ -1,0 +1,54 @@
+import { BUILT_IN } from '$core/flash';
+import { learnFlash, type FlashFrame, type FlashLearnt } from '$core/learn';
+import type { CameraRecord, GearRecord } from '$contract/records';
+import type { Kept } from './database/record-table';
+import { everything } from './everything';
+import { told, type Told } from './learnt';
+import { store } from './store';
+
+type FlashRecord = Extract<GearRecord, { type: 'flash' }>;
+
+/** What judged frames teach of one flash, and where its number stands. */
+export interface FlashLesson {
+	name: string;
+	/** m at ISO 100, as it stands in the bag. */
+	guideNumber: number;
+	learnt: FlashLearnt;
+	owner: { kind: 'gear'; record: Kept<FlashRecord> } | { kind: 'cameras'; record: Kept<CameraRecord> };
+}
+
+/** A frame that was lit by a flash of the bag, by its name, or by the one of its camera. */
+function litBy({ frame, camera, film }: Told): { key: string; frame: FlashFrame } | null {
+	const { flash, distance, judged, light, settings, handheld, filters, exposures } = frame;
+	if (typeof flash !== 'object' || flash.name === undefined || distance === undefined) return null;
+	const key = flash.name === BUILT_IN ? camera.id : flash.name;
+	return {
+		key,
+		frame: { camera, film, flash, distance, judged, light, settings, handheld, filters, exposures }
+	};
+}
+
+/** What the judged frames teach of each flash that lit some. */
+export function flashLessons(): FlashLesson[] {
+	const { gear, cameras } = store();
+	const lit = told().flatMap((each) => litBy(each) ?? []);
+	const framesOf = (key: string) => lit.filter((each) => each.key === key).map(({ frame }) => frame);
+	const lesson = (name: string, guideNumber: number, key: string, owner: FlashLesson['owner']) => {
+		const learnt = learnFlash(guideNumber, framesOf(key));
+		return learnt ? [{ name, guideNumber, learnt, owner }] : [];
+	};
+	const own = everything(gear).flatMap((piece) =>
+		piece.type === 'flash'
+			? lesson(piece.name, piece.guideNumber, piece.name, { kind: 'gear', record: piece })
+			: []
+	);
+	const builtIn = everything(cameras).flatMap((camera) =>
+		camera.flash
+			? lesson(`Flash of ${camera.name}`, camera.flash.guideNumber, camera.id, {
+					kind: 'cameras',
+					record: camera
+				})
+			: []
+	);
+	return [...own, ...builtIn];
+}

@@ -1,0 +1,104 @@
+import AxeBuilder from '@axe-core/playwright';
+import { DESK, expect, loadCamera, open, PHONE, test } from './app';
+import { filmOf, fixedCamera } from '../fixtures/bag';
+
+/** A film developed: a recipe, measured out, run with a reload in the middle, its log with the load. */
+
+for (const [where, viewport, display] of [
+	['desk', DESK, 'indoors'],
+	['phone', PHONE, 'dark']
+] as const) {
+	test.describe(`on the ${where}`, () => {
+		test.use({ viewport });
+
+		test('a recipe is mixed, run over a reload, and its log reaches the load and its strip', async ({
+			page,
+			request,
+			context,
+			app
+		}) => {
+			await context.addCookies([{ name: 'display', value: display, url: app.address }]);
+			const clean = async () => {
+				const { violations } = await new AxeBuilder({ page }).analyze();
+				expect(
+					violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(' | ')}`)
+				).toEqual([]);
+				expect(
+					await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)
+				).toBeLessThanOrEqual(0);
+			};
+			const { loadId } = await loadCamera(request, {
+				camera: fixedCamera({ name: 'Quay Box' }),
+				film: { ...filmOf('bw-negative', 125), name: 'Samphire 125' }
+			});
+			await page.clock.install();
+			await open(page, '/develop');
+			await clean();
+			await page.getByRole('link', { name: 'A new recipe' }).click();
+			await page.getByLabel('Start from a usual one').selectOption('Staining, in three parts');
+			await expect(page.getByText('poisonous through skin')).toBeVisible();
+			await page.getByLabel('Your times').fill('warm');
+			await page.getByRole('button', { name: 'Save the recipe' }).click();
+			await expect(page.getByText(/must be/).first()).toBeVisible();
+			await page.getByLabel('Your times').fill('18 °C, 12:00\n22 °C, 8:00');
+			await clean();
+			await page.getByRole('button', { name: 'Save the recipe' }).click();
+
+			// Common practice: one litre by 1 : 1 : 1 : 14 is 58.8 ml of each part and 823.5 ml of water.
+			await page.getByLabel('Working solution, ml').fill('1000');
+			await expect(page.getByText('58.8 ml')).toHaveCount(3);
+			await expect(page.getByText('823.5 ml')).toBeVisible();
+			// Source: half way in the logarithm between 12 and 8 minutes is √96 = 9.8 minutes.
+			await page.getByLabel('Its temperature, °C').fill('20');
+			await expect(page.getByRole('status')).toHaveText('9:48, give or take 0:30');
+			await page.getByLabel('Its temperature, °C').fill('30');
+			await expect(page.getByRole('status')).toContainText('does not reach');
+			await page.getByLabel('Its temperature, °C').fill('20');
+			await page.getByLabel('What is in the tank').selectOption({ label: 'Samphire 125 of Quay Box' });
+			await expect(page.getByText('Read the maker’s safety sheet first')).toBeVisible();
+			await clean();
+			await page.getByRole('button', { name: 'Ready: 9:48' }).click();
+
+			// A shortened development.
+			const run = page.getByRole('article', { name: /^Staining/ });
+			await run.getByLabel('It takes').fill('1:40');
+			await run.getByRole('button', { name: 'Begin: Develop' }).press('Space');
+			await expect(run.getByRole('status')).toHaveText('Develop: move it gently');
+			await page.clock.runFor(50_000);
+			await expect(run.getByRole('status')).toHaveText('Develop: let it stand');
+			await page.reload();
+			await expect(run.getByText('This page was opened again.')).toBeVisible();
+			await run.getByRole('button', { name: 'Sound on' }).click();
+			await expect(run.getByText('This page was opened again.')).toBeHidden();
+			await clean();
+			// Source: warmer by two degrees it is √(8 / 12) of the time for what is left.
+			await run.getByLabel('The bath is at, °C').fill('22');
+			await run.getByRole('button', { name: 'Follow it' }).click();
+			await page.clock.runFor(60_000);
+			await expect(run.getByRole('status')).toHaveText('Develop: pour out');
+			await run.getByRole('button', { name: 'Develop is done' }).click();
+			await run.getByRole('button', { name: 'Begin: Stop' }).click();
+			await page.clock.runFor(60_000);
+			await run.getByRole('button', { name: 'Stop is done' }).click();
+			for (const bath of ['Fix', 'Wash', 'Dry'])
+				await run.getByRole('button', { name: `Without ${bath}` }).click();
+			await run.getByRole('button', { name: 'Save the log with its film' }).click();
+			await expect(page.getByText('The log of Samphire 125 of Quay Box is saved with it.')).toBeVisible();
+
+			const load = await (await request.get(`/api/loads/${loadId}`)).json();
+			expect(load.developed).toMatchObject({ recipe: 'Staining, in three parts', celsius: [20, 22] });
+			const [develop, stop] = load.developed.steps;
+			expect(develop.wanted).toBeGreaterThan(85);
+			expect(develop.wanted).toBeLessThan(95);
+			expect(develop.took).toBeGreaterThan(105);
+			expect(stop.wanted).toBe(60);
+			await app.restart();
+			await open(page, '/develop');
+			await expect(page.getByRole('link', { name: 'Samphire 125 of Quay Box' })).toBeVisible();
+			await open(page, '/frames');
+			await expect(
+				page.getByText(/^Developed in Staining, in three parts, 1:5\d at 20 to 22 °C/)
+			).toBeVisible();
+		});
+	});
+}
