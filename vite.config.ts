@@ -8,6 +8,7 @@ export default defineConfig({
 	build: { chunkSizeWarningLimit: 700, rolldownOptions: { checks: { pluginTimings: false } } },
 	test: {
 		include: ['src/**/*.test.ts'],
+		setupFiles: ['tests/draws.ts'],
 		// Properties try thousands of random cameras; how long that takes is the machine's affair.
 		testTimeout: 120_000
 	}

@@ -7,27 +7,31 @@ import type { Firing, ShutterMeasurement, TraceKind } from './types';
 export type { ShutterMeasurement, TraceKind } from './types';
 
 /** Pieces looked at to tell a light from a sound: those above this part of the energy of the loudest. */
-const LOUD = 0.05;
-/** Light stays on one side of the dark; sound swings about it. */
-const ONE_SIDED = 0.6;
+const LOUD = 0.25;
+/** s: several swings of a click, and short beside what a light lasts. */
+const LOOK = 1e-3;
+/** Light stays on one side of the dark: its samples add up; those of a sound cancel. */
+const ONE_SIDED = 0.4;
 
 /** Whether a recording is of a light sensor or of a sound. */
 function kindOf({ samples, sampleRate }: Recording): TraceKind {
-	const pieces = piecesOf(samples, sampleRate);
+	const pieces = piecesOf(samples, sampleRate, LOOK);
 	const { means, size } = pieces;
 	const dark = medianOf(quietOf(pieces));
-	const energy = means.map((_, piece) => {
-		let sum = 0;
-		for (let at = piece * size; at < (piece + 1) * size; at++) sum += (samples[at] - dark) ** 2;
-		return sum / size;
+	const swings = Array.from(means, (_, piece) => {
+		let [energy, level, swing] = [0, 0, 0];
+		for (let at = piece * size; at < (piece + 1) * size; at++) {
+			const off = samples[at] - dark;
+			energy += off ** 2;
+			level += off;
+			swing += Math.abs(off);
+		}
+		return { energy, level, swing };
 	});
-	const loudest = energy.reduce((a, b) => Math.max(a, b), 0);
-	let [level, swing] = [0, 0];
-	means.forEach((mean, piece) => {
-		if (energy[piece] < LOUD * loudest) return;
-		level += mean - dark;
-		swing += Math.abs(mean - dark);
-	});
+	const loudest = swings.reduce((most, { energy }) => Math.max(most, energy), 0);
+	const loud = swings.filter(({ energy }) => energy >= LOUD * loudest);
+	const level = loud.reduce((sum, each) => sum + each.level, 0);
+	const swing = loud.reduce((sum, each) => sum + each.swing, 0);
 	return Math.abs(level) > ONE_SIDED * swing ? 'light' : 'sound';
 }
 
