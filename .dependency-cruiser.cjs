@@ -6,10 +6,16 @@ const purePackages = [
 	'ml-matrix',
 	'node-wav',
 	'@types/d3-random',
+	'@stdlib/stats-base-dists-t-quantile',
+	'@stdlib/stats-base-dists-chisquare-quantile',
 	'suncalc',
 	'luxon',
 	'@types/luxon',
-	'@photostructure/tz-lookup'
+	'@photostructure/tz-lookup',
+	'simplex-noise',
+	'chroma-js',
+	'@types/chroma-js',
+	'ts-fsrs'
 ].map((name) => `^node_modules/${name}/`);
 const room = (name) => `^src/${name}/`;
 const tests = '[.]test[.]ts$';

@@ -36,7 +36,7 @@ const plainLight: ObjectSchema<PlainLight> = object({
 
 const shadows = (school: ShadowsReading['school']) =>
 	object({
-		method: string<'shadows'>().required(),
+		method: string<'shadows'>().required().oneOf(['shadows']),
 		school: string().required().oneOf([school]),
 		condition: string().required().oneOf(Object.keys(schools[school].conditions)),
 		backlit: boolean(),
@@ -63,6 +63,9 @@ const shadows = (school: ShadowsReading['school']) =>
 const schoolSchemas = Object.fromEntries(
 	(Object.keys(schools) as ShadowsReading['school'][]).map((school) => [school, () => shadows(school)])
 );
+
+/** A reading of daylight by eye, by one of the schools. */
+export const shadowsSchema = oneOfKinds<ShadowsReading>('school', schoolSchemas);
 
 const toneOfSpot = () =>
 	stops(10).test(
@@ -193,8 +196,7 @@ const lampFields = (depth: number) => ({
 
 const readings = (depth: number) =>
 	oneOfKinds<Reading>('method', {
-		shadows: () =>
-			oneOfKinds<ShadowsReading>('school', schoolSchemas) as unknown as ObjectSchema<ShadowsReading>,
+		shadows: () => shadowsSchema as unknown as ObjectSchema<ShadowsReading>,
 		meter: () => meter as unknown as ObjectSchema<MeterReading>,
 		spots,
 		photo,

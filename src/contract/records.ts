@@ -20,6 +20,7 @@ import { filmSchema } from './film';
 import { flashPower } from './intent';
 import { lightSchema } from './light';
 
+export { exerciseRecordSchema, type ExerciseRecord } from './exercises';
 export { frameRecordSchema, type FrameRecord } from './frames';
 export { loadRecordSchema, type LoadRecord } from './loads';
 export { outingRecordSchema, type OutingRecord } from './outings';

@@ -12,7 +12,8 @@
 		{ path: '/plan', name: 'Plan' },
 		{ path: '/bag', name: 'Bag' },
 		{ path: '/frames', name: 'Frames' },
-		{ path: '/develop', name: 'Develop' }
+		{ path: '/develop', name: 'Develop' },
+		{ path: '/practice', name: 'Practice' }
 	] as const;
 	const isHere = (path: string) =>
 		path === '/' ? page.url.pathname === '/' : page.url.pathname.startsWith(path);
@@ -90,22 +91,15 @@
 		}
 		nav {
 			gap: 0;
+			justify-content: space-between;
 		}
 		/* Shoot is the way home, too: the mark leaves its place to the views. */
 		.home {
 			display: none;
 		}
 		nav a {
-			padding: 0 0.25rem;
+			padding: 0 0.2rem;
 			font-size: 0.875rem;
-		}
-		header :global(.switch) {
-			flex-wrap: nowrap;
-		}
-		header :global(.switch-item) {
-			position: relative;
-			padding: 0 0.4rem;
-			font-size: 0.8125rem;
 		}
 	}
 </style>

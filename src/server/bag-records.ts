@@ -2,6 +2,7 @@ import { DateTime } from 'luxon';
 import type { OutingRecord } from '$contract/records';
 import type { Kept } from './database/record-table';
 import { everything } from './everything';
+import { agreedDoubts } from './practice';
 import { store } from './store';
 
 /** Readings that one tap takes again. */
@@ -31,7 +32,8 @@ export function bagRecords() {
 		outings: on,
 		readings: readings.list(LAST_READINGS, 0).items,
 		landmarks: readings.where('named', 1),
-		places: everything(places)
+		places: everything(places),
+		doubts: agreedDoubts()
 	};
 }
 

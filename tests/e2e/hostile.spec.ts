@@ -16,6 +16,7 @@ const paths = [
 	'/api/light',
 	'/api/places',
 	'/api/recipes',
+	'/api/exercises',
 	'/api/cameras',
 	'/api/films',
 	'/api/loads',

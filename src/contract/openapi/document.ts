@@ -258,6 +258,7 @@ export const openapi = {
 				}
 			}
 		},
+		...collection('exercises', 'exercise', anything),
 		...collection('recipes', 'recipe', anything),
 		...collection('places', 'place', ref('Place')),
 		'/api/places/search': {

@@ -5,11 +5,16 @@ export { MOST_TOGETHER, together, without } from './combined';
 export { distanceFor, stopsByMoving } from './lamp';
 export { levelOf } from './photo';
 export { placeKinds } from './place';
-export { schools } from './shadows';
+export { saidBySchools, schools } from './shadows';
 export {
+	DEEP,
+	daylightFrom,
 	daytimeAt,
+	directColour,
+	directShare,
 	exposedTo,
 	moonPosition,
+	skyColours,
 	sunlight,
 	SUNRISE,
 	sunPosition,

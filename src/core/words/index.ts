@@ -17,3 +17,4 @@ export * from './lamp';
 export * from './cine';
 export * from './night';
 export * from './develop';
+export * from './practice';

@@ -1,4 +1,4 @@
-/** Three displays, for where one stands; a phone has room for the beginnings of their names. */
+/** Three displays, for where one stands; a phone has room for the beginning of the name of one. */
 export const displays = [
 	{ id: 'sunlit', name: 'Sunlit', short: 'Sun' },
 	{ id: 'indoors', name: 'Indoors', short: 'In' },

@@ -1,6 +1,7 @@
 <!-- A plain guess of the light, with one's own doubt. -->
 <script lang="ts">
 	import { nearestLandmark, resolveLight } from '$core/light';
+	import { formatDoubt } from '$core/units';
 	import { lightSchema } from '$contract/light';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import { FormState } from '$lib/forms/form-state.svelte';
@@ -9,10 +10,13 @@
 	import { readBy, type PanelProps } from './panel';
 	import ReadingForm from './ReadingForm.svelte';
 
-	let { light, onread }: PanelProps = $props();
+	let { shoot, light, onread }: PanelProps = $props();
 
 	const fields = [{ path: 'ev', label: 'My guess, EV', placeholder: '12', quantity: stopsQuantity }] as const;
+	// svelte-ignore state_referenced_locally -- the form begins with it
+	const own = shoot.lights.doubts.find(({ of }) => of === 'eye');
 	const doubts = [
+		...(own ? [{ sd: own.sd, name: `as by practice, ${formatDoubt(own.sd)} (${own.guesses} guesses)` }] : []),
 		{ sd: 1 / 3, name: 'nearly certain, ⅓ stop' },
 		{ sd: 2 / 3, name: 'fairly sure, ⅔ stop' },
 		{ sd: 1, name: 'a stop either way' },
@@ -23,7 +27,7 @@
 	const form = new FormState<{ method: 'eye'; ev?: number; sd: number }>(lightSchema as never, {
 		method: 'eye',
 		ev: last?.ev,
-		sd: doubts.find(({ sd }) => Math.abs(sd - (last?.sd ?? 1)) < 1e-6)?.sd ?? 1
+		sd: doubts.find(({ sd }) => Math.abs(sd - (last?.sd ?? own?.sd ?? 1)) < 1e-6)?.sd ?? 1
 	});
 </script>
 

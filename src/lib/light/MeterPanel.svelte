@@ -6,11 +6,11 @@
 	import { FormState } from '$lib/forms/form-state.svelte';
 	import { filmSpeedQuantity, fNumberQuantity, plainNumber, timeQuantity } from '$lib/forms/quantity';
 	import QuantityFields from '$lib/forms/QuantityFields.svelte';
-	import { readBy, type PanelProps } from './panel';
+	import { readBy, type PlainPanelProps } from './panel';
 	import ReadingForm from './ReadingForm.svelte';
 	import StandInMeter from './StandInMeter.svelte';
 
-	let { light, onread }: PanelProps = $props();
+	let { light, onread }: PlainPanelProps = $props();
 
 	type Shows = 'settings' | 'ev' | 'lux';
 	type Aim = MeterReading['kind'] | 'spots';

@@ -6,13 +6,13 @@
 	import { FormState } from '$lib/forms/form-state.svelte';
 	import { filmSpeedQuantity, fNumberQuantity, timeQuantity } from '$lib/forms/quantity';
 	import QuantityFields from '$lib/forms/QuantityFields.svelte';
-	import { readBy, type PanelProps } from './panel';
+	import { readBy, type PlainPanelProps } from './panel';
 	import { openPhoto } from './photo-desk';
 	import type { PhotoFile } from './read-photo';
 	import ReadingForm from './ReadingForm.svelte';
 	import StandInPhone from './StandInPhone.svelte';
 
-	let { light, onread }: PanelProps = $props();
+	let { light, onread }: PlainPanelProps = $props();
 
 	type Draft = Partial<PhotoReading> & { method: 'photo' };
 	// svelte-ignore state_referenced_locally -- a form begins with the last reading and is the person's from then on

@@ -11,6 +11,9 @@ export interface PanelProps {
 	onread: (light: Light, where?: ReadingRecord['where']) => void;
 }
 
+/** What a panel gets that needs nothing of the bag. */
+export type PlainPanelProps = Omit<PanelProps, 'shoot'>;
+
 /** The reading that holds, if it was read in one of these ways. */
 export function readBy<M extends string>(
 	light: Light | null,

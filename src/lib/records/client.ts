@@ -1,5 +1,6 @@
 import type {
 	CameraRecord,
+	ExerciseRecord,
 	FilmRecord,
 	FrameRecord,
 	GearRecord,
@@ -18,6 +19,7 @@ import type { Issue } from '$contract/validate';
 
 export interface RecordKinds {
 	cameras: CameraRecord;
+	exercises: ExerciseRecord;
 	films: FilmRecord;
 	loads: LoadRecord;
 	frames: FrameRecord;

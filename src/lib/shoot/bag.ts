@@ -2,6 +2,7 @@ import { shotList, takenShots } from '$core/cine';
 import type { Film } from '$core/film';
 import { answered, type Learnt, type ShotFrame } from '$core/learn';
 import { reach, type Reach } from '$core/match';
+import type { OwnDoubt } from '$core/practice';
 import type {
 	CameraRecord,
 	FilmRecord,
@@ -27,6 +28,8 @@ export interface BagRecords {
 	frames: KnownFrame[];
 	/** Filters, flashes and supports. */
 	gear: Kept<GearRecord>[];
+	/** The person's own doubts of readings by eye, where they want them used. */
+	doubts: OwnDoubt[];
 	/** The last readings, newest first. */
 	readings: Kept<ReadingRecord>[];
 	/** Readings that have a name. */

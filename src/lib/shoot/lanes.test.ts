@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { evs } from '../../../tests/fixtures/arbitraries';
+import { noRecords } from '../../../tests/fixtures/records';
 import { colourNegative400, fixedCamera, steppedCamera } from '../../../tests/fixtures/bag';
 import { landmarks } from '$core/light';
 import { match, reach } from '$core/match';
@@ -136,15 +137,10 @@ describe('the loaded cameras', () => {
 	const frame = (loadId: string, number: number) =>
 		({ id: `${loadId}-${number}`, loadId, number }) as BagRecords['frames'][number];
 	const records = (changes: Partial<BagRecords>): BagRecords => ({
+		...noRecords,
 		cameras: [camera('b', 'Buoy'), camera('a', 'Anchor')],
 		films: [{ ...colourNegative400, id: 'film', version: 1 }],
 		loads: [load('one', 'b'), load('two', 'a')],
-		frames: [],
-		gear: [],
-		readings: [],
-		landmarks: [],
-		outings: [],
-		places: [],
 		...changes
 	});
 

@@ -71,6 +71,9 @@ export class LightDesk {
 		this.named.map(({ light, name }) => ({ ev: resolveLight(light).ev, words: name! }))
 	);
 
+	/** Own doubts by practice, where the person wants them used. */
+	doubts = $derived.by(() => this.#records().doubts);
+
 	recent = $derived.by(() => this.#records().readings);
 
 	places = $derived.by(() => this.#records().places);

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { foldingInstant } from '../../../tests/fixtures/automatic';
+import { noRecords } from '../../../tests/fixtures/records';
 import { filmOf, fixedCamera } from '../../../tests/fixtures/bag';
 import { bestOutcome } from '$core/match';
 import type { CameraRecord, FrameRecord, LoadRecord } from '$contract/records';
@@ -18,6 +19,7 @@ function bag(
 	const predicted = bestOutcome(camera, film, light);
 	const { f, seconds, compensation, iso } = predicted;
 	return {
+		...noRecords,
 		cameras: [{ ...camera, id: 'c', version: 1 }],
 		films: [{ ...film, id: 'f', version: 1 }],
 		loads: [
@@ -40,12 +42,7 @@ function bag(
 			settings: { f, seconds, compensation, iso },
 			predicted,
 			...changes
-		})),
-		gear: [],
-		readings: [],
-		landmarks: [],
-		outings: [],
-		places: []
+		}))
 	};
 }
 const judged = (stops: number, judgedAt = '2026-05-02T12:00:00Z') => ({

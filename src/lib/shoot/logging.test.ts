@@ -1,5 +1,6 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { foldingInstant } from '../../../tests/fixtures/automatic';
+import { noRecords } from '../../../tests/fixtures/records';
 import { filmOf, fixedCamera } from '../../../tests/fixtures/bag';
 import { bestOutcome } from '$core/match';
 import type { CameraRecord, FrameRecord, LoadRecord } from '$contract/records';
@@ -38,6 +39,7 @@ const film = filmOf('instant', 160);
 
 function shown(camera: CameraRecord = foldingInstant(), load: Partial<LoadRecord> = {}) {
 	const [chosen] = loadedCameras({
+		...noRecords,
 		cameras: [{ ...camera, id: 'c', version: 1 }],
 		films: [{ ...film, id: 'f', version: 1 }],
 		loads: [
@@ -50,13 +52,7 @@ function shown(camera: CameraRecord = foldingInstant(), load: Partial<LoadRecord
 				version: 4,
 				...load
 			}
-		],
-		frames: [],
-		gear: [],
-		readings: [],
-		landmarks: [],
-		outings: [],
-		places: []
+		]
 	});
 	const best = bestOutcome(camera, film, light);
 	return {

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { filmOf, fixedCamera } from '../../../tests/fixtures/bag';
+import { noRecords } from '../../../tests/fixtures/records';
 import type { OutingRecord } from '$contract/records';
 import type { BagRecords, KnownFrame } from './bag';
 import { isOn, nextShot, shotsOf } from './shot-list.svelte';
@@ -25,15 +26,10 @@ const outing = (changes: Partial<OutingRecord> = {}) => ({
 	...changes
 });
 const bag = (outings: BagRecords['outings']): BagRecords => ({
+	...noRecords,
 	cameras: [{ ...fixedCamera({ bulb: true }), id: 'c', version: 1 }],
 	films: [{ ...filmOf('colour-negative', 400), id: 'f', version: 1 }],
-	loads: [],
-	frames: [],
-	gear: [],
-	readings: [],
-	landmarks: [],
-	outings,
-	places: []
+	outings
 });
 const frame = (scene: string, id = 'o') => ({ outing: { id, scene } }) as KnownFrame;
 const noon = Date.parse('2026-05-02T12:00:00+01:00');

@@ -1,5 +1,6 @@
 import {
 	cameraRecordSchema,
+	exerciseRecordSchema,
 	filmRecordSchema,
 	frameRecordSchema,
 	gearRecordSchema,
@@ -10,6 +11,7 @@ import {
 	readingRecordSchema,
 	recipeRecordSchema,
 	type CameraRecord,
+	type ExerciseRecord,
 	type FilmRecord,
 	type FrameRecord,
 	type GearRecord,
@@ -77,6 +79,12 @@ export const recipes: Collection<RecipeRecord> = {
 	what: 'recipe',
 	table: () => store().recipes,
 	schema: recipeRecordSchema
+};
+
+export const exercises: Collection<ExerciseRecord> = {
+	what: 'exercise',
+	table: () => store().exercises,
+	schema: exerciseRecordSchema as never
 };
 
 export const gear: Collection<GearRecord> = {

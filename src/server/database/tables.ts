@@ -1,6 +1,7 @@
 import type Database from 'better-sqlite3';
 import type {
 	CameraRecord,
+	ExerciseRecord,
 	FilmRecord,
 	FrameRecord,
 	GearRecord,
@@ -85,6 +86,11 @@ export function tablesOf(database: Database.Database) {
 			table: 'outings',
 			columns: { date: ({ date }) => date },
 			orderBy: 'date DESC, id'
+		}),
+		exercises: recordTable<ExerciseRecord>(database, {
+			table: 'exercises',
+			columns: { kind: ({ kind }) => kind, at: ({ at }) => new Date(at).toISOString() },
+			orderBy: 'at DESC, id'
 		}),
 		recipes: recordTable<RecipeRecord>(database, {
 			table: 'recipes',

@@ -10,6 +10,7 @@ import { filtersOf, type FrameRecord } from '$contract/records';
 import type { Creation } from '../database/record-table';
 import type { Tables } from '../database/tables';
 import { everything } from '../everything';
+import { weekOfPractice } from './practice';
 import {
 	cameras,
 	films,
@@ -68,6 +69,8 @@ function packed(outing: Outing, tables: Tables): Scene[] {
 	return withTakes(outing.scenes, packingOf(question, uses), from);
 }
 
+const hoursBefore = (now: Date) => (hours: number) => new Date(now.getTime() - hours * HOUR).toISOString();
+
 /**
  * Fills an empty database with the demo; leaves one that holds anything as it is.
  *
@@ -75,9 +78,8 @@ function packed(outing: Outing, tables: Tables): Scene[] {
  */
 export function plantDemo(tables: Tables, now: Date): void {
 	if (tables.cameras.list(1, 0).total > 0) return;
-	const before = (hours: number) => new Date(now.getTime() - hours * HOUR).toISOString();
-	const create = <T>(table: { create(id: string, record: T): Creation<T> }, record: T) =>
-		planted(table.create(crypto.randomUUID(), record));
+	const before = hoursBefore(now);
+	const create: Create = (table, record) => planted(table.create(crypto.randomUUID(), record));
 
 	const cameraIds = new Map(
 		Object.entries(cameras).map(([key, camera]) => [key, create(tables.cameras, camera)])
@@ -121,8 +123,17 @@ export function plantDemo(tables: Tables, now: Date): void {
 		});
 		load.shot.forEach((frame, index) => create(tables.frames, frameOf(loadId, load, shots, frame, index)));
 	}
+	plantRest(tables, now, create);
+}
+
+type Create = <T>(table: { create(id: string, record: T): Creation<T> }, record: T) => string;
+
+/** What is not of one camera: gear, recipes, practice, places, the outing, readings. */
+function plantRest(tables: Tables, now: Date, create: Create): void {
+	const before = hoursBefore(now);
 	for (const piece of gear) create(tables.gear, piece);
 	for (const recipe of usualRecipes) create(tables.recipes, recipe);
+	for (const exercise of weekOfPractice(now)) create(tables.exercises, exercise);
 	for (const place of places) create(tables.places, place);
 	const [where] = places;
 	const outing = {

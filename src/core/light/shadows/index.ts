@@ -65,15 +65,36 @@ export const shadows: WayOfReading<ShadowsReading> = {
 	note(reading) {
 		return `by ${schools[reading.school].name.toLowerCase()}`;
 	},
-	rivals(reading) {
-		const here = conditionOf(reading);
-		const rivals: Rival[] = [];
-		for (const [school, conditions] of Object.entries(here.elsewhere)) {
-			for (const condition of conditions) {
-				const rival = { ...reading, school, condition } as ShadowsReading;
-				rivals.push({ school: rival.school, condition, ev: shadows.read(rival).ev });
-			}
-		}
-		return rivals;
-	}
+	rivals: rivalsOfShadows
 };
+
+function rivalsOfShadows(reading: ShadowsReading): Rival[] {
+	const here = conditionOf(reading);
+	const rivals: Rival[] = [];
+	for (const [school, conditions] of Object.entries(here.elsewhere)) {
+		for (const condition of conditions) {
+			const rival = { ...reading, school, condition } as ShadowsReading;
+			rivals.push({ school: rival.school, condition, ev: shadows.read(rival).ev });
+		}
+	}
+	return rivals;
+}
+
+/**
+ * What each school says of a light that one of them has named: where another has several names for it,
+ * their middle.
+ *
+ * @returns EV at ISO 100 by school
+ * @example saidBySchools({ method: 'shadows', school: 'shadow-edge', condition: 'sharp' })['exposure-guide'] // 15
+ */
+export function saidBySchools(reading: ShadowsReading): Partial<Record<ShadowsReading['school'], number>> {
+	const said: Partial<Record<ShadowsReading['school'], number>> = {
+		[reading.school]: shadows.read(reading).ev
+	};
+	const rivals = rivalsOfShadows(reading);
+	for (const { school } of rivals) {
+		const evs = rivals.filter((rival) => rival.school === school).map(({ ev }) => ev);
+		said[school] = evs.reduce((sum, ev) => sum + ev / evs.length, 0);
+	}
+	return said;
+}

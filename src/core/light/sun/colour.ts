@@ -12,7 +12,7 @@ const directColours: readonly (readonly [altitude: number, kelvin: number])[] = 
 ];
 
 /** Colour of what comes from the sky alone, K; common practice. */
-const skyColours: Readonly<Record<Sky, number>> = {
+export const skyColours: Readonly<Record<Sky, number>> = {
 	clear: 8000,
 	hazy: 7000,
 	partly: 7000,
@@ -20,7 +20,8 @@ const skyColours: Readonly<Record<Sky, number>> = {
 	heavy: 6500
 };
 
-function directColour(altitude: number): number {
+/** Colour of what comes straight from the sun, K. */
+export function directColour(altitude: number): number {
 	const above = directColours.findIndex(([at]) => at >= altitude);
 	if (above <= 0) return directColours[above === 0 ? 0 : directColours.length - 1][1];
 	const [[from, warm], [to, cold]] = [directColours[above - 1], directColours[above]];

@@ -82,14 +82,35 @@ export interface Illuminance {
 
 const BOUNCE = 0.1;
 /** Deep shade is two stops under open shade. */
-const DEEP = 1 / 4;
-const directShare: Readonly<Record<Exposed, number>> = {
+export const DEEP = 1 / 4;
+/** Part of the direct light that a subject gets by how it stands. */
+export const directShare: Readonly<Record<Exposed, number>> = {
 	facing: 1,
 	side: 1 / 2,
 	back: 0,
 	'open-shade': 0,
 	'deep-shade': 0
 };
+
+/** The light of a day before it meets a subject, lx: the sun's onto what faces it, and the whole sky's onto the ground. */
+export interface Daylight {
+	normal: number;
+	horizontal: number;
+}
+
+/**
+ * What sun and sky send through a sky.
+ *
+ * @param altitude geometric, degrees
+ * @example daylightFrom(60, 'overcast') // { normal: 0, horizontal: 18 500 }
+ */
+export function daylightFrom(altitude: number, sky: Sky): Daylight {
+	const model = skies[sky];
+	return {
+		normal: directNormal(Math.sin(altitude * RADIAN), model),
+		horizontal: horizontalSky(altitude, model)
+	};
+}
 
 /**
  * Illuminance on a subject from a sun at a height: direct light by how it faces, half of the sky,
@@ -99,15 +120,12 @@ const directShare: Readonly<Record<Exposed, number>> = {
  * @example daylight(60, 'clear', 'facing').lux // 118 000
  */
 export function daylight(altitude: number, sky: Sky, subject: Exposed): Illuminance {
-	const model = skies[sky];
-	const sine = Math.sin(altitude * RADIAN);
-	const normal = directNormal(sine, model);
-	const all = horizontalSky(altitude, model);
+	const { normal, horizontal } = daylightFrom(altitude, sky);
 	const shade = subject === 'deep-shade' ? DEEP : 1;
-	if (model.closed) return { lux: all * shade, direct: 0 };
+	if (skies[sky].closed) return { lux: horizontal * shade, direct: 0 };
 	const direct = normal * directShare[subject];
-	const ground = BOUNCE * (normal * Math.max(0, sine) + all);
-	return { lux: (direct + all / 2 + ground) * shade, direct };
+	const ground = BOUNCE * (normal * Math.max(0, Math.sin(altitude * RADIAN)) + horizontal);
+	return { lux: (direct + horizontal / 2 + ground) * shade, direct };
 }
 
 /** Full moon before the air, lx: a quarter of a lux on the ground when it is high; common practice. */

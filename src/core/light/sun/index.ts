@@ -4,6 +4,8 @@ import { daylightColour } from './colour';
 import { daylight, moonlight } from './illuminance';
 import { moonPosition, sunPosition } from './position';
 
+export { directColour, skyColours } from './colour';
+export { daylightFrom, DEEP, directShare } from './illuminance';
 export { moonPosition, sunPosition, type SkyPosition } from './position';
 
 /** Doubt by day and in deep twilight, stops; common practice. */

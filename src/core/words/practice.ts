@@ -1,0 +1,106 @@
+import { schools, type ShadowsReading } from '../light';
+import {
+	conditionName,
+	errorOf,
+	type DrillKind,
+	type EyeError,
+	type Guess,
+	type OwnDoubt,
+	type Skill
+} from '../practice';
+import { formatAperture, formatDoubt, formatEv, markedApertures, nearestMark, stopsInWords } from '../units';
+
+/** What practice says, in words. */
+
+/** Skills as they are called on the screen. */
+export const skillInWords: Readonly<Record<Skill, string>> = {
+	sharp: 'Sharp shadows',
+	soft: 'Soft shadows',
+	faint: 'Faint shadows',
+	none: 'No shadow',
+	'from-the-side': 'Sun beside the subject',
+	'against-the-light': 'Sun behind the subject',
+	'open-shade': 'Shade of a wall',
+	'deep-shade': 'Deep shade',
+	'pale-ground': 'Sand and snow',
+	'low-sun': 'Low sun'
+};
+
+export const drillInWords: Readonly<Record<DrillKind, string>> = {
+	equivalent: 'Equivalent settings',
+	film: 'Film for a camera',
+	which: 'Camera for a light',
+	wheel: 'Which way the wheel goes',
+	filter: 'Filters'
+};
+
+/**
+ * An EV as the f-number at 1/ISO that it is.
+ *
+ * @example apertureRule(14.64) // 'f/16 at 1/ISO'
+ */
+export function apertureRule(ev: number): string {
+	const f = nearestMark(markedApertures, Math.sqrt(2 ** ev / 100));
+	return `${formatAperture(f)} at 1/ISO`;
+}
+
+/** Less than this is no error, stops. */
+const NOTHING = 1 / 6;
+
+/**
+ * How a guess went.
+ *
+ * @example guessInWords(a guess of 14⅔ where it was 14) // 'You took it for ⅔ stop brighter than it was.'
+ */
+export function guessInWords(guess: Pick<Guess, 'ev' | 'read'>): string {
+	const off = errorOf(guess);
+	if (Math.abs(off) < NOTHING) return 'Right.';
+	return `You took it for ${stopsInWords(off)} ${off > 0 ? 'brighter' : 'darker'} than it was.`;
+}
+
+const sideOf = (stops: number) => (stops > 0 ? 'too bright' : 'too dark');
+
+/**
+ * How guesses run.
+ *
+ * @example eyeErrorInWords({ guesses: 9, bias: 0.4, … }) // '⅓ stop too bright on the whole'
+ */
+export function eyeErrorInWords({ bias }: Pick<EyeError, 'bias'>): string {
+	return Math.abs(bias) < NOTHING
+		? 'right on the whole'
+		: `${stopsInWords(bias)} ${sideOf(bias)} on the whole`;
+}
+
+/**
+ * Where a mean lies, nine times in ten.
+ *
+ * @example withinInWords([-0.4, 0.7]) // 'truly from ⅓ too dark to ⅔ too bright'
+ */
+export function withinInWords([from, to]: [from: number, to: number]): string {
+	const end = (stops: number) =>
+		Math.abs(stops) < NOTHING ? 'none' : `${stopsInWords(stops)} ${sideOf(stops)}`;
+	return end(from) === end(to) ? end(from) : `${end(from)} to ${end(to)}`;
+}
+
+/**
+ * A doubt that practice has taught, beside the one it takes the place of.
+ *
+ * @example ownDoubtInWords({ sd: 0.4, usual: 0.67, bias: 0.1, guesses: 12, … }) // 'give or take ⅓ instead of ⅔, from 12 guesses'
+ */
+export function ownDoubtInWords({ sd, usual, bias, guesses }: OwnDoubt): string {
+	const runs = Math.abs(bias) < NOTHING ? '' : `; it runs ${stopsInWords(bias)} ${sideOf(bias)}`;
+	const doubt =
+		formatDoubt(sd) === formatDoubt(usual)
+			? `give or take ${formatDoubt(sd)}, as usual`
+			: `give or take ${formatDoubt(sd)} instead of ${formatDoubt(usual)}`;
+	return `${doubt}, from ${guesses} guesses${runs}`;
+}
+
+/** A condition with its school, as a row is called. */
+export function namedInWords(named: ShadowsReading): string {
+	return `${conditionName(named)} (${schools[named.school].name.toLowerCase()})`;
+}
+
+/** What a school says of a light. */
+export const schoolSays = (school: ShadowsReading['school'], ev: number): string =>
+	`${schools[school].name} ${formatEv(ev)}`;

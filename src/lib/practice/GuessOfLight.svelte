@@ -1,0 +1,72 @@
+<!-- What a light is called, and the EV that one would go by. -->
+<script lang="ts">
+	import { resolveLight, type ShadowsReading } from '$core/light';
+	import { formatEv, roundToThird } from '$core/units';
+	import { apertureRule } from '$core/words';
+	import ShadowsChoice from '$lib/light/ShadowsChoice.svelte';
+
+	interface Props {
+		named: ShadowsReading | null;
+		/** What one would go by, EV. */
+		ev: number | null;
+		/** What the button under it does. */
+		action: string;
+		onguess: () => void;
+	}
+	let { named = $bindable(), ev = $bindable(), action, onguess }: Props = $props();
+
+	const THIRD = 1 / 3;
+
+	function call(reading: ShadowsReading) {
+		named = reading;
+		ev = roundToThird(resolveLight(reading).ev);
+	}
+</script>
+
+<ShadowsChoice current={named} told={false} onread={call} />
+<div class="bar">
+	{#if ev === null}
+		<p class="soft">What do you call this light?</p>
+	{:else}
+		<div class="steps">
+			<button class="quiet" aria-label="A third darker" onclick={() => (ev = roundToThird(ev! - THIRD))}
+				>Darker</button
+			>
+			<p class="figures" role="status">
+				<strong>{apertureRule(ev)}</strong>
+				<span class="soft">EV {formatEv(ev)}</span>
+			</p>
+			<button class="quiet" aria-label="A third brighter" onclick={() => (ev = roundToThird(ev! + THIRD))}
+				>Brighter</button
+			>
+		</div>
+		<button class="action" onclick={onguess}>{action}</button>
+	{/if}
+</div>
+
+<style>
+	.bar {
+		position: sticky;
+		bottom: 0;
+		display: grid;
+		gap: 0.5rem;
+		padding-block: 0.5rem;
+		background: var(--paper);
+		border-top: 1px solid var(--line);
+	}
+	.steps {
+		display: grid;
+		grid-template-columns: auto 1fr auto;
+		align-items: center;
+		gap: 0.5rem;
+		text-align: center;
+	}
+	.steps strong,
+	.steps span {
+		display: block;
+	}
+	strong {
+		font-family: var(--typo-heading--font-family);
+		font-size: 1.25rem;
+	}
+</style>

@@ -1,0 +1,98 @@
+<!-- A real light: guessed first, then read by a meter or from a photo. -->
+<script lang="ts">
+	import { DateTime } from 'luxon';
+	import { resolveLight, type Light, type ShadowsReading } from '$core/light';
+	import type { Guess } from '$core/practice';
+	import ChoiceField from '$lib/forms/ChoiceField.svelte';
+	import MeterPanel from '$lib/light/MeterPanel.svelte';
+	import PhotoPanel from '$lib/light/PhotoPanel.svelte';
+	import { outbox } from '$lib/records/outbox.svelte';
+	import { Remembered } from '$lib/timing/remembered.svelte';
+	import GuessOfLight from './GuessOfLight.svelte';
+	import { stamped } from './practice-desk.svelte';
+	import PracticeNav from './PracticeNav.svelte';
+	import Told from './Told.svelte';
+
+	interface Held {
+		named: ShadowsReading | null;
+		ev: number | null;
+		/** When it was guessed. */
+		at: string;
+	}
+	const NOTHING: Held = { named: null, ev: null, at: '' };
+	/** A guess outlives the page until it is read. */
+	const held = new Remembered<Held>('outside', NOTHING);
+	let named = $state.raw<ShadowsReading | null>(null);
+	let ev = $state<number | null>(null);
+	let by = $state<'meter' | 'photo'>('meter');
+	let told = $state.raw<Guess | null>(null);
+	let problem = $state('');
+
+	const ways = [
+		{ value: 'meter', name: 'a meter' },
+		{ value: 'photo', name: 'a photo' }
+	] as const;
+
+	function hold() {
+		held.set({ named, ev, at: DateTime.local().toISO() });
+	}
+
+	function drop() {
+		held.set(NOTHING);
+		[named, ev, told] = [null, null, null];
+	}
+
+	async function read(light: Light) {
+		const guessed = $state.snapshot(held.value) as Held;
+		if (!guessed.named || guessed.ev === null) return;
+		const { ev: was, sd } = resolveLight(light);
+		const guess: Guess = {
+			kind: 'seeing',
+			...stamped(),
+			clock: DateTime.fromISO(guessed.at).toFormat('HH:mm'),
+			named: guessed.named,
+			ev: guessed.ev,
+			read: { ev: was, sd, by }
+		};
+		drop();
+		told = guess;
+		const sent = await outbox.send('exercises', guess);
+		problem = sent.result === 'refused' ? sent.problem : '';
+	}
+</script>
+
+<svelte:head><title>Practice out of doors · Just Enough</title></svelte:head>
+<div class="page">
+	<h1>Practice</h1>
+	<PracticeNav here="outside" />
+	{#if problem}<p class="notice" role="alert">Not kept: {problem}</p>{/if}
+	<div class="narrow">
+		{#if told}
+			<Told guess={told} />
+			<button class="action" onclick={drop}>Guess another</button>
+		{:else if held.value.named}
+			<h2>Now read it</h2>
+			<p class="soft">Your guess is kept. Read the same light, on the same subject.</p>
+			<ChoiceField label="Read by" value={by} options={ways} onchange={(way) => (by = way)} />
+			{#if by === 'meter'}
+				<MeterPanel light={null} onread={read} />
+			{:else}
+				<PhotoPanel light={null} onread={read} />
+			{/if}
+			<p><button class="plain-link" onclick={drop}>Drop this guess</button></p>
+		{:else}
+			<h2>Guess the light where you are</h2>
+			<p class="soft">Look at your subject and its shadow first; then a meter or a photo tells.</p>
+			<GuessOfLight bind:named bind:ev action="That is my guess" onguess={hold} />
+		{/if}
+	</div>
+</div>
+
+<style>
+	.narrow {
+		display: grid;
+		gap: 0.75rem;
+		max-width: 34rem;
+		padding-top: 1rem;
+	}
+</style>

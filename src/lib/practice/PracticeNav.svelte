@@ -1,0 +1,13 @@
+<script lang="ts">
+	import SideNav from '$lib/parts/SideNav.svelte';
+
+	const sides = [
+		{ id: 'today', name: 'Today', path: '/practice' },
+		{ id: 'outside', name: 'Out of doors', path: '/practice/outside' },
+		{ id: 'progress', name: 'Progress', path: '/practice/progress' }
+	] as const;
+
+	let { here }: { here: (typeof sides)[number]['id'] } = $props();
+</script>
+
+<SideNav label="Sides of Practice" {sides} {here} />

@@ -1,0 +1,125 @@
+<!-- How the person's eye runs: by condition, by time of day, beside the schools; and whether Shoot may know. -->
+<script lang="ts">
+	import { DateTime } from 'luxon';
+	import { resolve } from '$app/paths';
+	import { schools as allSchools } from '$core/light';
+	import type { DrillKind, EyeError, OwnDoubt, SchoolRecord } from '$core/practice';
+	import { formatDoubt } from '$core/units';
+	import { drillInWords, eyeErrorInWords, ownDoubtInWords } from '$core/words';
+	import Chart from '$lib/parts/Chart.svelte';
+	import { outbox } from '$lib/records/outbox.svelte';
+	import ErrorTable from './ErrorTable.svelte';
+	import PracticeNav from './PracticeNav.svelte';
+	import { progressChart } from './progress-chart';
+
+	type Row = { name: string; error: EyeError };
+	interface Props {
+		agreed: boolean;
+		all: EyeError | null;
+		points: { at: string; error: number }[];
+		conditions: Row[];
+		times: Row[];
+		schools: SchoolRecord[];
+		drills: { card: DrillKind; answers: number; right: number }[];
+		doubts: (OwnDoubt & { name: string })[];
+		days: string[];
+	}
+	let { agreed, all, points, conditions, times, schools, drills, doubts, days }: Props = $props();
+
+	let says = $state('');
+	const counted = (count: number, one: string, many: string) =>
+		count === 1 ? `one ${one}` : `${count} ${many}`;
+
+	async function agree(event: Event & { currentTarget: HTMLInputElement }) {
+		const { checked } = event.currentTarget;
+		const at = DateTime.local().toISO();
+		const sent = await outbox.send('exercises', { kind: 'doubt', at, agreed: checked });
+		if (sent.result === 'kept') says = 'Not saved yet: the server does not answer.';
+		else if (sent.result === 'refused') says = sent.problem;
+		else says = `Saved: Shoot goes by ${checked ? 'them' : 'the usual doubts'}.`;
+	}
+</script>
+
+<svelte:head><title>Progress · Just Enough</title></svelte:head>
+<div class="page">
+	<h1>Practice</h1>
+	<PracticeNav here="progress" />
+	{#if !all}
+		<p class="soft">
+			No guess yet. After the first ones this says, for instance: “Sharp shadows: ⅓ stop too bright on the
+			whole, from 9 guesses”.
+		</p>
+		<p><a class="action" href={resolve('/practice')}>To the first scene</a></p>
+	{:else}
+		<p class="answer">
+			Your eye is {eyeErrorInWords(all)}{all.spread === undefined
+				? ''
+				: `, give or take ${formatDoubt(all.spread)}`}.
+			<span class="soft">
+				From {counted(all.guesses, 'guess', 'guesses')}; practice on {counted(days.length, 'day', 'days')}.
+			</span>
+		</p>
+		<Chart
+			options={progressChart(points)}
+			label="How far each guess was off, and the mean of the last ten; the tables have it by condition"
+		/>
+		<section aria-labelledby="doubts-title">
+			<h2 id="doubts-title">Your own doubt</h2>
+			{#if doubts.length === 0}
+				<p class="soft">Five guesses of one kind say enough to go by.</p>
+			{:else}
+				<ul>
+					{#each doubts as doubt (doubt.of)}
+						<li>{doubt.name}: <span class="figures">{ownDoubtInWords(doubt)}</span></li>
+					{/each}
+				</ul>
+				<label class="tick-box">
+					<input type="checkbox" checked={agreed} onchange={agree} />
+					Let Shoot go by these doubts when I read the light by eye
+				</label>
+				<p class="soft small">
+					The EV stays what the rule says; what it runs off and how it wanders are together its doubt. Drawn
+					and real lights count alike.
+				</p>
+			{/if}
+			<p role="status">{says}</p>
+		</section>
+		<ErrorTable title="By what you called it" of="You called it" rows={conditions} />
+		<ErrorTable title="By time of day" of="Time" rows={times} />
+		<ErrorTable
+			title="The schools side by side"
+			of="School"
+			counted="Lights"
+			rows={schools.map(({ school, error }) => ({ name: allSchools[school].name, error }))}
+		/>
+		<p class="soft small">
+			What each school would have said of the lights as you named them, against what they were.
+		</p>
+		{#if drills.length > 0}
+			<h2>Quick cards</h2>
+			<ul>
+				{#each drills as { card, answers, right } (card)}
+					<li>{drillInWords[card]}: <span class="figures">{right} of {answers} right</span></li>
+				{/each}
+			</ul>
+		{/if}
+	{/if}
+</div>
+
+<style>
+	.answer {
+		font-size: 1.375rem;
+		padding-block: 0.75rem 0.5rem;
+	}
+	.answer .soft {
+		display: block;
+		font-size: 1rem;
+	}
+	h2 {
+		padding-top: 1.25rem;
+	}
+	li {
+		padding: 0.3rem 0;
+		border-bottom: 1px solid var(--line);
+	}
+</style>

@@ -1,0 +1,49 @@
+<!-- What a guessed light was, and what the schools make of what it was called. -->
+<script lang="ts">
+	import { resolveLight, saidBySchools } from '$core/light';
+	import { calledByShadowEdge, conditionName, type Guess } from '$core/practice';
+	import { formatEv } from '$core/units';
+	import { apertureRule, guessInWords, namedInWords, schoolSays, skillInWords } from '$core/words';
+
+	let { guess }: { guess: Guess } = $props();
+
+	const by = {
+		drawn: 'The light there',
+		meter: 'Your meter',
+		photo: 'The photo'
+	} as const;
+	const called = $derived.by(() => {
+		if (!guess.drawn) return '';
+		const { skill } = guess.drawn;
+		const name = calledByShadowEdge[skill];
+		return `${skillInWords[skill]}: by shadow edge “${conditionName(name)}”, ${formatEv(resolveLight(name).ev)}.`;
+	});
+	const schools = $derived(
+		Object.entries(saidBySchools(guess.named)) as [typeof guess.named.school, number][]
+	);
+</script>
+
+<div role="status">
+	<p class="verdict">{guessInWords(guess)}</p>
+	<p class="figures">
+		{by[guess.read.by]}: <strong>EV {formatEv(guess.read.ev)}</strong>, {apertureRule(guess.read.ev)}.
+		{called}
+	</p>
+</div>
+<p class="soft small figures">
+	You called it “{namedInWords(guess.named)}”. By that, {schools
+		.map(([school, ev]) => schoolSays(school, ev))
+		.join(', ')}.
+</p>
+
+<style>
+	.verdict {
+		font-family: var(--typo-heading--font-family);
+		font-size: 1.75rem;
+		line-height: 1.15;
+		font-weight: 700;
+	}
+	p {
+		padding-block: 0.25rem;
+	}
+</style>

@@ -1,0 +1,5 @@
+<script lang="ts">
+	import Outside from '$lib/practice/Outside.svelte';
+</script>
+
+<Outside />

@@ -1,0 +1,7 @@
+<script lang="ts">
+	import Progress from '$lib/practice/Progress.svelte';
+
+	let { data } = $props();
+</script>
+
+<Progress {...data} />

@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { drawScene } from '../core/practice';
+
+expose(drawScene);
