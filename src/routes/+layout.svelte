@@ -1,11 +1,16 @@
 <script lang="ts">
 	import '$lib/themes/app.css';
+	import { onMount } from 'svelte';
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
 	import DisplaySwitch from '$lib/display/DisplaySwitch.svelte';
 	import Mark from '$lib/parts/Mark.svelte';
+	import { outbox } from '$lib/records/outbox.svelte';
 
 	let { data, children } = $props();
+
+	// What waits in the browser is sent by whatever view is opened, and when there is a network again.
+	onMount(() => void outbox.sendAll());
 
 	const views = [
 		{ path: '/', name: 'Shoot' },
@@ -19,6 +24,7 @@
 		path === '/' ? page.url.pathname === '/' : page.url.pathname.startsWith(path);
 </script>
 
+<svelte:window ononline={() => void outbox.sendAll()} />
 <a class="skip" href="#main">To the main part</a>
 <header>
 	<a class="home figure" href={resolve('/')} aria-label="Just Enough, to Shoot"

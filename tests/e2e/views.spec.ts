@@ -43,6 +43,9 @@ async function viewsOf(request: APIRequestContext): Promise<string[]> {
 		`/develop/${recipe}`,
 		`/develop/edit/${recipe}`,
 		'/develop/run',
+		'/practice',
+		'/practice/outside',
+		'/practice/progress',
 		'/scripts',
 		'/nowhere'
 	];
@@ -124,6 +127,18 @@ test('the chosen display is remembered', async ({ page }) => {
 
 test.describe('on the phone', () => {
 	test.use({ viewport: PHONE });
+
+	test('one button goes round the displays', async ({ page }) => {
+		await open(page, '/');
+		for (const [name, id] of [
+			['Display: Indoors. Change to Dark', 'dark'],
+			['Display: Dark. Change to Sunlit', 'sunlit'],
+			['Display: Sunlit. Change to Indoors', 'indoors']
+		] as const) {
+			await page.getByRole('button', { name }).click();
+			await expect(page.locator('html')).toHaveAttribute('data-theme', id);
+		}
+	});
 
 	test('what a thumb needs is on the screen at once, and large enough', async ({ page }) => {
 		await open(page, '/');

@@ -26,41 +26,34 @@
 
 <section aria-labelledby={id}>
 	<h2 {id}>{title}</h2>
-	<div class="wide">
-		<table class="figures">
-			<thead>
+	<table class="figures">
+		<thead>
+			<tr>
+				<th scope="col">{of}</th>
+				<th scope="col">{counted}</th>
+				<th scope="col">Runs</th>
+				<th scope="col">Spread, stops</th>
+			</tr>
+		</thead>
+		<tbody>
+			{#each rows as { name, error } (name)}
 				<tr>
-					<th scope="col">{of}</th>
-					<th scope="col">{counted}</th>
-					<th scope="col">Runs</th>
-					<th scope="col">Spread, stops</th>
+					<th scope="row">{capital(name)}</th>
+					<td data-of={counted}>{error.guesses}</td>
+					<td data-of="Runs">
+						{capital(eyeErrorInWords(error))}
+						{#if error.biasWithin}<span class="soft small">truly {withinInWords(error.biasWithin)}</span>{/if}
+					</td>
+					<td data-of="Spread, stops">{spreadOf(error)}</td>
 				</tr>
-			</thead>
-			<tbody>
-				{#each rows as { name, error } (name)}
-					<tr>
-						<th scope="row">{capital(name)}</th>
-						<td>{error.guesses}</td>
-						<td>
-							{capital(eyeErrorInWords(error))}
-							{#if error.biasWithin}<span class="soft small">truly {withinInWords(error.biasWithin)}</span
-								>{/if}
-						</td>
-						<td>{spreadOf(error)}</td>
-					</tr>
-				{/each}
-			</tbody>
-		</table>
-	</div>
+			{/each}
+		</tbody>
+	</table>
 </section>
 
 <style>
 	h2 {
 		padding-top: 1.25rem;
-	}
-	.wide {
-		overflow-x: auto;
-		position: relative;
 	}
 	table {
 		width: 100%;
@@ -78,5 +71,36 @@
 	}
 	td .soft {
 		display: block;
+	}
+	/* A phone has no room for columns: each row is a few lines. */
+	@media (max-width: 820px) {
+		thead {
+			position: absolute;
+			clip-path: inset(50%);
+		}
+		section {
+			position: relative;
+		}
+		tr {
+			display: block;
+			padding: 0.5rem 0;
+			border-bottom: 1px solid var(--line);
+		}
+		th[scope='row'] {
+			font-weight: var(--heavy);
+		}
+		th[scope='row'],
+		td {
+			display: block;
+			padding: 0;
+			border: 0;
+		}
+		td::before {
+			content: attr(data-of) ': ';
+			color: var(--ink-soft);
+		}
+		td .soft {
+			display: inline;
+		}
 	}
 </style>

@@ -8,6 +8,7 @@
 	import { drillInWords } from '$core/words';
 	import KeySheet from '$lib/keys/KeySheet.svelte';
 	import { listenTo, type Key } from '$lib/keys/keys';
+	import type { Kept } from '$lib/records/client';
 	import DrawnScene from './DrawnScene.svelte';
 	import { pictureOf } from './drawing';
 	import GuessOfLight from './GuessOfLight.svelte';
@@ -15,7 +16,7 @@
 	import PracticeNav from './PracticeNav.svelte';
 	import Told from './Told.svelte';
 
-	let { exercises, bag }: { exercises: readonly Exercise[]; bag: DrillBag } = $props();
+	let { exercises, bag }: { exercises: readonly Kept<Exercise>[]; bag: DrillBag } = $props();
 
 	const desk = new PracticeDesk(
 		() => exercises,
@@ -106,6 +107,9 @@
 			<span class="small">{practised} of the last {desk.days.length} days</span>
 		</p>
 	</div>
+	{#if desk.away}
+		<p class="soft" role="status">Kept in this browser: the server has not answered yet.</p>
+	{/if}
 	{#if desk.problem}<p class="notice" role="alert">Not kept: {desk.problem}</p>{/if}
 
 	{#if desk.scene && desk.task?.kind === 'seeing'}

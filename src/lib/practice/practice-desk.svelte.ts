@@ -23,9 +23,11 @@ const now = () => DateTime.local();
 /** When something was done, as exercises keep it. */
 export const stamped = () => ({ at: now().toISO({ suppressMilliseconds: true }), day: now().toISODate() });
 
+type KeptExercise = Exercise & { id: string };
+
 /** The course of the day: what there is to do, and what was answered last. */
 export class PracticeDesk {
-	#kept: () => readonly Exercise[];
+	#kept: () => readonly KeptExercise[];
 	#bag: () => DrillBag;
 
 	/** The task that was answered just now: it is looked at until the next is wanted. */
@@ -33,9 +35,15 @@ export class PracticeDesk {
 	/** Scenes asked for after the course. */
 	#extra = $state.raw<Task | null>(null);
 	problem = $state('');
+	/** The server did not answer the last time. */
+	away = $state(false);
 	today = $state(now().toISODate());
 
-	exercises = $derived.by((): Exercise[] => [...this.#kept(), ...outbox.of('exercises')]);
+	exercises = $derived.by((): Exercise[] => {
+		const kept = this.#kept();
+		const known = new Set(kept.map(({ id }) => id));
+		return [...kept, ...outbox.of('exercises').filter(({ id }) => !known.has(id))];
+	});
 	#cards = $derived.by(() => drillsFor(this.#bag()));
 	course = $derived.by(() => courseOf(this.exercises, this.today, this.#cards));
 	#next = $derived(this.#extra ?? this.course.tasks[this.course.done] ?? null);
@@ -60,7 +68,7 @@ export class PracticeDesk {
 		return lastDays(this.exercises, last);
 	});
 
-	constructor(kept: () => readonly Exercise[], bag: () => DrillBag) {
+	constructor(kept: () => readonly KeptExercise[], bag: () => DrillBag) {
 		this.#kept = kept;
 		this.#bag = bag;
 	}
@@ -68,6 +76,7 @@ export class PracticeDesk {
 	async #keep(exercise: Exercise): Promise<void> {
 		this.problem = '';
 		const sent = await outbox.send('exercises', exercise);
+		this.away = sent.result === 'kept';
 		if (sent.result === 'refused') this.problem = sent.problem;
 	}
 

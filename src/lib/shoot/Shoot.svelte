@@ -9,7 +9,6 @@
 	import LightPanel from '$lib/light/LightPanel.svelte';
 	import KeySheet from '$lib/keys/KeySheet.svelte';
 	import { agoInWords } from '$lib/parts/ago';
-	import { outbox } from '$lib/records/outbox.svelte';
 	import Answer from './Answer.svelte';
 	import { wholeLine } from './axis';
 	import type { BagRecords } from './bag';
@@ -88,8 +87,6 @@
 	onMount(() => {
 		const closeDesk = shoot.desk.open();
 		const endRehearsal = rehearse((ev) => shoot.rehearse({ ev }), wholeLine);
-		void outbox.sendAll();
-		const retry = () => void outbox.sendAll();
 		const tick = () => (shoot.lights.now = Date.now());
 		const clock = setInterval(tick, CLOCK_MS);
 		const refresh = () => {
@@ -97,11 +94,9 @@
 			tick();
 			void invalidateAll();
 		};
-		window.addEventListener('online', retry);
 		document.addEventListener('visibilitychange', refresh);
 		const silence = listenTo(keys);
 		return () => {
-			window.removeEventListener('online', retry);
 			document.removeEventListener('visibilitychange', refresh);
 			clearInterval(clock);
 			silence();

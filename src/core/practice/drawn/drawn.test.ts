@@ -1,0 +1,124 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { resolveLight, sunlight } from '../../light';
+import { evFromLuminance } from '../../units';
+import { skills, type Skill } from '../skills';
+import { drawScene, evOfScene, onTheCard, sceneFor, type DrawnPicture, type DrawnScene } from '.';
+
+const THIRD = 1 / 3;
+const seeds = fc.integer({ min: 1, max: 1_000_000_000 });
+
+/** Mean luminance of the middle of the card, cd/m². */
+function cardLuminance(scene: DrawnScene, { width, height, luminances }: DrawnPicture): number {
+	const { x, y } = onTheCard(scene);
+	const spots = [-1, 0, 1].flatMap((down) =>
+		[-1, 0, 1].map((right) => [Math.floor(x * width) + right, Math.floor(y * height) + down])
+	);
+	return spots.reduce((sum, [column, row]) => sum + luminances[row * width + column] / spots.length, 0);
+}
+
+/** A reflected meter at ISO 100, pointed at a luminance. Source: ISO 2720:1974, K = 12.5. */
+const metered = (luminance: number) =>
+	resolveLight({ method: 'meter', kind: 'reflected', iso: 100, ev: Math.log2(luminance / 0.125) }).ev;
+
+const plain: DrawnScene = {
+	seed: 5,
+	clock: '10:00',
+	altitude: 35,
+	sunFrom: 30,
+	veil: 0,
+	ground: 'grass',
+	subject: 'facing'
+};
+
+describe('a drawn scene', () => {
+	// Source: ISO 2720:1974: a reflected meter on an 18 % card in the subject's light reads the light.
+	it.each(skills)('is as light as it claims, read back from its picture: %s', (skill: Skill) => {
+		fc.assert(
+			fc.property(seeds, (seed) => {
+				const scene = sceneFor(skill, seed);
+				const read = metered(cardLuminance(scene, drawScene(scene, 150)));
+				expect(Math.abs(read - evOfScene(scene))).toBeLessThan(THIRD);
+			}),
+			{ numRuns: 12 }
+		);
+	});
+
+	// Common practice: a meter that takes in ground and things in mid tones, with the sun behind it, is near enough.
+	it('is about as light as it claims by the mean of all that is not sky, where the tones are middling', () => {
+		for (const skill of ['sharp', 'soft', 'faint', 'none'] as const) {
+			const scene = sceneFor(skill, 31);
+			const { width, height, luminances } = drawScene(scene, 150);
+			const ground = luminances.slice(Math.ceil(0.45 * height) * width);
+			const mean = ground.reduce((sum, each) => sum + each / ground.length, 0);
+			expect(Math.abs(evFromLuminance(mean) - evOfScene(scene)), skill).toBeLessThan(0.8);
+		}
+	});
+
+	// Source: IES RP-21 (from memory), as checked at its published values where sun and clock are.
+	it('has the light of sun and clock under a clear and under a closed sky', () => {
+		for (const altitude of [8, 20, 45]) {
+			for (const subject of ['facing', 'side', 'back', 'open-shade', 'deep-shade'] as const) {
+				const clear = evOfScene({ ...plain, altitude, subject });
+				expect(clear, `${altitude} ${subject}`).toBeCloseTo(sunlight(altitude, 'clear', subject).ev, 9);
+			}
+			const closed = evOfScene({ ...plain, altitude, veil: 1 });
+			expect(closed).toBeCloseTo(sunlight(altitude, 'overcast', 'facing').ev, 9);
+			const heavy = evOfScene({ ...plain, altitude, veil: 1, heavy: true });
+			expect(heavy).toBeCloseTo(sunlight(altitude, 'heavy', 'facing').ev, 9);
+		}
+	});
+
+	// Common practice: the school of the shadow's edge counts a stop for each step.
+	it('loses about a stop with each step of the shadow’s edge', () => {
+		const at = (veil: number) => evOfScene({ ...plain, altitude: 25, veil });
+		const steps = [at(0), at(1 / 3), at(2 / 3), at(1)];
+		for (let step = 1; step < steps.length; step++)
+			expect(Math.abs(steps[step - 1] - steps[step] - 1), `step ${step}`).toBeLessThan(0.5);
+	});
+
+	it('is never lighter under more cloud, nor darker on paler ground, and always a number', () => {
+		const altitudes = fc.double({ min: 5, max: 60, noNaN: true });
+		const part = fc.double({ min: 0, max: 1, noNaN: true });
+		const subjects = fc.constantFrom('facing', 'side', 'back', 'open-shade', 'deep-shade' as const);
+		fc.assert(
+			fc.property(altitudes, part, part, subjects, (altitude, one, other, subject) => {
+				const at = (veil: number, ground: DrawnScene['ground'] = 'grass') =>
+					evOfScene({ ...plain, altitude, veil, ground, subject: subject as DrawnScene['subject'] });
+				const [less, more] = [Math.min(one, other), Math.max(one, other)];
+				expect(Number.isFinite(at(more))).toBe(true);
+				// In shade a thin veil brightens the sky that is seen: only what the sun reaches must lose.
+				if (subject === 'facing') expect(at(more)).toBeLessThanOrEqual(at(less) + 1e-9);
+				expect(at(one, 'snow')).toBeGreaterThanOrEqual(at(one, 'grass') - 1e-9);
+			})
+		);
+	});
+
+	it('has softer edges the more cloud there is before the sun', () => {
+		/** Neighbouring pixels half a stop apart: edges of things, which stay, and of shadows, which go. */
+		const edges = (veil: number) => {
+			const { width, height, luminances } = drawScene({ ...plain, veil, ground: 'stone' }, 240);
+			const from = Math.ceil(0.6 * height) * width;
+			const below = luminances.slice(from);
+			return below.filter((each, at) => at > 0 && Math.abs(Math.log2(each / below[at - 1])) > 0.5).length;
+		};
+		expect(edges(0)).toBeGreaterThan(1.15 * edges(0.35));
+	});
+
+	it('is the same for the same seed, another for another, and opaque', () => {
+		const one = drawScene(sceneFor('sharp', 1), 60);
+		expect(drawScene(sceneFor('sharp', 1), 60)).toEqual(one);
+		expect(drawScene(sceneFor('sharp', 2), 60).pixels).not.toEqual(one.pixels);
+		expect(one).toMatchObject({ width: 60, height: 40 });
+		expect(one.pixels.filter((_, at) => at % 4 === 3).every((alpha) => alpha === 255)).toBe(true);
+		expect(one.luminances.every((each) => Number.isFinite(each) && each > 0)).toBe(true);
+	});
+
+	// Common practice: snow is two stops over mid grey, and a spot meter on it reads as much too bright.
+	it('shows what a spot meter gets wrong on snow', () => {
+		const scene: DrawnScene = { ...plain, ground: 'snow' };
+		const { width, height, luminances } = drawScene(scene, 150);
+		const foot = luminances[Math.floor(0.97 * height) * width + Math.floor(width / 2)];
+		expect(metered(foot) - evOfScene(scene)).toBeGreaterThan(1);
+	});
+});

@@ -1,0 +1,214 @@
+import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
+import { DESK, expect, loadCamera, open, PHONE, test } from './app';
+import { fixedCamera, filmOf } from '../fixtures/bag';
+import { foldingInstant } from '../fixtures/automatic';
+
+/** A day's practice, by keyboard and by thumb; what it shows; and what Shoot makes of it. */
+
+test.setTimeout(180_000);
+
+const SCENES = 6;
+const CARDS = 6;
+
+const drawn = (page: Page) => page.locator('canvas[data-drawn]').waitFor();
+const nextButton = (page: Page) => page.getByRole('button', { name: 'Next', exact: true });
+
+async function clean(page: Page): Promise<void> {
+	const { violations } = await new AxeBuilder({ page }).analyze();
+	expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(' | ')}`)).toEqual(
+		[]
+	);
+	expect(await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)).toBeLessThanOrEqual(0);
+}
+
+const doneOf = (page: Page, place: number) =>
+	expect(page.getByRole('heading', { name: `${place} of ${SCENES + CARDS}` })).toBeVisible();
+
+test.describe('on the desk, by keyboard alone', () => {
+	test.use({ viewport: DESK });
+
+	test('a day’s course is done, and stands in Progress after a restart', async ({ page, request, app }) => {
+		await loadCamera(request, { camera: fixedCamera({ name: 'Quay Box' }) });
+		await loadCamera(request, { camera: foldingInstant({ name: 'Gorse' }), film: filmOf('instant', 640) });
+		await open(page, '/practice');
+		await expect(page.getByRole('heading', { name: 'Day 1: The edge of a shadow' })).toBeVisible();
+		for (let scene = 1; scene <= SCENES; scene++) {
+			await doneOf(page, scene);
+			await drawn(page);
+			if (scene === 1) await clean(page);
+			await page.keyboard.press('2');
+			await expect(page.getByRole('button', { name: 'Soft-edged shadows' })).toHaveAttribute(
+				'aria-pressed',
+				'true'
+			);
+			await expect(page.getByText('f/11 at 1/ISO', { exact: true })).toBeVisible();
+			await page.keyboard.press('ArrowRight');
+			await expect(page.getByText('EV 14', { exact: true })).toBeVisible();
+			await page.keyboard.press('Enter');
+			await expect(page.getByText(/^(Right\.|You took it for)/)).toBeVisible();
+			await expect(page.getByText(/^The light there: EV 1\d/)).toBeVisible();
+			if (scene === 1) {
+				// The spot meter begins on the grey card, which reads the light of the scene.
+				const light = (await page.getByText(/^The light there/).textContent())!;
+				const [, whole] = /EV (\d+)/.exec(light)!;
+				const spot = page.getByText('A spot meter (simulated)');
+				await expect(spot).toContainText(new RegExp(`EV (${whole}|${Number(whole) + 1})`));
+				await clean(page);
+				await page.getByRole('button', { name: /^Spot meter/ }).focus();
+				for (let step = 0; step < 20; step++) await page.keyboard.press('ArrowUp');
+				await nextButton(page).focus();
+			}
+			if (scene === 3) {
+				await expect.poll(async () => (await (await request.get('/api/exercises')).json()).total).toBe(3);
+				await page.reload();
+				await doneOf(page, 4);
+				continue;
+			}
+			await page.keyboard.press('Enter');
+		}
+		for (let card = 1; card <= CARDS; card++) {
+			await doneOf(page, SCENES + card);
+			await expect(page.locator('.choice').first()).toBeEnabled();
+			await page.keyboard.press('1');
+			await expect(page.getByText(/^(Right\.|Not this one\.)/)).toBeVisible();
+			await page.keyboard.press('Enter');
+		}
+		await expect(page.getByText('Done for today.')).toBeVisible();
+		await clean(page);
+
+		await app.restart();
+		await open(page, '/practice');
+		await expect(page.getByText('Done for today.')).toBeVisible();
+		await expect(page.getByText('1 of the last 14 days')).toBeVisible();
+		await page.getByRole('link', { name: 'How it goes' }).press('Enter');
+		await expect(page.getByText('From 6 guesses; practice on one day.')).toBeVisible();
+		await page.locator('.apexcharts-svg').waitFor();
+		const row = page.getByRole('row', { name: /^Soft-edged shadows \(shadow edge\)/ });
+		await expect(row.getByRole('cell').first()).toHaveText('6');
+		for (const school of ['Shadow edge', 'Sky cover', 'Exposure guide'])
+			await expect(page.getByRole('row', { name: new RegExp(`^${school}`) })).toBeVisible();
+		await clean(page);
+	});
+});
+
+test.describe('on the phone, by thumb', () => {
+	test.use({ viewport: PHONE, hasTouch: true });
+
+	test('a day’s course is done, one scene more, and kept while the server is away', async ({
+		page,
+		context,
+		request
+	}) => {
+		await open(page, '/practice');
+		const tap = (name: string | RegExp) => page.getByRole('button', { name, exact: true }).tap();
+		for (let scene = 1; scene <= SCENES; scene++) {
+			await doneOf(page, scene);
+			await drawn(page);
+			if (scene === 2) await context.setOffline(true);
+			await page.getByRole('button', { name: 'Sharp, dark shadows' }).tap();
+			if (scene === 1) {
+				await page.getByText('beside', { exact: true }).tap();
+				await page.getByRole('button', { name: 'Sharp, dark shadows' }).tap();
+				await expect(page.getByText('EV 14', { exact: true })).toBeVisible();
+			}
+			await tap('A third darker');
+			for (const button of ['A third darker', 'A third brighter', 'Check']) {
+				const box = (await page.getByRole('button', { name: button, exact: true }).boundingBox())!;
+				expect(Math.min(box.width, box.height)).toBeGreaterThanOrEqual(44);
+			}
+			await expect(page.getByRole('button', { name: 'Check' })).toBeInViewport({ ratio: 1 });
+			await tap('Check');
+			await expect(page.getByText(/^The light there: EV 1\d/)).toBeVisible();
+			if (scene === 2) await context.setOffline(false);
+			await nextButton(page).tap();
+		}
+		for (let card = 1; card <= CARDS; card++) {
+			await doneOf(page, SCENES + card);
+			await page.locator('.choice:enabled').first().tap();
+			await nextButton(page).tap();
+		}
+		await expect(page.getByText('Done for today.')).toBeVisible();
+		await tap('One more scene');
+		await drawn(page);
+		await page.reload();
+		await expect(page.getByText('Done for today.')).toBeVisible();
+		await expect
+			.poll(async () => (await (await request.get('/api/exercises')).json()).total)
+			.toBe(SCENES + CARDS);
+		await page.getByRole('link', { name: 'Progress' }).tap();
+		await expect(page.getByText('From 6 guesses; practice on one day.')).toBeVisible();
+		await clean(page);
+	});
+
+	test('a real light is guessed, survives a reload, and is read by a meter', async ({ page }) => {
+		await open(page, '/practice/outside');
+		await page.getByRole('button', { name: 'No shadow at all' }).tap();
+		await page.getByRole('button', { name: 'That is my guess' }).tap();
+		await expect(page.getByRole('heading', { name: 'Now read it' })).toBeVisible();
+		await page.reload();
+		await expect(page.getByRole('heading', { name: 'Now read it' })).toBeVisible();
+		await clean(page);
+		await page.getByLabel('f-number').fill('8');
+		await page.getByLabel('Time, s').fill('1/60');
+		await page.getByRole('button', { name: 'Use this reading' }).tap();
+		// Source: EXIF / APEX: f/8 at 1/60 s and ISO 100 is log2(64·60) = 11.9, a third over the rule's 11⅔.
+		await expect(page.getByText('You took it for ⅓ stop darker than it was.')).toBeVisible();
+		await expect(page.getByText(/^Your meter: EV 12/)).toBeVisible();
+		await page.getByRole('link', { name: 'Progress' }).tap();
+		await expect(page.getByText('From one guess; practice on one day.')).toBeVisible();
+	});
+});
+
+test.describe('on Shoot', () => {
+	test.use({ viewport: DESK });
+
+	test('a reading by eye carries the doubt that practice taught, once it is agreed to', async ({
+		page,
+		request,
+		app
+	}) => {
+		await loadCamera(request, { camera: fixedCamera({ name: 'Quay Box' }) });
+		// Twenty faint shadows, each a stop and a third brighter than its name says.
+		for (let at = 0; at < 20; at++) {
+			const answer = await request.post('/api/exercises', {
+				data: {
+					id: crypto.randomUUID(),
+					kind: 'seeing',
+					at: '2026-05-02T10:00:00Z',
+					day: '2026-05-02',
+					clock: '10:00',
+					named: { method: 'shadows', school: 'shadow-edge', condition: 'faint' },
+					ev: 12.64,
+					read: { ev: 13.98, sd: 0.3, by: 'meter' }
+				}
+			});
+			expect(answer.status()).toBe(201);
+		}
+		const read = async () => {
+			await open(page, '/');
+			await page.getByRole('button', { name: /^Barely visible/ }).click();
+		};
+		await read();
+		await expect(page.getByText('About 12⅔, give or take ⅔')).toBeVisible();
+
+		await open(page, '/practice/progress');
+		// By hand: √((4·(⅔)² + 20·(1.34² − 0.3²)) / 24) = 1.23: in thirds 1⅓, where the school says ⅔.
+		await expect(page.getByText('give or take 1⅓ instead of ⅔, from 20 guesses').first()).toBeVisible();
+		await page.getByLabel('Let Shoot go by these doubts when I read the light by eye').check();
+		await expect(page.getByText('Saved: Shoot goes by them.')).toBeVisible();
+		await app.restart();
+		await read();
+		await expect(page.getByText('About 12⅔, give or take 1⅓')).toBeVisible();
+		await expect(page.getByText(/^Your own doubt, by practice: give or take 1⅓ instead of ⅔/)).toBeVisible();
+		await page.getByText('Guess', { exact: true }).click();
+		await expect(page.getByLabel('How sure')).toContainText('as by practice, 1⅓ (20 guesses)');
+		await clean(page);
+
+		await open(page, '/practice/progress');
+		await page.getByLabel('Let Shoot go by these doubts when I read the light by eye').uncheck();
+		await expect(page.getByText('Saved: Shoot goes by the usual doubts.')).toBeVisible();
+		await read();
+		await expect(page.getByText('About 12⅔, give or take ⅔')).toBeVisible();
+	});
+});
