@@ -1,5 +1,6 @@
-import { array, boolean, lazy, object, string, type ObjectSchema } from 'yup';
+import { array, boolean, lazy, number, object, string, type ObjectSchema } from 'yup';
 import type { Filter } from '../core/camera';
+import type { NegativeLook } from '../core/develop';
 import type { Light } from '../core/light';
 import type { FlashFired, Outcome, Spoiler, Verdict } from '../core/match';
 import { exposures } from './camera';
@@ -52,6 +53,8 @@ export interface Judgement {
 	faults?: Fault[];
 	/** A picture to keep, or not. */
 	kept?: boolean;
+	/** How its negative looks. */
+	look?: NegativeLook;
 }
 
 export interface FrameRecord {
@@ -120,6 +123,8 @@ const firedSchema = object({
 	.nonNullable()
 	.default(undefined);
 
+const side = () => number<-1 | 0 | 1>().oneOf([-1, 0, 1]);
+
 const judgedFields = {
 	stops: stops(10).required(),
 	sd: between(0.01, 10).required(),
@@ -127,7 +132,14 @@ const judgedFields = {
 	judgedAt: instant().required(),
 	lost: array(string<Tone>().required().oneOf(tones)).max(tones.length),
 	faults: array(string<Fault>().required().oneOf(faults)).max(faults.length),
-	kept: boolean()
+	kept: boolean(),
+	look: object({
+		density: side(),
+		contrast: side(),
+		coarse: boolean(),
+		streaks: boolean(),
+		grade: shortText(60)
+	}).default(undefined)
 };
 judgedFields satisfies Record<keyof Judgement, unknown>;
 

@@ -1,8 +1,8 @@
 import { array, number, object, string, type ObjectSchema } from 'yup';
 import type { PlannedShot } from '../core/cine';
 import type { StepDone } from '../core/develop';
-import type { CineSpool } from '../core/film';
-import { between, instant, longText, name, positive, shortText } from './fields';
+import type { CineSpool, Process } from '../core/film';
+import { between, instant, longText, name, positive, shortText, stops } from './fields';
 
 /** A pack, a roll or a spool in a camera. */
 export interface LoadRecord {
@@ -24,6 +24,8 @@ export interface LoadRecord {
 	checked?: string[];
 	/** Of cine film. */
 	spool?: CineSpool;
+	/** How it is to be developed. */
+	process?: Process;
 	/** How it was developed. */
 	developed?: Developed;
 	/** Shots that are planned on it. */
@@ -74,6 +76,13 @@ const developed: ObjectSchema<Developed> = object({
 	steps: array(step.required()).required().max(MOST_STEPS)
 });
 
+const process: ObjectSchema<Process> = object({
+	name: name(),
+	recipeId: string().uuid(),
+	stops: stops(10).required(),
+	push: stops(5)
+});
+
 export const loadRecordSchema: ObjectSchema<LoadRecord> = object({
 	cameraId: string().required().uuid(),
 	filmId: string().required().uuid(),
@@ -86,6 +95,7 @@ export const loadRecordSchema: ObjectSchema<LoadRecord> = object({
 	unknown: array(frameNumber().required()).max(MOST_UNKNOWN),
 	checked: array(shortText(200).required()).max(MOST_STEPS),
 	spool: spool.default(undefined),
+	process: process.default(undefined),
 	developed: developed.default(undefined),
 	shots: array(shot.required()).max(MOST_SHOTS),
 	flippedAfter: between(0, 86_400)

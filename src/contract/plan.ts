@@ -21,16 +21,17 @@ export const clock = () =>
 /** The years that the sun is known well for. */
 const [FIRST_YEAR, LAST_YEAR] = [1900, 2100];
 
+/** Whether a text is a day of the calendar in those years. */
+export function isDay(value: string): boolean {
+	const [, year] = /^(\d{4})-\d{2}-\d{2}$/.exec(value) ?? [];
+	const time = Date.parse(`${value}T00:00:00Z`);
+	const real = !Number.isNaN(time) && new Date(time).toISOString().startsWith(value);
+	return real && Number(year) >= FIRST_YEAR && Number(year) <= LAST_YEAR;
+}
+
 /** Days of the calendar in those years. */
 export const day = () =>
-	string()
-		.required()
-		.test('day', 'must be a date such as 2026-05-02, from 1900 to 2100', (value) => {
-			const [, year] = /^(\d{4})-\d{2}-\d{2}$/.exec(value) ?? [];
-			const time = Date.parse(`${value}T00:00:00Z`);
-			const real = !Number.isNaN(time) && new Date(time).toISOString().startsWith(value);
-			return real && Number(year) >= FIRST_YEAR && Number(year) <= LAST_YEAR;
-		});
+	string().required().test('day', 'must be a date such as 2026-05-02, from 1900 to 2100', isDay);
 
 /** What a day and a year are asked alike. */
 const common = {

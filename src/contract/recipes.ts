@@ -1,6 +1,7 @@
 import { array, mixed, object, string, type ObjectSchema } from 'yup';
-import type { BathKind, Part, Powder, Recipe, TimePoint } from '../core/develop';
+import { isPack, type BathKind, type Part, type Powder, type Recipe, type TimePoint } from '../core/develop';
 import { between, longText, name, positive, stops } from './fields';
+import { isDay } from './plan';
 
 export type RecipeRecord = Recipe;
 
@@ -10,14 +11,20 @@ export const bathKinds: BathKind[] = [
 	'staining-developer',
 	'reversal-developer',
 	'stop',
-	'fixer'
+	'fixer',
+	'instant-pack',
+	'peel-apart-pack'
 ];
 
 const MOST = 20;
 const LONGEST = 86_400;
 
 const part: ObjectSchema<Part> = object({ name: name(), parts: positive(10_000).required() });
-const powder: ObjectSchema<Powder> = object({ name: name(), grams: positive(2000).required() });
+const powder: ObjectSchema<Powder> = object({
+	name: name(),
+	grams: positive(2000).required(),
+	percent: positive(100)
+});
 
 const aTime = (value: unknown) => typeof value === 'number' && value > 0 && value <= LONGEST;
 const seconds = mixed<TimePoint['seconds']>()
@@ -34,6 +41,12 @@ const recipeFields = {
 	parts: array(part.required()).max(MOST),
 	powders: array(powder.required()).max(MOST),
 	rollsPerLitre: positive(1000),
+	mixedOn: string().test(
+		'day',
+		'must be a date, such as 2026-05-02',
+		(value) => value === undefined || isDay(value)
+	),
+	keepsDays: positive(10_000),
 	speedStops: stops(10),
 	times: array(time.required())
 		.max(MOST)
@@ -50,7 +63,7 @@ export const recipeRecordSchema = object(recipeFields).test(
 	'made-of',
 	'needs parts or powders',
 	(value, context) =>
-		(value.parts ?? []).length > 0 || (value.powders ?? []).length > 0
+		isPack(value.kind) || (value.parts ?? []).length > 0 || (value.powders ?? []).length > 0
 			? true
 			: context.createError({ path: 'parts', message: 'needs parts or powders' })
 ) as unknown as ObjectSchema<RecipeRecord>;

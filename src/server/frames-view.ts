@@ -1,22 +1,25 @@
+import { inProcess } from '$core/film';
 import type { FrameRecord } from '$contract/records';
+import { everything } from './everything';
 import { store } from './store';
 
 const MOST_LOADS = 1000;
 
 /** All loads with their cameras and films, and the frames and pictures of the one asked for, or of the newest. */
 export function framesView(loadId: string | null) {
-	const { cameras, films, loads, frames, pictures } = store();
+	const { cameras, films, loads, frames, pictures, recipes } = store();
 	const shown = loads.list(MOST_LOADS, 0).items.map((load) => ({
 		load,
 		camera: cameras.get(load.cameraId)!,
-		film: films.get(load.filmId)!
+		film: inProcess(films.get(load.filmId)!, load.process)
 	}));
 	const chosen = shown.find(({ load }) => load.id === loadId) ?? shown[0] ?? null;
 	return {
 		loads: shown,
 		chosen,
 		frames: chosen ? frames.where('load_id', chosen.load.id) : [],
-		pictures: chosen ? pictures.firstOfLoad(chosen.load.id) : {}
+		pictures: chosen ? pictures.firstOfLoad(chosen.load.id) : {},
+		recipes: everything(recipes)
 	};
 }
 
@@ -31,7 +34,7 @@ export function frameView(id: string) {
 		frame,
 		load,
 		camera: cameras.get(load.cameraId)!,
-		film: films.get(load.filmId)!,
+		film: inProcess(films.get(load.filmId)!, load.process),
 		pictures: pictures.of('frame', id),
 		next: nextUnjudged(beside, frame)
 	};

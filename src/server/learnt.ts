@@ -1,5 +1,5 @@
 import { automaticExposure } from '$core/camera';
-import { latitudeOf } from '$core/film';
+import { inProcess, latitudeOf } from '$core/film';
 import { resolveLight, type Light } from '$core/light';
 import {
 	judgedFrameOf,
@@ -44,7 +44,7 @@ export function told(asked: { camera?: string; film?: string } = {}): Told[] {
 			frame: frame as Judged,
 			load: inside,
 			camera: camera(inside.cameraId),
-			film: film(inside.filmId)
+			film: inProcess(film(inside.filmId), inside.process)
 		};
 	});
 }

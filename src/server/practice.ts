@@ -1,3 +1,4 @@
+import { inProcess } from '$core/film';
 import {
 	conditionKey,
 	eyeError,
@@ -30,10 +31,10 @@ const isAgreed = () => only('doubt')[0]?.agreed ?? false;
 export function practising() {
 	const { cameras, loads, films, gear, exercises } = store();
 	const inUse = everything(cameras).filter(({ archived }) => !archived);
-	const loaded = loads.where('in_camera', 1).flatMap(({ cameraId, filmId }) => {
+	const loaded = loads.where('in_camera', 1).flatMap(({ cameraId, filmId, process }) => {
 		const camera = inUse.find(({ id }) => id === cameraId);
 		const film = films.get(filmId);
-		return camera && film ? [{ camera, film }] : [];
+		return camera && film ? [{ camera, film: inProcess(film, process) }] : [];
 	});
 	const bag: DrillBag = { cameras: inUse, loaded, filters: filtersOf(everything(gear)) };
 	return { exercises: exercises.list(NEWEST, 0).items, bag };

@@ -6,6 +6,10 @@ const always = [
 	'Gloves and glasses; open window; never kitchenware; out of reach of children and animals.'
 ];
 
+/** Said before a picture is peeled, too. */
+export const PASTE =
+	'The paste is caustic and burns skin and eyes: do not touch the negative side, wash at once with much water, fold the negative away from children and animals.';
+
 const byKind: Readonly<Record<BathKind, readonly string[]>> = {
 	'general-developer': ['It sensitises skin: rinse splashes at once.'],
 	'fine-grain-developer': ['It sensitises skin: rinse splashes at once.'],
@@ -15,10 +19,22 @@ const byKind: Readonly<Record<BathKind, readonly string[]>> = {
 	],
 	'reversal-developer': ['Strongly caustic: eye protection, and always the powder into the water, slowly.'],
 	stop: ['Acid into water, never water into acid.'],
+	'instant-pack': [
+		'Do not cut or open a picture: the paste inside is caustic and burns skin and eyes. Wash at once with much water.'
+	],
+	'peel-apart-pack': [PASTE],
 	fixer: [
 		'It holds silver after use: collect it, do not pour it away. Acid fixer and bleach must never meet.'
 	]
 };
+
+const forPacks = [
+	'Read the maker’s safety sheet first, and follow your local rules for the waste.',
+	'Gloves and glasses; not near food; out of reach of children and animals.'
+];
+
+/** Whether it is a pack that develops itself, with nothing to mix. */
+export const isPack = (kind: BathKind): boolean => kind === 'instant-pack' || kind === 'peel-apart-pack';
 
 /**
  * What to mind before a bath is mixed; shown each time.
@@ -26,5 +42,6 @@ const byKind: Readonly<Record<BathKind, readonly string[]>> = {
  * @example careFor('stop')[0] // 'Acid into water, never water into acid.'
  */
 export function careFor(kind: BathKind): readonly string[] {
-	return [...byKind[kind], ...always];
+	const common = isPack(kind) ? forPacks : always;
+	return [...byKind[kind], ...common];
 }

@@ -37,8 +37,12 @@ describe('a working solution', () => {
 			{ name: 'Salt', grams: 5 }
 		];
 		expect(byPowders(powders, 500)).toEqual([
-			{ name: 'Soda', amount: 10 },
-			{ name: 'Salt', amount: 2.5 }
+			{ name: 'Soda', amount: 10, unit: 'g' },
+			{ name: 'Salt', amount: 2.5, unit: 'g' }
+		]);
+		// 2 g a litre are 1 g in half of one, which is 10 ml of a solution of 10 g in 100 ml.
+		expect(byPowders([{ name: 'Bromide', grams: 2, percent: 10 }], 500)).toEqual([
+			{ name: 'Bromide, 10 %', amount: 10, unit: 'ml' }
 		]);
 		expect(gramsFor(10, 250)).toBe(25);
 		expect(millilitresOf(10, gramsFor(10, 250))).toBe(250);

@@ -4,3 +4,6 @@ export * from './time';
 export * from './types';
 export * from './usual';
 export * from './run';
+export * from './process-change';
+export * from './push';
+export * from './look';

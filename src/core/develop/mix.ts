@@ -3,8 +3,8 @@ import type { Part, Powder } from './types';
 /** How much of something to take. */
 export interface Measured {
 	name: string;
-	/** ml of a solution, g of a powder. */
 	amount: number;
+	unit: 'ml' | 'g';
 }
 
 /**
@@ -17,20 +17,30 @@ export interface Measured {
  */
 export function byParts(parts: readonly Part[], millilitres: number): Measured[] {
 	const whole = parts.reduce((sum, each) => sum + each.parts, 0);
-	return parts.map(({ name, parts: part }) => ({ name, amount: (millilitres * part) / whole }));
+	return parts.map(({ name, parts: part }) => ({
+		name,
+		amount: (millilitres * part) / whole,
+		unit: 'ml'
+	}));
 }
 
 const LITRE = 1000;
 
 /**
- * Grams of each powder, in the order in which they are dissolved.
+ * What to take of each powder, in the order in which they are dissolved: weighed, or in a percent
+ * solution of it.
  *
  * @param powders for a litre
  * @param millilitres wanted
  * @example byPowders([{ name: 'Soda', grams: 20 }], 500)[0].amount // 10
  */
 export function byPowders(powders: readonly Powder[], millilitres: number): Measured[] {
-	return powders.map(({ name, grams }) => ({ name, amount: (grams * millilitres) / LITRE }));
+	return powders.map(({ name, grams, percent }) => {
+		const needed = (grams * millilitres) / LITRE;
+		return percent === undefined
+			? { name, amount: needed, unit: 'g' }
+			: { name: `${name}, ${percent} %`, amount: millilitresOf(percent, needed), unit: 'ml' };
+	});
 }
 
 /**
@@ -66,4 +76,29 @@ export function millilitresOf(percent: number, grams: number): number {
 export function rollsLeft(rollsPerLitre: number | undefined, millilitres: number, done: number): number {
 	if (rollsPerLitre === undefined) return done > 0 ? 0 : 1;
 	return Math.max(0, Math.floor((rollsPerLitre * millilitres) / LITRE + 1e-9) - done);
+}
+
+const DAY_MS = 86_400_000;
+
+/** How old a stock is. */
+export interface StockAge {
+	days: number;
+	/** Days that it still keeps, less than nothing where it is past its time; absent where that is not known. */
+	left?: number;
+}
+
+/**
+ * How old the stock of a recipe is on a day.
+ *
+ * @param today YYYY-MM-DD
+ * @returns null where it is not known when it was mixed
+ * @example stockAge({ mixedOn: '2026-05-01', keepsDays: 30 }, '2026-05-11') // { days: 10, left: 20 }
+ */
+export function stockAge(
+	{ mixedOn, keepsDays }: { mixedOn?: string; keepsDays?: number },
+	today: string
+): StockAge | null {
+	if (mixedOn === undefined) return null;
+	const days = Math.max(0, Math.round((Date.parse(today) - Date.parse(mixedOn)) / DAY_MS));
+	return { days, ...(keepsDays === undefined ? {} : { left: keepsDays - days }) };
 }

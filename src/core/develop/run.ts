@@ -1,4 +1,6 @@
 import type { Cue } from '../count';
+import { PASTE } from './care';
+import type { Movement } from './push';
 import type { BathKind } from './types';
 
 /** How a tank is moved in a bath. */
@@ -17,6 +19,8 @@ export interface Step {
 	/** s */
 	seconds: number;
 	agitation?: Agitation;
+	/** What to mind before it is done. */
+	caution?: string;
 }
 
 const MINUTE = 60;
@@ -25,16 +29,29 @@ const NEAR = 5;
 const usual: Agitation = { first: 30, inversions: 4 };
 const gentle: Agitation = { first: 15, inversions: 2, gentle: true };
 
+function agitationOf(kind: BathKind, movement: Movement, seconds: number): Agitation {
+	if (movement === 'constant') return { first: seconds, inversions: 0 };
+	return kind === 'staining-developer' || movement === 'gentle' ? gentle : usual;
+}
+
 /**
  * The baths of a run that are usual after a developer. Times and agitation: common practice.
  *
  * @param kind of the developer
  * @param seconds that it takes
+ * @param movement how the tank is moved while it develops
  * @example usualSteps('general-developer', 600).map(({ name }) => name) // ['Develop', 'Stop', 'Fix', 'Wash', 'Dry']
  */
-export function usualSteps(kind: BathKind, seconds: number): Step[] {
+export function usualSteps(kind: BathKind, seconds: number, movement: Movement = 'usual'): Step[] {
+	if (kind === 'instant-pack') return [{ name: 'Wait, shielded from light', seconds }];
+	if (kind === 'peel-apart-pack')
+		return [
+			{ name: 'Wait', seconds },
+			{ name: 'Peel', seconds: 5, caution: PASTE },
+			{ name: 'Dry', seconds: 300 }
+		];
 	return [
-		{ name: 'Develop', seconds, agitation: kind === 'staining-developer' ? gentle : usual },
+		{ name: 'Develop', seconds, agitation: agitationOf(kind, movement, seconds) },
 		{ name: 'Stop', seconds: 60, agitation: { first: 60, inversions: 0 } },
 		{ name: 'Fix', seconds: 300, agitation: usual },
 		{ name: 'Wash', seconds: 600 },

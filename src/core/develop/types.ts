@@ -5,7 +5,9 @@ export type BathKind =
 	| 'staining-developer'
 	| 'reversal-developer'
 	| 'stop'
-	| 'fixer';
+	| 'fixer'
+	| 'instant-pack'
+	| 'peel-apart-pack';
 
 /** A part of a working solution that is mixed from stock solutions and water. */
 export interface Part {
@@ -18,6 +20,8 @@ export interface Powder {
 	name: string;
 	/** For one litre. */
 	grams: number;
+	/** It is taken from a stock solution of so many per cent, grams in 100 ml, instead of weighed. */
+	percent?: number;
 }
 
 /** How long a film takes at a temperature. */
@@ -38,6 +42,9 @@ export interface Recipe {
 	powders?: Powder[];
 	/** Rolls that a litre of working solution does; absent: used once. */
 	rollsPerLitre?: number;
+	/** The day on which its stock was mixed or opened, YYYY-MM-DD, and the days it keeps. */
+	mixedOn?: string;
+	keepsDays?: number;
 	/** Change of film speed by it, stops. */
 	speedStops?: number;
 	/** Its own table of times. */

@@ -54,6 +54,26 @@ export const usualRecipes: readonly Recipe[] = [
 		]
 	},
 	{
+		name: 'Instant pack',
+		kind: 'instant-pack',
+		times: [
+			{ celsius: 13, seconds: 1080 },
+			{ celsius: 21, seconds: 600 },
+			{ celsius: 28, seconds: 360 }
+		],
+		notes: 'Shield it from light as it comes out; below 13 °C keep it warm in a pocket, flat.'
+	},
+	{
+		name: 'Peel-apart pack',
+		kind: 'peel-apart-pack',
+		times: [
+			{ celsius: 13, seconds: [75, 90] },
+			{ celsius: 18, seconds: 60 },
+			{ celsius: 24, seconds: [30, 45] }
+		],
+		notes: 'Pull straight and steady; out of the wind when it is peeled.'
+	},
+	{
 		name: 'Stop',
 		kind: 'stop',
 		parts: [

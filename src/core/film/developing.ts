@@ -1,7 +1,14 @@
-import type { FilmType } from './types';
+import type { Film, FilmType } from './types';
 
 /** How long instant film takes at 21 °C until it can be judged, s; common practice, see the film's own leaflet. */
 const typical: Readonly<Partial<Record<FilmType, number>>> = { instant: 600, 'peel-apart': 45 };
+
+/**
+ * Whether a film is developed by its person or a laboratory, after it was shot.
+ *
+ * @example isDevelopedLater({ name: 'Any', type: 'instant', iso: 640 }) // false
+ */
+export const isDevelopedLater = ({ type }: Pick<Film, 'type'>): boolean => typical[type] === undefined;
 
 const WARM = 21;
 /** Ten degrees colder take twice as long; common practice. */

@@ -8,4 +8,5 @@ export * from './types';
 export * from './tonal-range';
 export * from './expired';
 export * from './pack';
+export * from './process';
 export * from './kinds';

@@ -1,4 +1,7 @@
-import type { BathKind, Measured, StepDone, Timed } from '../develop';
+import type { BathKind, Changed, Measured, StepDone, StockAge, Timed } from '../develop';
+import type { Process } from '../film';
+import { stopsInWords } from '../units';
+import { verdictInShort } from './outcome';
 
 /** What a bath is called. */
 export const bathInWords: Readonly<Record<BathKind, string>> = {
@@ -7,16 +10,17 @@ export const bathInWords: Readonly<Record<BathKind, string>> = {
 	'staining-developer': 'developer, staining',
 	'reversal-developer': 'first developer for reversal',
 	stop: 'stop bath',
-	fixer: 'fixer'
+	fixer: 'fixer',
+	'instant-pack': 'instant pack, develops itself',
+	'peel-apart-pack': 'peel-apart pack'
 };
 
 /**
  * An amount as it is measured: tenths where they can be.
  *
- * @param unit ml or g
- * @example amountInWords({ name: 'A', amount: 58.82 }, 'ml') // '58.8 ml'
+ * @example amountInWords({ name: 'A', amount: 58.82, unit: 'ml' }) // '58.8 ml'
  */
-export function amountInWords({ amount }: Measured, unit: 'ml' | 'g'): string {
+export function amountInWords({ amount, unit }: Measured): string {
 	return `${Number(amount.toFixed(amount < 10 ? 2 : 1))} ${unit}`;
 }
 
@@ -61,4 +65,42 @@ export function developedInWords({
 }): string {
 	const time = steps.length > 0 ? `, ${clockInWords(steps[0].took)}` : '';
 	return `Developed in ${recipe}${time} at ${celsius.join(' to ')} °C.`;
+}
+
+/**
+ * How a load is to be developed.
+ *
+ * @example processInWords({ name: 'Staining', stops: -1 }) // 'in Staining: the film counts as 1 stop slower'
+ */
+export function processInWords({ name, stops, push }: Process): string {
+	const pushed = push ? `, ${push > 0 ? 'pushed' : 'pulled'} ${stopsInWords(push)}` : '';
+	const speed =
+		stops === 0
+			? 'its speed stays'
+			: `the film counts as ${stopsInWords(stops)} ${stops > 0 ? 'faster' : 'slower'}`;
+	return `in ${name}${pushed}: ${speed}`;
+}
+
+/**
+ * What another development does to a frame.
+ *
+ * @example changedInWords({ number: 3, before, after }) // 'Frame 3: just enough → 1 stop too dark'
+ */
+export function changedInWords({ number, before, after }: Changed): string {
+	const [was, is] = [verdictInShort(before), verdictInShort(after)];
+	return was === is ? `Frame ${number}: ${was} still` : `Frame ${number}: ${was} → ${is}`;
+}
+
+const days = (count: number) => (count === 1 ? 'one day' : `${count} days`);
+
+/**
+ * How old a stock is, and whether it can still be trusted.
+ *
+ * @example stockInWords({ days: 10, left: 20 }) // 'Its stock is 10 days old and keeps for 20 days more.'
+ */
+export function stockInWords({ days: old, left }: StockAge): string {
+	const age = old === 0 ? 'Its stock is of today' : `Its stock is ${days(old)} old`;
+	if (left === undefined) return `${age}.`;
+	if (left > 0) return `${age} and keeps for ${days(left)} more.`;
+	return `${age}, past its time${left < 0 ? ` by ${days(-left)}` : ''}: try it on a scrap of film first.`;
 }

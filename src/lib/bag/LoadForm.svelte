@@ -3,7 +3,9 @@
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import { cameraKind, usualChecklist } from '$core/camera';
-	import { loadRecordSchema, type LoadRecord } from '$contract/records';
+	import { isDevelopedLater } from '$core/film';
+	import { loadRecordSchema, type LoadRecord, type RecipeRecord } from '$contract/records';
+	import ProcessFields from '$lib/develop/ProcessFields.svelte';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import FormEnd from '$lib/forms/FormEnd.svelte';
 	import type { FormState } from '$lib/forms/form-state.svelte';
@@ -11,11 +13,16 @@
 	import QuantityField from '$lib/forms/QuantityField.svelte';
 	import { RecordEditor } from '$lib/forms/record-editor.svelte';
 	import TextField from '$lib/forms/TextField.svelte';
-	import { replace } from '$lib/records/client';
+	import { replace, type Kept } from '$lib/records/client';
 	import { loadedCameras, type BagRecords } from '$lib/shoot/bag';
 
-	let { records, cameraId, filmId }: { records: BagRecords; cameraId: string | null; filmId: string | null } =
-		$props();
+	interface Props {
+		records: BagRecords;
+		recipes: readonly Kept<RecipeRecord>[];
+		cameraId: string | null;
+		filmId: string | null;
+	}
+	let { records, recipes, cameraId, filmId }: Props = $props();
 
 	const cameras = $derived(records.cameras.filter((camera) => !camera.archived));
 	const films = $derived(records.films.filter((film) => !film.archived));
@@ -50,6 +57,7 @@
 	const { form } = editor;
 
 	const camera = $derived(cameraOf(form.draft.cameraId));
+	const film = $derived(films.find(({ id }) => id === form.draft.filmId));
 	const { spool } = $derived(form.draft);
 	const checked = $derived(form.draft.checked ?? []);
 	const loose = form as unknown as FormState<object>;
@@ -153,6 +161,13 @@
 						onchange={(price) => editor.set({ price })}
 					/>
 				{/key}
+				{#if film && isDevelopedLater(film)}
+					<ProcessFields
+						process={form.draft.process}
+						{recipes}
+						onchange={(process) => editor.set({ process })}
+					/>
+				{/if}
 				<TextField
 					{form}
 					path="note"

@@ -18,11 +18,24 @@
 	import Care from './Care.svelte';
 	import { partLine, powderLine, timeLine } from './recipe-lines';
 
-	let { stored }: { stored: Kept<RecipeRecord> | null } = $props();
+	interface Props {
+		stored: Kept<RecipeRecord> | null;
+		/** What a new one begins as; absent: a usual one. */
+		from?: Kept<RecipeRecord> | null;
+	}
+	let { stored, from = null }: Props = $props();
+
+	/** A version of its own: the one it began as stays, with what was developed in it. */
+	function versionOf({ id: _, version: __, ...recipe }: Kept<RecipeRecord>): RecipeRecord {
+		const [, stem, number] = /^(.*?)(?: (\d+))?$/.exec(recipe.name)!;
+		return { ...recipe, name: `${stem} ${Number(number ?? 1) + 1}` };
+	}
 
 	const [first] = usualRecipes;
 	// svelte-ignore state_referenced_locally -- a form begins with what was stored and is the person's from then on
-	const editor = new RecordEditor('recipes', recipeRecordSchema, stored, structuredClone(first));
+	const initial = from ? versionOf(from) : structuredClone(first);
+	// svelte-ignore state_referenced_locally -- see above
+	const editor = new RecordEditor('recipes', recipeRecordSchema, stored, initial);
 	const { form } = editor;
 	const loose = form as unknown as FormState<object>;
 	const draft = $derived(form.draft);
@@ -48,7 +61,7 @@
 >
 	{#snippet about()}<Care kind={draft.kind} />{/snippet}
 	{#snippet fields()}
-		{#if !stored}
+		{#if !stored && !from}
 			<div class="fields">
 				<ChoiceField
 					label="Start from a usual one"
@@ -86,13 +99,29 @@
 					form={loose}
 					path="speedStops"
 					label="It changes film speed by, stops"
-					hint="−1: it loses one; empty: none. Say it to the film before you shoot."
+					hint="−1: it loses one; empty: none. A load that is to be developed in it is shot so."
 					value={draft.speedStops}
 					quantity={stopsQuantity}
 					onchange={(speedStops) => set({ speedStops })}
 				/>
 			</div>
 			<div class="fields wide">
+				<TextField
+					form={loose}
+					path="mixedOn"
+					label="Its stock was mixed or opened on"
+					hint="such as 2026-05-02; empty: not known"
+					value={draft.mixedOn}
+					onchange={(mixedOn) => set({ mixedOn: mixedOn || undefined })}
+				/>
+				<QuantityField
+					form={loose}
+					path="keepsDays"
+					label="It keeps, days"
+					value={draft.keepsDays}
+					quantity={plainNumber}
+					onchange={(keepsDays) => set({ keepsDays })}
+				/>
 				<LinesField
 					form={loose}
 					path="parts"
@@ -106,7 +135,7 @@
 					form={loose}
 					path="powders"
 					label="Or powders for a litre"
-					hint="in the order in which they are dissolved: Soda, 20 g"
+					hint="in the order in which they are dissolved: Soda, 20 g · Bromide, 2 g from 10 %"
 					value={draft.powders ?? []}
 					line={powderLine}
 					onchange={(powders: Powder[]) => set({ powders: orNone(powders) })}

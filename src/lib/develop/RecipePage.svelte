@@ -2,39 +2,84 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
+	import { DateTime } from 'luxon';
 	import { v4 as uuid } from 'uuid';
-	import { byParts, byPowders, rollsLeft, timeAt, usualSteps } from '$core/develop';
-	import { amountInWords, bathInWords, clockInWords, timedInWords } from '$core/words';
-	import type { RecipeRecord } from '$contract/records';
+	import {
+		byParts,
+		byPowders,
+		isPack,
+		movementFactor,
+		movements,
+		processOf,
+		pushes,
+		pushFactor,
+		rollsLeft,
+		stockAge,
+		timeAt,
+		usualSteps,
+		type Movement
+	} from '$core/develop';
+	import { isDevelopedLater } from '$core/film';
+	import {
+		amountInWords,
+		bathInWords,
+		clockInWords,
+		processInWords,
+		stockInWords,
+		timedInWords
+	} from '$core/words';
+	import type { CameraRecord, FilmRecord, FrameRecord, LoadRecord, RecipeRecord } from '$contract/records';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import NumberBox from '$lib/forms/NumberBox.svelte';
 	import type { Kept } from '$lib/records/client';
 	import { Remembered } from '$lib/timing/remembered.svelte';
 	import Care from './Care.svelte';
+	import ProcessChange from './ProcessChange.svelte';
 	import { runs } from './runs.svelte';
 
+	interface Waiting {
+		name: string;
+		load: Kept<LoadRecord>;
+		camera: Kept<CameraRecord>;
+		film: Kept<FilmRecord>;
+		frames: Kept<FrameRecord>[];
+	}
 	interface Props {
 		recipe: Kept<RecipeRecord>;
 		/** Loads that wait to be developed. */
-		loads: { id: string; name: string }[];
+		loads: Waiting[];
 	}
 	let { recipe, loads }: Props = $props();
 
 	const NONE = '';
-	const pushes = [
-		{ value: '1', name: 'as it is' },
-		{ value: '1.4', name: 'pushed a stop, 1.4 × the time' },
-		{ value: '0.75', name: 'pulled a stop, ¾ of the time' }
-	];
-	const typed = new Remembered('mix', { millilitres: 500, celsius: 20, factor: '1', rolls: 0 });
+	// svelte-ignore state_referenced_locally -- a page of another recipe is another page
+	const typed = new Remembered(`mix-${recipe.id}`, {
+		millilitres: 500,
+		celsius: 20,
+		push: 0,
+		movement: 'usual' as Movement,
+		rolls: 0
+	});
 	let loadId = $state(NONE);
 
-	const parts = $derived(recipe.parts ? byParts(recipe.parts, typed.value.millilitres) : []);
-	const powders = $derived(recipe.powders ? byPowders(recipe.powders, typed.value.millilitres) : []);
+	const mixed = $derived([
+		...(recipe.parts ? byParts(recipe.parts, typed.value.millilitres) : []),
+		...(recipe.powders ? byPowders(recipe.powders, typed.value.millilitres) : [])
+	]);
+	const age = $derived(stockAge(recipe, DateTime.local().toISODate()));
 	const table = $derived(recipe.times ?? []);
-	const timed = $derived(timeAt(table, typed.value.celsius, Number(typed.value.factor)));
+	const pack = $derived(isPack(recipe.kind));
+	const factor = $derived(pack ? 1 : pushFactor(typed.value.push) * movementFactor(typed.value.movement));
+	const timed = $derived(timeAt(table, typed.value.celsius, factor));
 	const left = $derived(rollsLeft(recipe.rollsPerLitre, typed.value.millilitres, typed.value.rolls));
-	const develops = $derived(recipe.kind.endsWith('developer'));
+	const develops = $derived(recipe.kind.endsWith('developer') || pack);
+	const waiting = $derived(loads.filter(({ film }) => isDevelopedLater(film) !== pack));
+	const chosen = $derived(waiting.find(({ load }) => load.id === loadId) ?? null);
+	/** What the load would have to be shot for; the same change of speed by another name is no other. */
+	const process = $derived(processOf(recipe, typed.value.push));
+	const drifts = $derived(
+		chosen !== null && !pack && (chosen.load.process?.stops ?? 0) !== (process?.stops ?? 0)
+	);
 
 	async function run() {
 		if (!timed) return;
@@ -42,10 +87,11 @@
 			id: uuid(),
 			recipe: recipe.name,
 			recipeId: recipe.id,
-			...(loadId === NONE ? {} : { loadId }),
-			what: loads.find(({ id }) => id === loadId)?.name ?? 'a film',
+			// A picture of a pack is developed by itself: the pack goes on.
+			...(chosen && !pack ? { loadId: chosen.load.id } : {}),
+			what: chosen?.name ?? (pack ? 'a picture' : 'a film'),
 			celsius: [typed.value.celsius],
-			steps: usualSteps(recipe.kind, Math.round(timed.seconds)),
+			steps: usualSteps(recipe.kind, Math.round(timed.seconds), typed.value.movement),
 			done: [],
 			begunAt: null
 		});
@@ -60,87 +106,100 @@
 	<p class="soft">{bathInWords[recipe.kind]}</p>
 	<Care kind={recipe.kind} />
 
-	<section aria-labelledby="mix-title">
-		<h2 id="mix-title">Mix</h2>
-		<div class="fields">
-			<NumberBox
-				label="Working solution, ml"
-				value={typed.value.millilitres}
-				least={1}
-				most={100_000}
-				problem="must be millilitres, such as 500"
-				onchange={(millilitres) => millilitres && typed.set({ millilitres })}
-			/>
-			{#if recipe.rollsPerLitre !== undefined}
+	{#if !pack}
+		<section aria-labelledby="mix-title">
+			<h2 id="mix-title">Mix</h2>
+			<div class="fields">
 				<NumberBox
-					label="Rolls done in it already"
-					value={typed.value.rolls}
-					least={0}
-					most={1000}
-					problem="must be a number of rolls"
-					onchange={(rolls) => rolls !== undefined && typed.set({ rolls })}
+					label="Working solution, ml"
+					value={typed.value.millilitres}
+					least={1}
+					most={100_000}
+					problem="must be millilitres, such as 500"
+					onchange={(millilitres) => millilitres && typed.set({ millilitres })}
 				/>
+				{#if recipe.rollsPerLitre !== undefined}
+					<NumberBox
+						label="Rolls done in it already"
+						value={typed.value.rolls}
+						least={0}
+						most={1000}
+						problem="must be a number of rolls"
+						onchange={(rolls) => rolls !== undefined && typed.set({ rolls })}
+					/>
+				{/if}
+			</div>
+			<ol class="amounts">
+				{#each mixed as measured (measured.name)}
+					<li>
+						<span>{measured.name}</span>
+						<strong class="figure figures">{amountInWords(measured)}</strong>
+					</li>
+				{/each}
+			</ol>
+			{#if recipe.powders}
+				<p>
+					Begin with three quarters of the water, warm; dissolve each wholly before the next, in this order;
+					fill up to {typed.value.millilitres} ml.
+				</p>
 			{/if}
-		</div>
-		<ol class="amounts">
-			{#each parts as part (part.name)}
-				<li><span>{part.name}</span> <strong class="figure figures">{amountInWords(part, 'ml')}</strong></li>
-			{/each}
-			{#each powders as powder, at (powder.name)}
-				<li>
-					<span>{at + 1}. {powder.name}</span>
-					<strong class="figure figures">{amountInWords(powder, 'g')}</strong>
-				</li>
-			{/each}
-		</ol>
-		{#if powders.length > 0}
 			<p>
-				Begin with three quarters of the water, warm; dissolve each wholly before the next; fill up to {typed
-					.value.millilitres} ml.
+				{recipe.rollsPerLitre === undefined
+					? 'Used once, then given up.'
+					: left === 0
+						? 'It is used up: mix it afresh.'
+						: `It does ${left === 1 ? 'one more roll' : `${left} more rolls`}.`}
 			</p>
-		{/if}
-		<p>
-			{recipe.rollsPerLitre === undefined
-				? 'Used once, then given up.'
-				: left === 0
-					? 'It is used up: mix it afresh.'
-					: `It does ${left === 1 ? 'one more roll' : `${left} more rolls`}.`}
-		</p>
-		{#if recipe.speedStops}
-			<p>
-				It changes the speed of a film: say so at the film, before you shoot, as its change by development.
-			</p>
-		{/if}
-	</section>
+			{#if age}<p class:notice={age.left !== undefined && age.left <= 0}>{stockInWords(age)}</p>{/if}
+		</section>
+	{/if}
 
 	{#if develops}
 		<section aria-labelledby="time-title">
 			<h2 id="time-title">Time</h2>
 			<div class="fields">
 				<NumberBox
-					label="Its temperature, °C"
+					label={pack ? 'Temperature of the picture, °C' : 'Its temperature, °C'}
 					value={typed.value.celsius}
 					least={0}
 					most={60}
 					problem="must be a temperature, such as 20"
 					onchange={(celsius) => celsius !== undefined && typed.set({ celsius })}
 				/>
+				{#if !pack}
+					<ChoiceField
+						label="Push or pull"
+						value={String(typed.value.push)}
+						options={pushes.map(({ stops, name }) => ({ value: String(stops), name }))}
+						onchange={(push) => typed.set({ push: Number(push) })}
+					/>
+					<ChoiceField
+						label="Moved"
+						value={typed.value.movement}
+						options={movements.map(({ id, name }) => ({ value: id, name }))}
+						onchange={(movement) => typed.set({ movement })}
+					/>
+				{/if}
 				<ChoiceField
-					label="Developed"
-					value={typed.value.factor}
-					options={pushes}
-					onchange={(factor) => typed.set({ factor })}
-				/>
-				<ChoiceField
-					label="What is in the tank"
+					label={pack ? 'From which pack' : 'What is in the tank'}
 					value={loadId}
 					options={[
-						{ value: NONE, name: 'a film that is not in here' },
-						...loads.map(({ id, name }) => ({ value: id, name }))
+						{ value: NONE, name: pack ? 'a pack that is not in here' : 'a film that is not in here' },
+						...waiting.map(({ load, name }) => ({ value: load.id, name }))
 					]}
 					onchange={(id) => (loadId = id)}
 				/>
 			</div>
+			{#if chosen && drifts}
+				<div class="notice">
+					<p>
+						It was to be developed {chosen.load.process
+							? processInWords(chosen.load.process)
+							: 'as its film says'}.
+					</p>
+					<ProcessChange {...chosen} next={process} />
+				</div>
+			{/if}
 			{#if timed}
 				<p class="answer figure figures" role="status">{timedInWords(timed)}</p>
 				<button class="action" onclick={run}>Ready: {clockInWords(timed.seconds)}</button>
@@ -154,7 +213,10 @@
 		</section>
 	{/if}
 	{#if recipe.notes}<p class="notes">{recipe.notes}</p>{/if}
-	<p><a class="quiet" href={resolve(`/develop/edit/${recipe.id}`)}>Change the recipe</a></p>
+	<p class="ends">
+		<a class="quiet" href={resolve(`/develop/edit/${recipe.id}`)}>Change the recipe</a>
+		<a class="quiet" href={resolve(`/develop/edit/new?from=${recipe.id}`)}>Another version of it</a>
+	</p>
 </div>
 
 <style>
@@ -174,6 +236,12 @@
 	.amounts strong,
 	.answer {
 		font-size: 1.5rem;
+	}
+	.ends {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0.75rem;
+		padding-top: 1rem;
 	}
 	.notes {
 		white-space: pre-line;

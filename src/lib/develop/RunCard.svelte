@@ -20,10 +20,12 @@
 	const left = $derived(step ? step.seconds - elapsed : 0);
 	const hands = $derived(step && going ? handsAt(step, elapsed) : 'rest');
 	const figure = $derived(left >= 0 ? clockInWords(Math.ceil(left)) : `+${clockInWords(-left)}`);
+	/** A pack has nothing to pour out, and nothing to move. */
+	const pours = $derived(step?.agitation !== undefined);
 	const says = $derived.by(() => {
 		if (!step) return 'All baths are done';
 		if (!going) return `Next: ${step.name}`;
-		if (left <= 0) return `${step.name}: pour out`;
+		if (left <= 0) return `${step.name}: ${pours ? 'pour out' : 'it is time'}`;
 		const moves = {
 			agitate: 'move it',
 			gentle: 'move it gently',
@@ -50,6 +52,7 @@
 	<h2>{run.recipe}, {run.what}</h2>
 	<p class="says figure" role="status">{says}</p>
 	{#if step}
+		{#if step.caution}<p class="notice">{step.caution}</p>{/if}
 		<p class="time figure figures" aria-hidden="true" class:moving={hands !== 'rest'}>{figure}</p>
 		<button class="action main" onclick={() => runs.press(run.id)}>{primary}</button>
 		{#if runs.isSilent(run)}

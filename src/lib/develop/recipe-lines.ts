@@ -28,13 +28,19 @@ export const partLine = {
 	show: ({ name, parts }: Part) => `${name}, ${plainNumber.show(parts)}`
 };
 
-/** "Soda, 20 g". */
+/** "Soda, 20 g", or "Bromide, 2 g from 10 %". */
 export const powderLine = {
 	parse(line: string): Powder {
-		const [name, grams] = apart(line);
-		return { name, grams: number(grams.replace(/\s*g$/i, '')) };
+		const [name, amount] = apart(line);
+		const [, grams, percent] = /^(.*?)(?:\s+from\s+(.*))?$/i.exec(amount)!;
+		return {
+			name,
+			grams: number(grams.replace(/\s*g$/i, '')),
+			...(percent === undefined ? {} : { percent: number(percent.replace(/\s*%$/, '')) })
+		};
 	},
-	show: ({ name, grams }: Powder) => `${name}, ${plainNumber.show(grams)} g`
+	show: ({ name, grams, percent }: Powder) =>
+		`${name}, ${plainNumber.show(grams)} g${percent === undefined ? '' : ` from ${plainNumber.show(percent)} %`}`
 };
 
 /** "20 °C, 10:00", or a range: "20, 8:00 to 14:00". */

@@ -4,8 +4,11 @@
 	import { page } from '$app/state';
 	import { SvelteSet } from 'svelte/reactivity';
 	import { shotList, takenShots } from '$core/cine';
+	import { nextTime } from '$core/develop';
+	import { isDevelopedLater } from '$core/film';
 	import { developedInWords } from '$core/words';
-	import type { CameraRecord, FilmRecord, FrameRecord, LoadRecord } from '$contract/records';
+	import type { CameraRecord, FilmRecord, FrameRecord, LoadRecord, RecipeRecord } from '$contract/records';
+	import ProcessOf from '$lib/develop/ProcessOf.svelte';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import { atMoment } from '$lib/parts/moment';
 	import type { Kept } from '$lib/records/client';
@@ -26,8 +29,9 @@
 		chosen: LoadShown | null;
 		frames: Kept<FrameRecord>[];
 		pictures: Record<string, string>;
+		recipes: Kept<RecipeRecord>[];
 	}
-	let { loads, chosen, frames, pictures }: Props = $props();
+	let { loads, chosen, frames, pictures, recipes }: Props = $props();
 
 	let which = $state<Which>('all');
 	let order = $state<Order>('number');
@@ -46,6 +50,7 @@
 	let most = $state(AT_ONCE);
 	const count = $derived(asTable ? shown.length : places.length);
 	const picked = $derived(shown.filter(({ id }) => selected.has(id)));
+	const advice = $derived(nextTime(frames.flatMap(({ judged }) => judged?.look ?? [])));
 	const toJudge = $derived(frames.find(({ judged }) => !judged));
 	const ran = $derived(frames.reduce((sum, frame) => sum + (frame.ran ?? 0), 0));
 	const each = $derived(
@@ -122,7 +127,18 @@
 					{#if each !== null}{each.toFixed(2)} a frame.{/if}
 					{#if chosen.load.note}{chosen.load.note}.{/if}
 				</p>
-				{#if chosen.load.developed}<p>{developedInWords(chosen.load.developed)}</p>{/if}
+				{#if chosen.load.developed}<p>{developedInWords(chosen.load.developed)}</p>
+				{:else if isDevelopedLater(chosen.film)}
+					{#key chosen.load.id}<ProcessOf {...chosen} {frames} {recipes} />{/key}
+				{/if}
+				{#if advice}
+					<p class="advice">
+						Next time: <strong>{advice.words}</strong>
+						<span class="soft"
+							>{advice.why} By {advice.of === 1 ? 'one negative' : `${advice.of} negatives`}.</span
+						>
+					</p>
+				{/if}
 				<div class="bar">
 					{#if toJudge}<a class="action" href={resolve(`/frames/${toJudge.id}/judge`)}
 							>Judge frame {toJudge.number}</a

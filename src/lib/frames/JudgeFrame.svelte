@@ -2,6 +2,7 @@
 <script lang="ts">
 	import { goto, invalidateAll } from '$app/navigation';
 	import { resolve } from '$app/paths';
+	import { isDevelopedLater } from '$core/film';
 	import { judgedInWords, settingsInShort, verdictInShort } from '$core/words';
 	import { formatDoubt } from '$core/units';
 	import { faults, tones, type Fault, type Judgement, type Tone } from '$contract/frames';
@@ -15,6 +16,7 @@
 	import { replace, type Kept } from '$lib/records/client';
 	import { frameLight } from './frame-words';
 	import { lastEdit } from './last-edit.svelte';
+	import NegativeFields from './NegativeFields.svelte';
 	import ScanSpot from './ScanSpot.svelte';
 
 	interface Props {
@@ -70,22 +72,30 @@
 		draft = { ...draft, stops: Number(within.toFixed(3)), sd: Number(sd.toFixed(3)), by: 'scan' };
 	}
 
+	/** What is judged so far, without what is not said; nothing before a print is picked. */
+	function judgement(): Judgement | null {
+		const { stops, sd, by = 'eye', lost = [], faults: wrong = [], kept, look } = draft;
+		if (stops === undefined || sd === undefined) return null;
+		const looked = look && Object.values(look).some((value) => value !== undefined);
+		return {
+			stops,
+			sd,
+			by,
+			judgedAt: new Date().toISOString(),
+			...(lost.length > 0 ? { lost } : {}),
+			...(wrong.length > 0 ? { faults: wrong } : {}),
+			...(kept === undefined ? {} : { kept }),
+			...(looked ? { look: $state.snapshot(look) } : {})
+		};
+	}
+
 	async function save(then: string) {
-		if (draft.stops === undefined || draft.sd === undefined) {
+		const judged = judgement();
+		if (!judged) {
 			message = 'Pick the print that looks most like yours first.';
 			return;
 		}
 		busy = true;
-		const { lost = [], faults: wrong = [], kept } = draft;
-		const judged: Judgement = {
-			stops: draft.stops,
-			sd: draft.sd,
-			by: draft.by ?? 'eye',
-			judgedAt: new Date().toISOString(),
-			...(lost.length > 0 ? { lost } : {}),
-			...(wrong.length > 0 ? { faults: wrong } : {}),
-			...(kept === undefined ? {} : { kept })
-		};
 		const written = await replace('frames', { ...frame, judged });
 		busy = false;
 		if (written.result === 'saved') {
@@ -184,6 +194,12 @@
 			</label>
 		{/each}
 	</fieldset>
+	{#if isDevelopedLater(film)}
+		<fieldset>
+			<legend>Its negative</legend>
+			<NegativeFields look={draft.look ?? {}} onchange={(look) => (draft = { ...draft, look })} />
+		</fieldset>
+	{/if}
 	<fieldset class="ticks">
 		<legend>Keep it?</legend>
 		{#each [{ name: 'yes', kept: true }, { name: 'no', kept: false }, { name: 'not decided', kept: undefined }] as { name, kept } (name)}

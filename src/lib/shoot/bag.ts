@@ -1,5 +1,5 @@
 import { shotList, takenShots } from '$core/cine';
-import type { Film } from '$core/film';
+import { inProcess, type Film } from '$core/film';
 import { answered, type Learnt, type ShotFrame } from '$core/learn';
 import { reach, type Reach } from '$core/match';
 import type { OwnDoubt } from '$core/practice';
@@ -105,8 +105,9 @@ export function loadedCameras({ cameras, films, loads, frames }: BagRecords): Lo
 	const filmById = new Map(films.map((film) => [film.id, film]));
 	const loaded = loads.flatMap((load): Loaded[] => {
 		const camera = cameraById.get(load.cameraId);
-		const film = filmById.get(load.filmId);
-		if (!camera || !film || camera.archived) return [];
+		const box = filmById.get(load.filmId);
+		if (!camera || !box || camera.archived) return [];
+		const film = inProcess(box, load.process);
 		return [
 			loadedOf(
 				load,

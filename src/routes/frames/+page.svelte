@@ -5,5 +5,11 @@
 </script>
 
 {#key data.chosen?.load.id}
-	<Frames loads={data.loads} chosen={data.chosen} frames={data.frames} pictures={data.pictures} />
+	<Frames
+		loads={data.loads}
+		chosen={data.chosen}
+		frames={data.frames}
+		pictures={data.pictures}
+		recipes={data.recipes}
+	/>
 {/key}

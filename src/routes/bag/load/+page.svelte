@@ -4,4 +4,4 @@
 	let { data } = $props();
 </script>
 
-<LoadForm records={data.records} cameraId={data.cameraId} filmId={data.filmId} />
+<LoadForm recipes={data.recipes} records={data.records} cameraId={data.cameraId} filmId={data.filmId} />

@@ -4,6 +4,6 @@
 	let { data } = $props();
 </script>
 
-{#key `${data.recipe?.id} ${data.recipe?.version}`}
-	<RecipeForm stored={data.recipe} />
+{#key `${data.recipe?.id} ${data.recipe?.version} ${data.from?.id}`}
+	<RecipeForm stored={data.recipe} from={data.from} />
 {/key}
