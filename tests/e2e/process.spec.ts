@@ -1,0 +1,153 @@
+import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
+import { filmOf, fixedCamera } from '../fixtures/bag';
+import { DESK, expect, loadCamera, open, PHONE, readLight, test } from './app';
+
+/** What a load is to be developed in is set before it is shot, and told to every frame when it changes. */
+
+async function clean(page: Page): Promise<void> {
+	const { violations } = await new AxeBuilder({ page }).analyze();
+	expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(' | ')}`)).toEqual(
+		[]
+	);
+	expect(await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)).toBeLessThanOrEqual(0);
+}
+
+const staining = {
+	id: '0f6c7a0e-7a54-4f0f-8f65-0f2e1d6f2a10',
+	name: 'Brown bath',
+	kind: 'staining-developer',
+	parts: [
+		{ name: 'A', parts: 1 },
+		{ name: 'Water', parts: 9 }
+	],
+	speedStops: -1,
+	times: [
+		{ celsius: 18, seconds: 720 },
+		{ celsius: 22, seconds: 480 }
+	]
+};
+
+test.describe('on the desk', () => {
+	test.use({ viewport: DESK });
+
+	test('a load is shot for its process, and another one tells what happens to each frame', async ({
+		page,
+		request,
+		app
+	}) => {
+		await loadCamera(request, {
+			camera: fixedCamera({ name: 'Quay Box' }),
+			film: { ...filmOf('bw-negative', 200), name: 'Samphire 200' }
+		});
+		expect((await request.post('/api/recipes', { data: staining })).status()).toBe(201);
+		await readLight(request, { ev: 13.3, sd: 0.3 });
+		const answer = page.getByRole('region', { name: 'Do' }).getByRole('heading', { level: 2 });
+		await open(page, '/');
+		// By hand: f/11 at 1/100 s is 13.56, ISO 200 a stop over ISO 100: 13.3 + 1 − 13.56 = ⅔ too light, within good.
+		await expect(answer).toHaveText('Just enough');
+
+		// The same film again, to be developed in a bath that loses a stop.
+		await open(page, '/bag/load');
+		await page.getByLabel('To be developed in').selectOption('Brown bath, loses 1 stop');
+		await page.getByRole('button', { name: 'Load it' }).click();
+		await page.waitForURL('**/');
+		const loads = (await (await request.get('/api/loads')).json()).items;
+		const load = loads.find(({ unloadedAt }: { unloadedAt?: string }) => !unloadedAt);
+		expect(load.process).toEqual({ name: 'Brown bath', recipeId: staining.id, stops: -1 });
+		await page.getByRole('button', { name: /Took frame/ }).click();
+		await expect.poll(async () => (await (await request.get('/api/frames')).json()).items.length).toBe(1);
+		const [frame] = (await (await request.get('/api/frames')).json()).items;
+		// By hand: a stop of speed less: 13.3 − 13.56 = −0.26, where without the process it is 0.74.
+		expect(frame.predicted.error).toBeCloseTo(-0.26, 1);
+
+		await app.restart();
+		await open(page, '/frames');
+		await page.getByText('To be developed in Brown bath: the film counts as 1 stop slower').click();
+		await page.getByLabel('To be developed in').selectOption('what its film says');
+		await page.getByLabel('Push or pull').selectOption('pushed two stops');
+		await expect(page.getByText('Frames that are shot already come out otherwise:')).toBeVisible();
+		// By hand: three stops more than −0.26 is 2¾: within what b&w negative still bears, three.
+		await expect(page.getByText(/^[^a-z]*Frame 1: just enough →/)).toBeVisible();
+		await clean(page);
+		await page.getByLabel('Push or pull').selectOption('neither');
+		await page.getByRole('button', { name: 'Develop it so' }).click();
+		await expect(page.getByText('To be developed as its film says')).toBeVisible();
+
+		// In the darkroom, another bath than it was shot for.
+		await open(page, `/develop/${staining.id}`);
+		await page.getByLabel('What is in the tank').selectOption('Samphire 200 of Quay Box');
+		await expect(page.getByText('It was to be developed as its film says.')).toBeVisible();
+		await expect(page.getByText(/Frame 1: .* → just enough|Frame 1: just enough still/)).toBeVisible();
+		await clean(page);
+		await page.getByRole('button', { name: 'Develop it so' }).click();
+		await expect(page.getByText('It was to be developed as its film says.')).toBeHidden();
+		const [, again] = [0, (await (await request.get(`/api/loads/${load.id}`)).json()).process];
+		expect(again).toMatchObject({ name: 'Brown bath', stops: -1 });
+
+		await page.getByRole('link', { name: 'Another version of it' }).click();
+		await expect(page.getByLabel('Its name')).toHaveValue('Brown bath 2');
+		await page.getByLabel('Or powders for a litre').fill('Bromide, 2 g from 10 %');
+		await page.getByLabel('Its stock was mixed or opened on').fill('2020-01-01');
+		await page.getByLabel('It keeps, days').fill('180');
+		await page.getByRole('button', { name: 'Save the recipe' }).click();
+		await page.getByLabel('Working solution, ml').fill('500');
+		// By hand: 2 g a litre are 1 g in half of one, which 10 ml of a ten per cent solution hold.
+		await expect(page.getByText('10 ml', { exact: true })).toBeVisible();
+		await expect(page.getByText(/^Its stock is \d+ days old, past its time/)).toBeVisible();
+		await clean(page);
+	});
+
+	test('negatives are looked at, and one thing is to be changed next time', async ({ page, request }) => {
+		await loadCamera(request, {
+			camera: fixedCamera({ name: 'Quay Box' }),
+			film: { ...filmOf('bw-negative', 125), name: 'Samphire 125' }
+		});
+		await readLight(request, { ev: 13, sd: 0.3 });
+		await open(page, '/');
+		await page.getByRole('button', { name: /Took frame 1/ }).click();
+		await page.getByRole('button', { name: /Took frame 2/ }).waitFor();
+		await open(page, '/frames');
+		await page.getByRole('link', { name: 'Judge frame 1' }).first().click();
+		await page.getByRole('radio', { name: '⅓ stop too light' }).check({ force: true });
+		await page.getByLabel('Density').selectOption('dense');
+		await page.getByLabel('Contrast', { exact: true }).selectOption('harsh');
+		await page.getByLabel('Contrast filter or grade of its print').fill('grade 1½');
+		await clean(page);
+		await page.getByRole('button', { name: 'Save', exact: true }).click();
+		await expect(page.getByText('Next time: Develop a sixth shorter.')).toBeVisible();
+		await expect(page.getByText('By one negative.')).toBeVisible();
+		const [frame] = (await (await request.get('/api/frames')).json()).items;
+		expect(frame.judged.look).toEqual({ density: 1, contrast: 1, grade: 'grade 1½' });
+		await clean(page);
+	});
+});
+
+test.describe('on the phone, in the dark', () => {
+	test.use({ viewport: PHONE });
+
+	test('a peel-apart picture is timed by its temperature, with the caution before it is peeled', async ({
+		page,
+		context,
+		app
+	}) => {
+		await context.addCookies([{ name: 'display', value: 'dark', url: app.address }]);
+		await page.clock.install();
+		await open(page, '/develop/edit/new');
+		await page.getByLabel('Start from a usual one').selectOption('Peel-apart pack');
+		await page.getByRole('button', { name: 'Save the recipe' }).click();
+		await expect(page.getByText('do not touch the negative side')).toBeVisible();
+		await page.getByLabel('Temperature of the picture, °C').fill('18');
+		await expect(page.getByRole('status')).toHaveText('1:00, give or take 0:05');
+		await clean(page);
+		await page.getByRole('button', { name: 'Ready: 1:00' }).click();
+		const run = page.getByRole('article');
+		await run.getByRole('button', { name: 'Begin: Wait' }).press('Space');
+		await page.clock.runFor(61_000);
+		await expect(run.getByRole('status')).toHaveText('Wait: it is time');
+		await run.getByRole('button', { name: 'Wait is done' }).click();
+		await expect(run.getByText('do not touch the negative side')).toBeVisible();
+		await expect(run.getByRole('button', { name: 'Begin: Peel' })).toBeVisible();
+		await clean(page);
+	});
+});
