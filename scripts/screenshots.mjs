@@ -5,6 +5,7 @@ import { join } from 'node:path';
 import { parseArgs } from 'node:util';
 import { chromium as browserType } from '@playwright/test';
 import { hardSituations } from './pictures/hard-situations.mjs';
+import { guessing, trayAndEye, trayAndEyePhones } from './pictures/tray-and-eye.mjs';
 import { serveApart } from './serve-apart.mjs';
 import { build, chromium, chromiumFlags, install, main, root } from './steps.mjs';
 
@@ -97,16 +98,12 @@ const views = [
 	{ name: 'shoot-phone', path: '/', size: PHONE, act: chooseLane(/^Paddle 66/) },
 	{ name: 'shoot-phone-dark', path: '/', size: PHONE, display: 'dark', act: chooseLane(/^Paddle 66/) },
 	{ name: 'shoot-desk-sunlit', path: '/', size: DESK, display: 'sunlit' },
-	{ name: 'shoot-clamped', path: '/', size: DESK, act: sun('Wedge') },
-	{ name: 'shoot-remedy', path: '/', size: DESK, act: lookAtRemedy('Wedge') },
 	{ name: 'plan', path: '/plan', size: DESK, act: drawn('.bands') },
 	{ name: 'year', path: '/plan/year', size: DESK, act: drawn('.apexcharts-svg'), whole: true },
 	{ name: 'outing', path: '/plan/outings', size: DESK, act: packed, whole: true },
 	{ name: 'frames', path: '/frames', size: DESK, act: taughtPack },
 	{ name: 'judge', path: '/frames', size: DESK, act: judged },
-	{ name: 'learnt', path: '/frames/learnt', size: DESK },
-	{ name: 'develop', path: '/develop', size: DESK, act: openLink(/^Staining/) },
-	{ name: 'honesty', path: '/frames/honest', size: DESK, act: drawn('.apexcharts-svg') }
+	{ name: 'course', path: '/practice', size: DESK, act: guessing }
 ];
 
 /** Screens of a phone that are put beside each other in one picture. */
@@ -133,11 +130,25 @@ const known = [
 	{ path: '/bag' }
 ].map((view) => ({ ...view, size: DESK }));
 
+/** An eye at its limit, and what would help. */
+const limits = [
+	{ path: '/', act: sun('Wedge') },
+	{ path: '/', act: lookAtRemedy('Wedge') }
+].map((view) => ({ ...view, size: DESK }));
+
+const learnt = [{ path: '/frames/learnt' }, { path: '/frames/honest', act: drawn('.apexcharts-svg') }].map(
+	(view) => ({ ...view, size: DESK })
+);
+
 const desks = { size: DESK, row: 2, scale: 0.75 };
 /** Several screens in one picture. */
 const sheets = [
 	{ name: 'phones', views: phones },
 	{ name: 'known', views: known, layout: desks },
+	{ name: 'shoot-limits', views: limits, layout: desks },
+	{ name: 'learnt', views: learnt, layout: desks },
+	{ name: 'tray-and-eye', views: trayAndEye.map((view) => ({ ...view, size: DESK })), layout: desks },
+	{ name: 'tray-and-eye-phones', views: trayAndEyePhones.map((view) => ({ ...view, size: PHONE })) },
 	{ name: 'hard', views: hardSituations.map((view) => ({ ...view, size: DESK })), layout: desks },
 	{
 		name: 'hard-phones',

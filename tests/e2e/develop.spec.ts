@@ -61,6 +61,7 @@ for (const [where, viewport, display] of [
 
 			// A shortened development.
 			const run = page.getByRole('article', { name: /^Staining/ });
+			await expect(run.getByLabel('It takes')).toHaveValue('9:48');
 			await run.getByLabel('It takes').fill('1:40');
 			await run.getByRole('button', { name: 'Begin: Develop' }).press('Space');
 			await expect(run.getByRole('status')).toHaveText('Develop: move it gently');

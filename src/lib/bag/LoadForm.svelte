@@ -15,6 +15,7 @@
 	import TextField from '$lib/forms/TextField.svelte';
 	import { replace, type Kept } from '$lib/records/client';
 	import { loadedCameras, type BagRecords } from '$lib/shoot/bag';
+	import { filmsThatFit, takenBy } from './takes';
 
 	interface Props {
 		records: BagRecords;
@@ -43,10 +44,13 @@
 		};
 	}
 
+	/** The slowest film that goes into a camera, or any. */
+	const filmFor = (id: string) => (filmsThatFit(films, takenBy(cameraOf(id) ?? {}))[0] ?? films[0])?.id ?? '';
+
 	// svelte-ignore state_referenced_locally -- a form begins with what the address asks for
 	const chosenCamera = cameras.find(({ id }) => id === cameraId)?.id ?? cameras[0]?.id ?? '';
 	// svelte-ignore state_referenced_locally -- see above
-	const chosenFilm = films.find(({ id }) => id === filmId)?.id ?? films[0]?.id ?? '';
+	const chosenFilm = films.find(({ id }) => id === filmId)?.id ?? filmFor(chosenCamera);
 	const blank: LoadRecord = {
 		cameraId: chosenCamera,
 		filmId: chosenFilm,
@@ -105,7 +109,7 @@
 					value={form.draft.cameraId}
 					options={cameras.map(({ id, name }) => ({ value: id, name }))}
 					onchange={(id) => {
-						editor.set({ cameraId: id, ...typicalLoad(id), checked: undefined });
+						editor.set({ cameraId: id, filmId: filmFor(id), ...typicalLoad(id), checked: undefined });
 						editor.generation += 1;
 					}}
 					problem={form.problemAt('cameraId')}

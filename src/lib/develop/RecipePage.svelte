@@ -233,6 +233,9 @@
 		border-bottom: 1px solid var(--line);
 		padding: 0.3rem 0;
 	}
+	.answer {
+		padding-block: 0.75rem 0.5rem;
+	}
 	.amounts strong,
 	.answer {
 		font-size: 1.5rem;

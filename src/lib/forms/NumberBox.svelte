@@ -28,7 +28,9 @@
 		onchange
 	}: Props = $props();
 
-	let typed = $state('');
+	const shown = (given: number | undefined) => (given === undefined ? '' : quantity.show(given));
+	// svelte-ignore state_referenced_locally -- what comes later is followed below
+	let typed = $state(shown(value));
 	const read = $derived(quantity.parse(typed));
 	const wrong = $derived(read !== undefined && !(read >= least && read <= most));
 
@@ -36,7 +38,7 @@
 	$effect(() => {
 		const given = value;
 		untrack(() => {
-			if (!wrong && given !== read) typed = given === undefined ? '' : quantity.show(given);
+			if (!wrong && given !== read) typed = shown(given);
 		});
 	});
 </script>

@@ -1,0 +1,73 @@
+// What is shown of Develop and Practice: a recipe, a development that runs, the course of a day, and progress.
+
+const scene = async (page) => {
+	await page.locator('canvas[data-drawn]').waitFor();
+	// Drawn again each time: the spot meter is shown where the guess is told.
+	await page.waitForLoadState('networkidle');
+};
+
+/** A scene that is being guessed. */
+export const guessing = async (page) => {
+	await scene(page);
+	await page.keyboard.press('1');
+	await page.keyboard.press('ArrowLeft');
+};
+
+const told = async (page) => {
+	await guessing(page);
+	await page.getByRole('button', { name: 'Check', exact: true }).click();
+	await page.getByRole('button', { name: 'Next', exact: true }).waitFor();
+};
+
+const recipe = (name) => async (page) => {
+	await page.getByRole('link', { name }).first().click();
+	await page.getByRole('heading', { level: 1, name }).waitFor();
+};
+
+/** A development half a minute old. */
+const running = async (page) => {
+	await page.clock.install();
+	await page.reload({ waitUntil: 'networkidle' });
+	await recipe('Fine grain')(page);
+	await page.getByRole('button', { name: /^Ready/ }).click();
+	await page.getByRole('button', { name: 'Begin: Develop' }).click();
+	await page.clock.runFor(63_000);
+	await page.getByText('Develop: move it', { exact: true }).waitFor();
+};
+
+/** A quick card that is answered. */
+const answered = async (page) => {
+	for (let at = 0; at < 6; at++) {
+		await scene(page);
+		await page.keyboard.press('1');
+		await page.keyboard.press('Enter');
+		await page.getByRole('button', { name: 'Next', exact: true }).click();
+	}
+	await page.keyboard.press('1');
+	await page.getByRole('button', { name: 'Next', exact: true }).waitFor();
+};
+
+const progress = (page) => page.locator('.apexcharts-svg').waitFor();
+const doubts = async (page) => {
+	await progress(page);
+	await page.getByRole('heading', { name: 'Your own doubt' }).evaluate((title) => title.scrollIntoView());
+};
+
+/** The screens; the guess that is told comes after those that count the day's first scene. */
+export const trayAndEye = [
+	{ path: '/develop', act: recipe('Staining, in three parts') },
+	{ path: '/develop', act: running, display: 'dark' },
+	{ path: '/practice/progress', act: progress },
+	{ path: '/practice', act: told }
+];
+
+export const trayAndEyePhones = [
+	{ path: '/develop', act: recipe('Staining, in three parts') },
+	{ path: '/develop', act: running, display: 'dark' },
+	{ path: '/practice', act: guessing },
+	{ path: '/practice', act: told },
+	{ path: '/practice', act: answered },
+	{ path: '/practice/progress', act: progress },
+	{ path: '/practice/progress', act: doubts },
+	{ path: '/practice/outside' }
+];
