@@ -37,8 +37,10 @@ const running = async (page) => {
 
 /** A quick card that is answered. */
 const answered = async (page) => {
-	for (let at = 0; at < 6; at++) {
-		await scene(page);
+	const card = page.locator('.choice').first();
+	for (;;) {
+		await page.locator('canvas[data-drawn]').or(card).first().waitFor();
+		if (await card.isVisible()) break;
 		await page.keyboard.press('1');
 		await page.keyboard.press('Enter');
 		await page.getByRole('button', { name: 'Next', exact: true }).click();
