@@ -82,8 +82,21 @@ test.describe('on the desk', () => {
 		await clean(page);
 		await page.getByRole('button', { name: 'Develop it so' }).click();
 		await expect(page.getByText('It was to be developed as its film says.')).toBeHidden();
-		const [, again] = [0, (await (await request.get(`/api/loads/${load.id}`)).json()).process];
-		expect(again).toMatchObject({ name: 'Brown bath', stops: -1 });
+		const processNow = async () => (await (await request.get(`/api/loads/${load.id}`)).json()).process;
+		expect(await processNow()).toMatchObject({ name: 'Brown bath', stops: -1 });
+
+		// The recipe itself changes: the load is not left behind unsaid.
+		await page.getByRole('link', { name: 'Change the recipe' }).click();
+		await page.getByLabel('It changes film speed by, stops').fill('-2');
+		await page.getByRole('button', { name: 'Save the recipe' }).click();
+		await expect(
+			page.getByText('Samphire 200 of Quay Box was shot for another speed of this recipe')
+		).toBeVisible();
+		await expect(page.getByText(/Frame 1: just enough → .*too dark/)).toBeVisible();
+		await clean(page);
+		await page.getByRole('button', { name: 'Develop it so' }).click();
+		await expect(page.getByText('was shot for another speed')).toBeHidden();
+		expect(await processNow()).toMatchObject({ stops: -2 });
 
 		await page.getByRole('link', { name: 'Another version of it' }).click();
 		await expect(page.getByLabel('Its name')).toHaveValue('Brown bath 2');
@@ -92,6 +105,9 @@ test.describe('on the desk', () => {
 		await page.getByLabel('It keeps, days').fill('180');
 		await page.getByRole('button', { name: 'Save the recipe' }).click();
 		await page.getByLabel('Working solution, ml').fill('500');
+		await page.getByLabel('Left of each stock, ml').fill('120');
+		// By hand: a tenth of 500 ml is 50 ml of A; 120 ml are enough for that twice.
+		await expect(page.getByText('The stock is enough for it 2 times.')).toBeVisible();
 		// By hand: 2 g a litre are 1 g in half of one, which 10 ml of a ten per cent solution hold.
 		await expect(page.getByText('10 ml', { exact: true })).toBeVisible();
 		await expect(page.getByText(/^Its stock is \d+ days old, past its time/)).toBeVisible();

@@ -78,6 +78,22 @@ export function rollsLeft(rollsPerLitre: number | undefined, millilitres: number
 	return Math.max(0, Math.floor((rollsPerLitre * millilitres) / LITRE + 1e-9) - done);
 }
 
+const WATER = /^(hot |warm |cold )?water$/i;
+
+/**
+ * How often a mixture can still be made from what is left of each of its stock solutions.
+ *
+ * @param mixed what is taken for it
+ * @param left of each stock, ml
+ * @returns null where it takes no stock solution
+ * @example mixesLeft([{ name: 'Stock', amount: 50, unit: 'ml' }, { name: 'Water', amount: 450, unit: 'ml' }], 500) // 10
+ */
+export function mixesLeft(mixed: readonly Measured[], left: number): number | null {
+	const stocks = mixed.filter(({ name, unit }) => unit === 'ml' && !WATER.test(name));
+	const most = Math.max(0, ...stocks.map(({ amount }) => amount));
+	return most === 0 ? null : Math.floor(left / most + 1e-9);
+}
+
 const DAY_MS = 86_400_000;
 
 /** How old a stock is. */

@@ -13,7 +13,10 @@ import {
 	careFor,
 	timeAt,
 	usualRecipes,
-	whatHappens
+	whatHappens,
+	byParts,
+	byPowders,
+	mixesLeft
 } from '.';
 
 const staining = { id: '7b0e3d55-3f0e-4a3b-9f0a-0c7c3ad1a111', name: 'Staining', speedStops: -1 };
@@ -90,6 +93,14 @@ describe('push and movement', () => {
 });
 
 describe('a stock', () => {
+	// By hand: 29.4 ml of each of three parts for 500 ml; 100 ml of each do for three such tanks.
+	it('does for as many mixtures as the part that is needed most', () => {
+		const parts = [1, 1, 1, 14].map((each, at) => ({ name: ['A', 'B', 'C', 'Water'][at], parts: each }));
+		expect(mixesLeft(byParts(parts, 500), 100)).toBe(3);
+		expect(mixesLeft(byParts(parts, 500), 20)).toBe(0);
+		expect(mixesLeft(byPowders([{ name: 'Soda', grams: 20 }], 500), 100)).toBeNull();
+	});
+
 	// Source: the calendar: the first of May to the eleventh is ten days; May has 31.
 	it('grows older by the calendar', () => {
 		expect(stockAge({}, '2026-05-11')).toBeNull();

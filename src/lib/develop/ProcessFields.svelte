@@ -34,6 +34,10 @@
 	value={process?.recipeId ?? AS_IT_IS}
 	options={[
 		{ value: AS_IT_IS, name: 'what its film says' },
+		// Its recipe may be gone; what it does to the film's speed is not.
+		...(process?.recipeId && !developers.some(({ id }) => id === process.recipeId)
+			? [{ value: process.recipeId, name: process.name }]
+			: []),
 		...developers.map(({ id, name, speedStops }) => ({ value: id, name: `${name}${speed(speedStops)}` }))
 	]}
 	onchange={(id) => set(id, push)}

@@ -8,6 +8,7 @@
 		byParts,
 		byPowders,
 		isPack,
+		mixesLeft,
 		movementFactor,
 		movements,
 		processOf,
@@ -58,7 +59,9 @@
 		celsius: 20,
 		push: 0,
 		movement: 'usual' as Movement,
-		rolls: 0
+		rolls: 0,
+		atOnce: 1,
+		stock: null as number | null
 	});
 	let loadId = $state(NONE);
 
@@ -71,14 +74,27 @@
 	const pack = $derived(isPack(recipe.kind));
 	const factor = $derived(pack ? 1 : pushFactor(typed.value.push) * movementFactor(typed.value.movement));
 	const timed = $derived(timeAt(table, typed.value.celsius, factor));
+	const mixes = $derived(typed.value.stock === null ? null : mixesLeft(mixed, typed.value.stock));
+	const counted = (count: number, one: string, many: string) => (count === 1 ? one : `${count} ${many}`);
 	const left = $derived(rollsLeft(recipe.rollsPerLitre, typed.value.millilitres, typed.value.rolls));
 	const develops = $derived(recipe.kind.endsWith('developer') || pack);
 	const waiting = $derived(loads.filter(({ film }) => isDevelopedLater(film) !== pack));
 	const chosen = $derived(waiting.find(({ load }) => load.id === loadId) ?? null);
 	/** What the load would have to be shot for; the same change of speed by another name is no other. */
 	const process = $derived(processOf(recipe, typed.value.push));
+	/** Loads that count with what this recipe did to film speed before it was changed. */
+	const drifted = $derived(
+		loads.filter(
+			({ load: { process } }) =>
+				process?.recipeId === recipe.id && process.stops !== processOf(recipe, process.push ?? 0)!.stops
+		)
+	);
+
 	const drifts = $derived(
-		chosen !== null && !pack && (chosen.load.process?.stops ?? 0) !== (process?.stops ?? 0)
+		chosen !== null &&
+			!pack &&
+			!drifted.includes(chosen) &&
+			(chosen.load.process?.stops ?? 0) !== (process?.stops ?? 0)
 	);
 
 	async function run() {
@@ -118,6 +134,22 @@
 					problem="must be millilitres, such as 500"
 					onchange={(millilitres) => millilitres && typed.set({ millilitres })}
 				/>
+				<NumberBox
+					label="Rolls in it at once"
+					value={typed.value.atOnce}
+					least={1}
+					most={100}
+					problem="must be a number of rolls"
+					onchange={(atOnce) => atOnce && typed.set({ atOnce })}
+				/>
+				<NumberBox
+					label="Left of each stock, ml"
+					value={typed.value.stock ?? undefined}
+					least={0}
+					most={100_000}
+					problem="must be millilitres, such as 500"
+					onchange={(stock) => typed.set({ stock: stock ?? null })}
+				/>
 				{#if recipe.rollsPerLitre !== undefined}
 					<NumberBox
 						label="Rolls done in it already"
@@ -144,16 +176,34 @@
 				</p>
 			{/if}
 			<p>
-				{recipe.rollsPerLitre === undefined
-					? 'Used once, then given up.'
-					: left === 0
-						? 'It is used up: mix it afresh.'
-						: `It does ${left === 1 ? 'one more roll' : `${left} more rolls`}.`}
+				{#if typed.value.atOnce > 1}
+					{Math.round(typed.value.millilitres / typed.value.atOnce)} ml for each of {typed.value.atOnce} rolls.
+				{/if}
+				{#if recipe.rollsPerLitre === undefined}
+					Used once, then given up.
+				{:else if left === 0}
+					It is used up: mix it afresh.
+				{:else}
+					It does {counted(left, 'one more roll', 'more rolls')}{left < typed.value.atOnce
+						? ', fewer than are to go in: mix more.'
+						: '.'}
+				{/if}
+				{#if mixes !== null}
+					{mixes === 0
+						? 'There is too little stock left for it.'
+						: `The stock is enough for it ${counted(mixes, 'once', 'times')}.`}
+				{/if}
 			</p>
 			{#if age}<p class:notice={age.left !== undefined && age.left <= 0}>{stockInWords(age)}</p>{/if}
 		</section>
 	{/if}
 
+	{#each drifted as each (each.load.id)}
+		<div class="notice">
+			<p>{each.name} was shot for another speed of this recipe: {processInWords(each.load.process!)}.</p>
+			<ProcessChange {...each} next={processOf(recipe, each.load.process!.push ?? 0)} />
+		</div>
+	{/each}
 	{#if develops}
 		<section aria-labelledby="time-title">
 			<h2 id="time-title">Time</h2>

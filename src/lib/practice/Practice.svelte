@@ -27,6 +27,8 @@
 	let keysOpen = $state(false);
 	let title: HTMLElement | undefined = $state();
 
+	/** Then all days are alike. */
+	const WEEK = 7;
 	const { course } = $derived(desk);
 	const place = $derived(Math.min(course.done + (desk.answered ? 0 : 1), course.tasks.length));
 
@@ -97,7 +99,7 @@
 	<PracticeNav here="today" />
 	<div class="head">
 		<h2 tabindex="-1" bind:this={title}>
-			Day {course.day}: {course.lesson.title}
+			{course.day > WEEK ? 'After the week' : `Day ${course.day}`}: {course.lesson.title}
 			{#if desk.task}<span class="soft figures">{place} of {course.tasks.length}</span>{/if}
 		</h2>
 		<p class="soft days">
