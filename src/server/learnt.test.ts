@@ -1,34 +1,13 @@
-import { mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
-import { env } from 'node:process';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { describe, expect, it } from 'vitest';
+import { onTheDemo } from '../../tests/fixtures/store-of-demo';
 import { allFrames } from './all-frames';
 import { framesView, frameView } from './frames-view';
 import { honesty, lessons } from './learnt';
-import { openStore, store } from './store';
+import { store } from './store';
 
 /** What the pages of Frames are given, from the demo's weekend in a database of its own. */
 
-let folder: string;
-const before = { data: env.JUST_ENOUGH_DATA, demo: env.JUST_ENOUGH_DEMO };
-
-beforeAll(() => {
-	folder = mkdtempSync(join(tmpdir(), 'just-enough-learnt-'));
-	Object.assign(env, { JUST_ENOUGH_DATA: folder, JUST_ENOUGH_DEMO: '1' });
-	openStore();
-});
-
-afterAll(() => {
-	for (const [name, value] of [
-		['JUST_ENOUGH_DATA', before.data],
-		['JUST_ENOUGH_DEMO', before.demo]
-	] as const) {
-		if (value === undefined) delete env[name];
-		else env[name] = value;
-	}
-	rmSync(folder, { recursive: true, force: true });
-});
+onTheDemo();
 
 const query = (asked: Record<string, string> = {}) => new URLSearchParams(asked);
 

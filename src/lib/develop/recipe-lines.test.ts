@@ -15,8 +15,12 @@ describe('lines of a recipe', () => {
 	it('are read as they are shown', () => {
 		for (const part of [{ name: 'Acid, 10 %', parts: 1.5 }])
 			expect(partLine.parse(partLine.show(part))).toEqual(part);
-		const powder = { name: 'Soda', grams: 20 };
-		expect(powderLine.parse(powderLine.show(powder))).toEqual(powder);
+		for (const powder of [
+			{ name: 'Soda', grams: 20 },
+			{ name: 'Bromide', grams: 0.5, percent: 10 }
+		])
+			expect(powderLine.parse(powderLine.show(powder))).toEqual(powder);
+		expect(powderLine.parse('Bromide, 2 from 5')).toEqual({ name: 'Bromide', grams: 2, percent: 5 });
 		for (const time of [
 			{ celsius: 20, seconds: 600 },
 			{ celsius: 20.5, seconds: [480, 840] as [number, number] }
