@@ -2,40 +2,28 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
-	import { DateTime } from 'luxon';
 	import { v4 as uuid } from 'uuid';
 	import {
-		byParts,
-		byPowders,
 		isPack,
-		mixesLeft,
 		movementFactor,
 		movements,
 		processOf,
 		pushes,
 		pushFactor,
-		rollsLeft,
-		stockAge,
 		timeAt,
-		usualSteps,
-		type Movement
+		usualSteps
 	} from '$core/develop';
 	import { isDevelopedLater } from '$core/film';
-	import {
-		amountInWords,
-		bathInWords,
-		clockInWords,
-		processInWords,
-		stockInWords,
-		timedInWords
-	} from '$core/words';
+	import { bathInWords, clockInWords, processInWords, timedInWords } from '$core/words';
 	import type { CameraRecord, FilmRecord, FrameRecord, LoadRecord, RecipeRecord } from '$contract/records';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import NumberBox from '$lib/forms/NumberBox.svelte';
 	import type { Kept } from '$lib/records/client';
 	import { Remembered } from '$lib/timing/remembered.svelte';
 	import Care from './Care.svelte';
+	import Mix from './Mix.svelte';
 	import ProcessChange from './ProcessChange.svelte';
+	import type { Mixing } from './mixing';
 	import { runs } from './runs.svelte';
 
 	interface Waiting {
@@ -54,29 +42,21 @@
 
 	const NONE = '';
 	// svelte-ignore state_referenced_locally -- a page of another recipe is another page
-	const typed = new Remembered(`mix-${recipe.id}`, {
+	const typed = new Remembered<Mixing>(`mix-${recipe.id}`, {
 		millilitres: 500,
 		celsius: 20,
 		push: 0,
-		movement: 'usual' as Movement,
+		movement: 'usual',
 		rolls: 0,
 		atOnce: 1,
-		stock: null as number | null
+		stock: null
 	});
 	let loadId = $state(NONE);
 
-	const mixed = $derived([
-		...(recipe.parts ? byParts(recipe.parts, typed.value.millilitres) : []),
-		...(recipe.powders ? byPowders(recipe.powders, typed.value.millilitres) : [])
-	]);
-	const age = $derived(stockAge(recipe, DateTime.local().toISODate()));
 	const table = $derived(recipe.times ?? []);
 	const pack = $derived(isPack(recipe.kind));
 	const factor = $derived(pack ? 1 : pushFactor(typed.value.push) * movementFactor(typed.value.movement));
 	const timed = $derived(timeAt(table, typed.value.celsius, factor));
-	const mixes = $derived(typed.value.stock === null ? null : mixesLeft(mixed, typed.value.stock));
-	const counted = (count: number, one: string, many: string) => (count === 1 ? one : `${count} ${many}`);
-	const left = $derived(rollsLeft(recipe.rollsPerLitre, typed.value.millilitres, typed.value.rolls));
 	const develops = $derived(recipe.kind.endsWith('developer') || pack);
 	const waiting = $derived(loads.filter(({ film }) => isDevelopedLater(film) !== pack));
 	const chosen = $derived(waiting.find(({ load }) => load.id === loadId) ?? null);
@@ -123,79 +103,7 @@
 	<Care kind={recipe.kind} />
 
 	{#if !pack}
-		<section aria-labelledby="mix-title">
-			<h2 id="mix-title">Mix</h2>
-			<div class="fields">
-				<NumberBox
-					label="Working solution, ml"
-					value={typed.value.millilitres}
-					least={1}
-					most={100_000}
-					problem="must be millilitres, such as 500"
-					onchange={(millilitres) => millilitres && typed.set({ millilitres })}
-				/>
-				<NumberBox
-					label="Rolls in it at once"
-					value={typed.value.atOnce}
-					least={1}
-					most={100}
-					problem="must be a number of rolls"
-					onchange={(atOnce) => atOnce && typed.set({ atOnce })}
-				/>
-				<NumberBox
-					label="Left of each stock, ml"
-					value={typed.value.stock ?? undefined}
-					least={0}
-					most={100_000}
-					problem="must be millilitres, such as 500"
-					onchange={(stock) => typed.set({ stock: stock ?? null })}
-				/>
-				{#if recipe.rollsPerLitre !== undefined}
-					<NumberBox
-						label="Rolls done in it already"
-						value={typed.value.rolls}
-						least={0}
-						most={1000}
-						problem="must be a number of rolls"
-						onchange={(rolls) => rolls !== undefined && typed.set({ rolls })}
-					/>
-				{/if}
-			</div>
-			<ol class="amounts">
-				{#each mixed as measured (measured.name)}
-					<li>
-						<span>{measured.name}</span>
-						<strong class="figure figures">{amountInWords(measured)}</strong>
-					</li>
-				{/each}
-			</ol>
-			{#if recipe.powders}
-				<p>
-					Begin with three quarters of the water, warm; dissolve each wholly before the next, in this order;
-					fill up to {typed.value.millilitres} ml.
-				</p>
-			{/if}
-			<p>
-				{#if typed.value.atOnce > 1}
-					{Math.round(typed.value.millilitres / typed.value.atOnce)} ml for each of {typed.value.atOnce} rolls.
-				{/if}
-				{#if recipe.rollsPerLitre === undefined}
-					Used once, then given up.
-				{:else if left === 0}
-					It is used up: mix it afresh.
-				{:else}
-					It does {counted(left, 'one more roll', 'more rolls')}{left < typed.value.atOnce
-						? ', fewer than are to go in: mix more.'
-						: '.'}
-				{/if}
-				{#if mixes !== null}
-					{mixes === 0
-						? 'There is too little stock left for it.'
-						: `The stock is enough for it ${counted(mixes, 'once', 'times')}.`}
-				{/if}
-			</p>
-			{#if age}<p class:notice={age.left !== undefined && age.left <= 0}>{stockInWords(age)}</p>{/if}
-		</section>
+		<Mix {recipe} {typed} />
 	{/if}
 
 	{#each drifted as each (each.load.id)}
@@ -273,21 +181,8 @@
 	section {
 		padding-top: 1rem;
 	}
-	.amounts {
-		max-width: 26rem;
-	}
-	.amounts li {
-		display: flex;
-		justify-content: space-between;
-		align-items: baseline;
-		border-bottom: 1px solid var(--line);
-		padding: 0.3rem 0;
-	}
 	.answer {
 		padding-block: 0.75rem 0.5rem;
-	}
-	.amounts strong,
-	.answer {
 		font-size: 1.5rem;
 	}
 	.ends {

@@ -256,8 +256,9 @@ export class Logging {
 	async counterBack({ load }: Loaded): Promise<void> {
 		const before = this.#counted;
 		if (before?.loadId !== load.id) return;
-		this.#counted = null;
 		await this.#put('loads', { ...load, unknown: before.unknown });
+		// Only then: what is set meanwhile would be set against what is going back.
+		if (this.problem === '') this.#counted = null;
 	}
 
 	/** Plans shots on a spool, or says that it was flipped. */

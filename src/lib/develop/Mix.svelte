@@ -1,0 +1,114 @@
+<!-- A recipe measured out for the tank: what to take, for how many rolls, and what is left. -->
+<script lang="ts">
+	import { DateTime } from 'luxon';
+	import { byParts, byPowders, mixesLeft, rollsLeft, stockAge } from '$core/develop';
+	import { amountInWords, stockInWords } from '$core/words';
+	import type { RecipeRecord } from '$contract/records';
+	import NumberBox from '$lib/forms/NumberBox.svelte';
+	import type { Remembered } from '$lib/timing/remembered.svelte';
+	import type { Mixing } from './mixing';
+
+	let { recipe, typed }: { recipe: RecipeRecord; typed: Remembered<Mixing> } = $props();
+
+	const mixed = $derived([
+		...(recipe.parts ? byParts(recipe.parts, typed.value.millilitres) : []),
+		...(recipe.powders ? byPowders(recipe.powders, typed.value.millilitres) : [])
+	]);
+	const mixes = $derived(typed.value.stock === null ? null : mixesLeft(mixed, typed.value.stock));
+	const counted = (count: number, one: string, many: string) => (count === 1 ? one : `${count} ${many}`);
+	const left = $derived(rollsLeft(recipe.rollsPerLitre, typed.value.millilitres, typed.value.rolls));
+	const age = $derived(stockAge(recipe, DateTime.local().toISODate()));
+</script>
+
+<section aria-labelledby="mix-title">
+	<h2 id="mix-title">Mix</h2>
+	<div class="fields">
+		<NumberBox
+			label="Working solution, ml"
+			value={typed.value.millilitres}
+			least={1}
+			most={100_000}
+			problem="must be millilitres, such as 500"
+			onchange={(millilitres) => millilitres && typed.set({ millilitres })}
+		/>
+		<NumberBox
+			label="Rolls in it at once"
+			value={typed.value.atOnce}
+			least={1}
+			most={100}
+			problem="must be a number of rolls"
+			onchange={(atOnce) => atOnce && typed.set({ atOnce })}
+		/>
+		<NumberBox
+			label="Left of each stock, ml"
+			value={typed.value.stock ?? undefined}
+			least={0}
+			most={100_000}
+			problem="must be millilitres, such as 500"
+			onchange={(stock) => typed.set({ stock: stock ?? null })}
+		/>
+		{#if recipe.rollsPerLitre !== undefined}
+			<NumberBox
+				label="Rolls done in it already"
+				value={typed.value.rolls}
+				least={0}
+				most={1000}
+				problem="must be a number of rolls"
+				onchange={(rolls) => rolls !== undefined && typed.set({ rolls })}
+			/>
+		{/if}
+	</div>
+	<ol class="amounts">
+		{#each mixed as measured (measured.name)}
+			<li>
+				<span>{measured.name}</span>
+				<strong class="figure figures">{amountInWords(measured)}</strong>
+			</li>
+		{/each}
+	</ol>
+	{#if recipe.powders}
+		<p>
+			Begin with three quarters of the water, warm; dissolve each wholly before the next, in this order; fill
+			up to {typed.value.millilitres} ml.
+		</p>
+	{/if}
+	<p>
+		{#if typed.value.atOnce > 1}
+			{Math.round(typed.value.millilitres / typed.value.atOnce)} ml for each of {typed.value.atOnce} rolls.
+		{/if}
+		{#if recipe.rollsPerLitre === undefined}
+			Used once, then given up.
+		{:else if left === 0}
+			It is used up: mix it afresh.
+		{:else}
+			It does {counted(left, 'one more roll', 'more rolls')}{left < typed.value.atOnce
+				? ', fewer than are to go in: mix more.'
+				: '.'}
+		{/if}
+		{#if mixes !== null}
+			{mixes === 0
+				? 'There is too little stock left for it.'
+				: `The stock is enough for it ${counted(mixes, 'once', 'times')}.`}
+		{/if}
+	</p>
+	{#if age}<p class:notice={age.left !== undefined && age.left <= 0}>{stockInWords(age)}</p>{/if}
+</section>
+
+<style>
+	section {
+		padding-top: 1rem;
+	}
+	.amounts {
+		max-width: 26rem;
+	}
+	.amounts li {
+		display: flex;
+		justify-content: space-between;
+		align-items: baseline;
+		border-bottom: 1px solid var(--line);
+		padding: 0.3rem 0;
+	}
+	.amounts strong {
+		font-size: 1.5rem;
+	}
+</style>
