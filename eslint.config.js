@@ -28,6 +28,19 @@ export default typescript.config(
 		languageOptions: { parserOptions: { parser: typescript.parser, svelteConfig } }
 	},
 	{
+		files: ['src/lib/**', 'src/routes/**'],
+		rules: {
+			'no-restricted-imports': [
+				'error',
+				{
+					name: '$app/navigation',
+					importNames: ['invalidateAll'],
+					message: 'it gives up the way to another page: use refresh of records/'
+				}
+			]
+		}
+	},
+	{
 		files: ['**/*.cjs'],
 		rules: { '@typescript-eslint/no-require-imports': 'off' }
 	},

@@ -1,5 +1,4 @@
-import AxeBuilder from '@axe-core/playwright';
-import { DESK, expect, open, PHONE, test } from './app';
+import { DESK, PHONE, expect, findsNothing, open, test } from './app';
 import { openAid } from './shoot-page';
 
 /** The help with the hard situations, as everybody must be able to use it. */
@@ -31,11 +30,7 @@ for (const display of ['sunlit', 'indoors', 'dark']) {
 						await aid
 							.locator('details')
 							.evaluateAll((all) => all.forEach((each) => each.setAttribute('open', '')));
-						const { violations } = await new AxeBuilder({ page }).analyze();
-						const found = violations.map(
-							({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(' | ')}`
-						);
-						expect(found, name).toEqual([]);
+						await findsNothing(page, name);
 						const beyond = await aid.evaluate((box) => box.scrollWidth - box.clientWidth);
 						expect(beyond, `${name} is too wide`).toBeLessThanOrEqual(0);
 						await page.keyboard.press('Escape');

@@ -1,3 +1,4 @@
+import AxeBuilder from '@axe-core/playwright';
 import { test as base, expect, type APIRequestContext, type Page, type TestInfo } from '@playwright/test';
 import { randomUUID } from 'node:crypto';
 import { mkdtempSync, rmSync } from 'node:fs';
@@ -50,6 +51,23 @@ export { expect };
 export async function open(page: Page, path: string): Promise<void> {
 	await page.goto(path);
 	await page.waitForLoadState('networkidle');
+}
+
+/** Axe finds nothing on the page as it stands. */
+export async function findsNothing(page: Page, where = page.url()): Promise<void> {
+	const { violations } = await new AxeBuilder({ page }).analyze();
+	const found = violations.map(
+		({ id, nodes }) =>
+			`${id}: ${nodes.map(({ html, failureSummary }) => `${html} ${failureSummary}`).join(' | ')}`
+	);
+	expect(found, where).toEqual([]);
+}
+
+/** Axe finds nothing, and nothing is wider than the screen. */
+export async function isClean(page: Page, where = page.url()): Promise<void> {
+	await findsNothing(page, where);
+	const beyond = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+	expect(beyond, `${where} is too wide`).toBeLessThanOrEqual(0);
 }
 
 /** Keeps a picture of a state with the results of the run. */

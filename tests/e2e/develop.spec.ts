@@ -1,5 +1,4 @@
-import AxeBuilder from '@axe-core/playwright';
-import { DESK, expect, loadCamera, open, PHONE, test } from './app';
+import { DESK, expect, isClean, loadCamera, open, PHONE, test } from './app';
 import { filmOf, fixedCamera } from '../fixtures/bag';
 
 /** A film developed: a recipe, measured out, run with a reload in the middle, its log with the load. */
@@ -18,22 +17,13 @@ for (const [where, viewport, display] of [
 			app
 		}) => {
 			await context.addCookies([{ name: 'display', value: display, url: app.address }]);
-			const clean = async () => {
-				const { violations } = await new AxeBuilder({ page }).analyze();
-				expect(
-					violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(' | ')}`)
-				).toEqual([]);
-				expect(
-					await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)
-				).toBeLessThanOrEqual(0);
-			};
 			const { loadId } = await loadCamera(request, {
 				camera: fixedCamera({ name: 'Quay Box' }),
 				film: { ...filmOf('bw-negative', 125), name: 'Samphire 125' }
 			});
 			await page.clock.install();
 			await open(page, '/develop');
-			await clean();
+			await isClean(page);
 			await page.getByRole('link', { name: 'A new recipe' }).click();
 			await page.getByLabel('Start from a usual one').selectOption('Staining, in three parts');
 			await expect(page.getByText('poisonous through skin')).toBeVisible();
@@ -41,7 +31,7 @@ for (const [where, viewport, display] of [
 			await page.getByRole('button', { name: 'Save the recipe' }).click();
 			await expect(page.getByText(/must be/).first()).toBeVisible();
 			await page.getByLabel('Your times').fill('18 °C, 12:00\n22 °C, 8:00');
-			await clean();
+			await isClean(page);
 			await page.getByRole('button', { name: 'Save the recipe' }).click();
 
 			// Common practice: one litre by 1 : 1 : 1 : 14 is 58.8 ml of each part and 823.5 ml of water.
@@ -56,7 +46,7 @@ for (const [where, viewport, display] of [
 			await page.getByLabel('Its temperature, °C').fill('20');
 			await page.getByLabel('What is in the tank').selectOption({ label: 'Samphire 125 of Quay Box' });
 			await expect(page.getByText('Read the maker’s safety sheet first')).toBeVisible();
-			await clean();
+			await isClean(page);
 			await page.getByRole('button', { name: 'Ready: 9:48' }).click();
 
 			// A shortened development.
@@ -71,7 +61,7 @@ for (const [where, viewport, display] of [
 			await expect(run.getByText('This page was opened again.')).toBeVisible();
 			await run.getByRole('button', { name: 'Sound on' }).click();
 			await expect(run.getByText('This page was opened again.')).toBeHidden();
-			await clean();
+			await isClean(page);
 			// Source: warmer by two degrees it is √(8 / 12) of the time for what is left.
 			await run.getByLabel('The bath is at, °C').fill('22');
 			await run.getByRole('button', { name: 'Follow it' }).click();

@@ -1,17 +1,7 @@
-import AxeBuilder from '@axe-core/playwright';
-import type { Page } from '@playwright/test';
 import { filmOf, fixedCamera } from '../fixtures/bag';
-import { DESK, expect, loadCamera, open, PHONE, readLight, test } from './app';
+import { DESK, PHONE, expect, isClean, loadCamera, open, readLight, test } from './app';
 
 /** What a load is to be developed in is set before it is shot, and told to every frame when it changes. */
-
-async function clean(page: Page): Promise<void> {
-	const { violations } = await new AxeBuilder({ page }).analyze();
-	expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(' | ')}`)).toEqual(
-		[]
-	);
-	expect(await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)).toBeLessThanOrEqual(0);
-}
 
 const staining = {
 	id: '0f6c7a0e-7a54-4f0f-8f65-0f2e1d6f2a10',
@@ -69,7 +59,7 @@ test.describe('on the desk', () => {
 		await expect(page.getByText('Frames that are shot already come out otherwise:')).toBeVisible();
 		// By hand: three stops more than −0.26 is 2¾: within what b&w negative still bears, three.
 		await expect(page.getByText(/^[^a-z]*Frame 1: just enough →/)).toBeVisible();
-		await clean(page);
+		await isClean(page);
 		await page.getByLabel('Push or pull').selectOption('neither');
 		await page.getByRole('button', { name: 'Develop it so' }).click();
 		await expect(page.getByText('To be developed as its film says')).toBeVisible();
@@ -79,7 +69,7 @@ test.describe('on the desk', () => {
 		await page.getByLabel('What is in the tank').selectOption('Samphire 200 of Quay Box');
 		await expect(page.getByText('It was to be developed as its film says.')).toBeVisible();
 		await expect(page.getByText(/Frame 1: .* → just enough|Frame 1: just enough still/)).toBeVisible();
-		await clean(page);
+		await isClean(page);
 		await page.getByRole('button', { name: 'Develop it so' }).click();
 		await expect(page.getByText('It was to be developed as its film says.')).toBeHidden();
 		const processNow = async () => (await (await request.get(`/api/loads/${load.id}`)).json()).process;
@@ -93,7 +83,7 @@ test.describe('on the desk', () => {
 			page.getByText('Samphire 200 of Quay Box was shot for another speed of this recipe')
 		).toBeVisible();
 		await expect(page.getByText(/Frame 1: just enough → .*too dark/)).toBeVisible();
-		await clean(page);
+		await isClean(page);
 		await page.getByRole('button', { name: 'Develop it so' }).click();
 		await expect(page.getByText('was shot for another speed')).toBeHidden();
 		expect(await processNow()).toMatchObject({ stops: -2 });
@@ -111,7 +101,7 @@ test.describe('on the desk', () => {
 		// By hand: 2 g a litre are 1 g in half of one, which 10 ml of a ten per cent solution hold.
 		await expect(page.getByText('10 ml', { exact: true })).toBeVisible();
 		await expect(page.getByText(/^Its stock is \d+ days old, past its time/)).toBeVisible();
-		await clean(page);
+		await isClean(page);
 	});
 
 	test('negatives are looked at, and one thing is to be changed next time', async ({ page, request }) => {
@@ -129,13 +119,13 @@ test.describe('on the desk', () => {
 		await page.getByLabel('Density').selectOption('dense');
 		await page.getByLabel('Contrast', { exact: true }).selectOption('harsh');
 		await page.getByLabel('Contrast filter or grade of its print').fill('grade 1½');
-		await clean(page);
+		await isClean(page);
 		await page.getByRole('button', { name: 'Save', exact: true }).click();
 		await expect(page.getByText('Next time: Develop a sixth shorter.')).toBeVisible();
 		await expect(page.getByText('By one negative.')).toBeVisible();
 		const [frame] = (await (await request.get('/api/frames')).json()).items;
 		expect(frame.judged.look).toEqual({ density: 1, contrast: 1, grade: 'grade 1½' });
-		await clean(page);
+		await isClean(page);
 	});
 });
 
@@ -155,7 +145,7 @@ test.describe('on the phone, in the dark', () => {
 		await expect(page.getByText('do not touch the negative side')).toBeVisible();
 		await page.getByLabel('Temperature of the picture, °C').fill('18');
 		await expect(page.getByRole('status')).toHaveText('1:00, give or take 0:05');
-		await clean(page);
+		await isClean(page);
 		await page.getByRole('button', { name: 'Ready: 1:00' }).click();
 		const run = page.getByRole('article');
 		await run.getByRole('button', { name: 'Begin: Wait' }).press('Space');
@@ -164,6 +154,6 @@ test.describe('on the phone, in the dark', () => {
 		await run.getByRole('button', { name: 'Wait is done' }).click();
 		await expect(run.getByText('do not touch the negative side')).toBeVisible();
 		await expect(run.getByRole('button', { name: 'Begin: Peel' })).toBeVisible();
-		await clean(page);
+		await isClean(page);
 	});
 });

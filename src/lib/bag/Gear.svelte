@@ -1,6 +1,5 @@
 <!-- Filters, flash, support, close-up lenses and what is put before lamps. -->
 <script lang="ts">
-	import { invalidateAll } from '$app/navigation';
 	import { v4 as uuid } from 'uuid';
 	import { filterKinds } from '$core/camera';
 	import { flashKinds } from '$core/flash';
@@ -15,6 +14,7 @@
 	import { create, remove, type Kept } from '$lib/records/client';
 	import { filterStopsQuantity } from './filter-quantity';
 	import { guideNumberQuantity, powersQuantity } from './flash-quantity';
+	import { refresh } from '$lib/records/refresh';
 
 	let { gear }: { gear: Kept<GearRecord>[] } = $props();
 
@@ -65,7 +65,7 @@
 
 	async function keep(id: string, record: GearRecord) {
 		const written = await create('gear', id, record);
-		if (written.result === 'saved') await invalidateAll();
+		if (written.result === 'saved') await refresh();
 		return written;
 	}
 
@@ -93,7 +93,7 @@
 			message = `${record.name} is back.`;
 			undo = null;
 		};
-		await invalidateAll();
+		await refresh();
 	}
 
 	function describe(piece: GearRecord): string {

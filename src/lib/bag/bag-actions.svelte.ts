@@ -1,7 +1,7 @@
-import { invalidateAll } from '$app/navigation';
 import { v4 as uuid } from 'uuid';
 import type { CameraRecord, FilmRecord } from '$contract/records';
 import { create, remove, replace, type Kept } from '$lib/records/client';
+import { refresh } from '$lib/records/refresh';
 
 /** A camera or a film of the bag. */
 export type Item =
@@ -34,7 +34,7 @@ export class BagActions {
 
 	/** Says what became of it once the page shows it. */
 	async #say(message: string, undo: Step | null = null, instead: Step | null = null): Promise<void> {
-		await invalidateAll();
+		await refresh();
 		[this.message, this.undo, this.instead] = [message, undo, instead];
 	}
 

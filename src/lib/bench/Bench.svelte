@@ -1,6 +1,5 @@
 <!-- The bench: what a camera really does, measured, kept, and used from then on. -->
 <script lang="ts">
-	import { invalidateAll } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import { v4 as uuid } from 'uuid';
 	import { automaticExposure } from '$core/camera';
@@ -14,6 +13,7 @@
 	import type { Found } from './found';
 	import ShutterBench from './ShutterBench.svelte';
 	import TrialBench from './TrialBench.svelte';
+	import { refresh } from '$lib/records/refresh';
 
 	interface Props {
 		camera: Kept<CameraRecord>;
@@ -49,7 +49,7 @@
 			used.result === 'saved'
 				? `Saved. ${camera.name} counts with ${say(found, found.value)} from now on; before, it was ${say(found, found.marked)}.`
 				: `The measurement is saved, but ${camera.name} was changed elsewhere meanwhile: keep it again to use it.`;
-		await invalidateAll();
+		await refresh();
 	}
 </script>
 

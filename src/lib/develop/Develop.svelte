@@ -1,6 +1,5 @@
 <!-- The recipes, what runs now, and what was developed last. -->
 <script lang="ts">
-	import { invalidateAll } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import { bathInWords, developedInWords } from '$core/words';
 	import type { Developed } from '$contract/loads';
@@ -8,6 +7,7 @@
 	import { atMoment } from '$lib/parts/moment';
 	import { create, remove, type Kept } from '$lib/records/client';
 	import { runs } from './runs.svelte';
+	import { refresh } from '$lib/records/refresh';
 
 	interface Props {
 		recipes: Kept<RecipeRecord>[];
@@ -31,10 +31,10 @@
 				const back = await create('recipes', id, record);
 				says = back.result === 'saved' ? `${record.name} is back.` : UNREACHABLE;
 				undo = null;
-				await invalidateAll();
+				await refresh();
 			};
 		}
-		await invalidateAll();
+		await refresh();
 	}
 </script>
 

@@ -1,12 +1,12 @@
 <!-- What happens to each frame of a load if it is developed otherwise than it was shot for; and saying so to the load. -->
 <script lang="ts">
-	import { invalidateAll } from '$app/navigation';
 	import { whatHappens } from '$core/develop';
 	import type { Process } from '$core/film';
 	import { changedInWords, processInWords } from '$core/words';
 	import type { CameraRecord, FilmRecord, FrameRecord, LoadRecord } from '$contract/records';
 	import VerdictMark from '$lib/parts/VerdictMark.svelte';
 	import { replace, type Kept } from '$lib/records/client';
+	import { refresh } from '$lib/records/refresh';
 
 	interface Props {
 		load: Kept<LoadRecord>;
@@ -32,7 +32,7 @@
 		} else if (written.result === 'stale')
 			message = 'This load was changed elsewhere. It is shown here as it is now; save again.';
 		else message = 'Not saved: the server does not answer. Try again.';
-		if (written.result !== 'unreachable') await invalidateAll();
+		if (written.result !== 'unreachable') await refresh();
 	}
 </script>
 

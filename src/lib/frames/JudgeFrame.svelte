@@ -1,6 +1,6 @@
 <!-- How a frame came out: beside simulated prints, from a scan, or by eye; what else is wrong with it; keep or not. -->
 <script lang="ts">
-	import { goto, invalidateAll } from '$app/navigation';
+	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import { isDevelopedLater } from '$core/film';
 	import { judgedInWords, settingsInShort, verdictInShort } from '$core/words';
@@ -18,6 +18,7 @@
 	import { lastEdit } from './last-edit.svelte';
 	import NegativeFields from './NegativeFields.svelte';
 	import ScanSpot from './ScanSpot.svelte';
+	import { refresh } from '$lib/records/refresh';
 
 	interface Props {
 		frame: Kept<FrameRecord>;
@@ -103,7 +104,7 @@
 			// eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved where it is named
 			await goto(then, { invalidateAll: true });
 		} else if (written.result === 'stale') {
-			await invalidateAll();
+			await refresh();
 			message =
 				'This frame was changed elsewhere meanwhile. What you judged still stands here: save it again.';
 		} else message = 'Not saved: the server does not answer. What you judged is kept here; try again.';

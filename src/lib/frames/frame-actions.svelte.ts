@@ -1,7 +1,7 @@
-import { invalidateAll } from '$app/navigation';
 import type { FrameRecord, LoadRecord } from '$contract/records';
 import type { Judgement } from '$contract/frames';
 import { create, remove, replace, type Kept } from '$lib/records/client';
+import { refresh } from '$lib/records/refresh';
 
 type Step = () => Promise<void>;
 
@@ -14,7 +14,7 @@ export class FrameActions {
 	busy = $state(false);
 
 	async #say(message: string, undo: Step | null): Promise<void> {
-		await invalidateAll();
+		await refresh();
 		[this.message, this.undo, this.busy] = [message, undo, false];
 	}
 

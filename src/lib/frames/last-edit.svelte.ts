@@ -1,6 +1,6 @@
-import { invalidateAll } from '$app/navigation';
 import type { FrameRecord } from '$contract/records';
 import { replace, type Kept } from '$lib/records/client';
+import { refresh } from '$lib/records/refresh';
 
 /** The frame that was changed last, so that the page one comes to can take it back. */
 class LastEdit {
@@ -30,7 +30,7 @@ class LastEdit {
 					? 'It was changed again since; here is how it is now.'
 					: 'Not undone: the server does not answer. Try again.';
 		if (written.result !== 'unreachable') this.#edit = null;
-		await invalidateAll();
+		await refresh();
 	}
 }
 

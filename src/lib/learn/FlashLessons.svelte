@@ -1,10 +1,10 @@
 <!-- What judged frames teach of each flash, and its number put right by them. -->
 <script lang="ts">
-	import { invalidateAll } from '$app/navigation';
 	import type { FlashLearnt } from '$core/learn';
 	import { flashLearntInWords, tellsSomething } from '$core/words';
 	import type { CameraRecord, GearRecord } from '$contract/records';
 	import { replace, type Kept } from '$lib/records/client';
+	import { refresh } from '$lib/records/refresh';
 
 	type FlashRecord = Extract<GearRecord, { type: 'flash' }>;
 	interface Lesson {
@@ -34,7 +34,7 @@
 				? 'It was changed elsewhere; here is how it is now.'
 				: 'Not saved: the server does not answer.';
 		undo = null;
-		await invalidateAll();
+		await refresh();
 		if (!saved) return;
 		undo = async () => {
 			const now = flashes.find(({ name }) => name === lesson.name);

@@ -1,6 +1,5 @@
 <!-- What one camera's frames teach: in words with their evidence, on its lane before and after, to accept or not. -->
 <script lang="ts">
-	import { invalidateAll } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import { reach } from '$core/match';
 	import { formatDoubt, stopsInWords } from '$core/units';
@@ -10,6 +9,7 @@
 	import { axisOver, wholeLine } from '$lib/shoot/axis';
 	import ReachBars from '$lib/shoot/ReachBars.svelte';
 	import { accepted, putAside, reset, standingOf, type Lesson } from './lesson';
+	import { refresh } from '$lib/records/refresh';
 
 	let { lesson }: { lesson: Lesson } = $props();
 
@@ -40,7 +40,7 @@
 					? 'It was changed elsewhere; here is how it is now.'
 					: 'Not saved: the server does not answer.';
 		}
-		await invalidateAll();
+		await refresh();
 	}
 
 	async function undo() {

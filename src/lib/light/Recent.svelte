@@ -1,6 +1,6 @@
 <!-- The last readings: one tap takes one again; a name keeps one on the line. -->
 <script lang="ts">
-	import { invalidateAll } from '$app/navigation';
+	import { refresh } from '$lib/records/refresh';
 	import { lightNote, resolveLight } from '$core/light';
 	import { formatEv } from '$core/units';
 	import type { ReadingRecord } from '$contract/records';
@@ -25,7 +25,7 @@
 
 	async function keepName(event: SubmitEvent, reading: Kept<ReadingRecord>) {
 		event.preventDefault();
-		problem = await lights.name(reading, name, invalidateAll);
+		problem = await lights.name(reading, name, refresh);
 		if (!problem) naming = null;
 	}
 

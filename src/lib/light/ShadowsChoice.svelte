@@ -7,16 +7,19 @@
 	import ShadowPicture from './ShadowPicture.svelte';
 	import { scenes } from './scenes';
 
+	type SchoolId = ShadowsReading['school'];
 	interface Props {
 		/** What it is called so far. */
 		current: ShadowsReading | null;
 		/** Whether each name shows the EV that its school gives it. */
 		told?: boolean;
+		/** The school that is looked at before anything is called. */
+		usual?: SchoolId;
 		onread: (reading: ShadowsReading) => void;
+		onschool?: (school: SchoolId) => void;
 	}
-	let { current, told = true, onread }: Props = $props();
+	let { current, told = true, usual = 'shadow-edge', onread, onschool }: Props = $props();
 
-	type SchoolId = ShadowsReading['school'];
 	const shown: Record<SchoolId, string> = {
 		'shadow-edge': 'Shadow',
 		'sky-cover': 'Sky',
@@ -30,7 +33,7 @@
 	type Side = (typeof sides)[number]['id'];
 
 	let pickedSchool = $state<SchoolId | null>(null);
-	const school = $derived(pickedSchool ?? current?.school ?? 'shadow-edge');
+	const school = $derived(pickedSchool ?? current?.school ?? usual);
 	const conditions = $derived(
 		Object.entries(schools[school].conditions) as [
 			ShadowsReading['condition'],
@@ -68,6 +71,17 @@
 	const readingOf = (condition: ShadowsReading['condition']) =>
 		({ method: 'shadows', school, condition, ...corrections(condition) }) as ShadowsReading;
 
+	function look(at: SchoolId) {
+		pickedSchool = at;
+		onschool?.(at);
+	}
+
+	/** Calls the light by the name at a place of the list. */
+	export function pick(at: number): void {
+		const [id] = conditions[at] ?? [];
+		if (id) onread(readingOf(id));
+	}
+
 	function setSide(next: Side) {
 		pickedSide = next;
 		if (current) onread(readingOf(current.condition));
@@ -82,7 +96,7 @@
 <div class="panel">
 	<SegmentedControl
 		value={school}
-		onValueChange={(details) => (pickedSchool = details.value as SchoolId)}
+		onValueChange={(details) => look(details.value as SchoolId)}
 		aria-label="School of reading"
 	>
 		<SegmentedControl.Control class="switch">

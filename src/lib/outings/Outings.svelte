@@ -1,6 +1,5 @@
 <!-- The outings that are kept: which are to come, which are on, which have been. -->
 <script lang="ts">
-	import { invalidateAll } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import { localTime, zoneAt } from '$core/light';
 	import { framesInWords } from '$core/words';
@@ -9,6 +8,7 @@
 	import PlanNav from '$lib/plan/PlanNav.svelte';
 	import { create, remove, replace, type Kept } from '$lib/records/client';
 	import { isOn } from '$lib/shoot/shot-list.svelte';
+	import { refresh } from '$lib/records/refresh';
 
 	let { outings }: { outings: Kept<OutingRecord>[] } = $props();
 
@@ -27,7 +27,7 @@
 	const UNREACHABLE = 'Not saved: the server does not answer. Nothing was changed.';
 
 	async function say(words: string, back: (() => Promise<void>) | null = null) {
-		await invalidateAll();
+		await refresh();
 		[says, undo] = [words, back];
 	}
 

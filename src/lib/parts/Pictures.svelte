@@ -1,6 +1,5 @@
 <!-- Pictures of a frame or of a camera: dropped or chosen, kept as they are, shown small. -->
 <script lang="ts">
-	import { invalidateAll } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import {
 		MOST_PICTURE_BYTES,
@@ -9,6 +8,7 @@
 		type PictureRecord
 	} from '$contract/pictures';
 	import { addPicture, removePicture } from '$lib/records/client';
+	import { refresh } from '$lib/records/refresh';
 
 	interface Props {
 		owner: PictureOwner;
@@ -38,7 +38,7 @@
 				: await addPicture(owner, ownerId, file);
 			if ('problem' in kept) problems = [...problems, `${file.name}: ${kept.problem}`];
 		}
-		await invalidateAll();
+		await refresh();
 		busy = false;
 	}
 
@@ -59,7 +59,7 @@
 			return;
 		}
 		removed = file;
-		await invalidateAll();
+		await refresh();
 	}
 
 	async function bringBack() {

@@ -3,6 +3,7 @@
 	import { resolveLight, type ShadowsReading } from '$core/light';
 	import { formatEv, roundToThird } from '$core/units';
 	import { apertureRule } from '$core/words';
+	import { Remembered } from '$lib/timing/remembered.svelte';
 	import ShadowsChoice from '$lib/light/ShadowsChoice.svelte';
 
 	interface Props {
@@ -16,6 +17,12 @@
 	let { named = $bindable(), ev = $bindable(), action, onguess }: Props = $props();
 
 	const THIRD = 1 / 3;
+	/** The school that one goes by, also tomorrow. */
+	const goes = new Remembered<{ school: ShadowsReading['school'] }>('school', { school: 'shadow-edge' });
+	let choice: ReturnType<typeof ShadowsChoice> | undefined = $state();
+
+	/** Calls the light by the name at a place of the list. */
+	export const pick = (at: number): void => choice?.pick(at);
 
 	function call(reading: ShadowsReading) {
 		named = reading;
@@ -23,7 +30,14 @@
 	}
 </script>
 
-<ShadowsChoice current={named} told={false} onread={call} />
+<ShadowsChoice
+	bind:this={choice}
+	current={named}
+	told={false}
+	usual={goes.value.school}
+	onread={call}
+	onschool={(school) => goes.set({ school })}
+/>
 <div class="bar">
 	{#if ev === null}
 		<p class="soft">What do you call this light?</p>

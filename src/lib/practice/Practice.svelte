@@ -1,10 +1,9 @@
 <!-- The course of the day: made-up scenes to guess, then quick cards; by keyboard or thumb. -->
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import { schools, type ShadowsReading } from '$core/light';
+	import type { ShadowsReading } from '$core/light';
 	import type { DrillBag, Exercise } from '$core/practice';
 	import { roundToThird } from '$core/units';
-	import { resolveLight } from '$core/light';
 	import { drillInWords } from '$core/words';
 	import KeySheet from '$lib/keys/KeySheet.svelte';
 	import { listenTo, type Key } from '$lib/keys/keys';
@@ -24,6 +23,7 @@
 	);
 	let named = $state.raw<ShadowsReading | null>(null);
 	let ev = $state<number | null>(null);
+	let guessing: ReturnType<typeof GuessOfLight> | undefined = $state();
 	let keysOpen = $state(false);
 	let title: HTMLElement | undefined = $state();
 
@@ -57,18 +57,7 @@
 	function pick(at: number) {
 		if (desk.answered) return;
 		if (desk.card) return desk.choose(at);
-		const school = named?.school ?? 'shadow-edge';
-		const condition = Object.keys(schools[school].conditions)[at];
-		if (!condition || !desk.scene) return;
-		const { backlit, sidelit } = named ?? {};
-		named = {
-			method: 'shadows',
-			school,
-			condition,
-			...(backlit ? { backlit } : {}),
-			...(sidelit ? { sidelit } : {})
-		} as ShadowsReading;
-		ev = roundToThird(resolveLight(named).ev);
+		guessing?.pick(at);
 	}
 
 	const keys: Key[] = [
@@ -123,7 +112,7 @@
 					<button class="action" onclick={next}>Next</button>
 				{:else}
 					<p class="look">{course.lesson.look}</p>
-					<GuessOfLight bind:named bind:ev action="Check" onguess={check} />
+					<GuessOfLight bind:this={guessing} bind:named bind:ev action="Check" onguess={check} />
 				{/if}
 			</div>
 		</div>

@@ -1,8 +1,8 @@
 import { browser } from '$app/environment';
-import { invalidateAll } from '$app/navigation';
 import { v4 as uuid } from 'uuid';
 import type { Issue } from '$contract/validate';
 import { create, type Kind, type RecordKinds } from './client';
+import { refresh } from './refresh';
 
 /** A new record that the server has not acknowledged yet, and why it would not, where it said so. */
 export type Waiting = {
@@ -56,7 +56,7 @@ class Outbox {
 		if (written.result === 'unreachable') return { result: 'kept' };
 		if (written.result === 'saved') {
 			// The page's own records must hold it before it leaves the outbox, so that it never blinks.
-			await invalidateAll();
+			await refresh();
 			this.forget(id);
 			return { result: 'saved', record };
 		}

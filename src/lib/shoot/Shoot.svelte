@@ -2,7 +2,6 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
 	import { MediaQuery } from 'svelte/reactivity';
-	import { invalidateAll } from '$app/navigation';
 	import { lightNote } from '$core/light';
 	import { lightInWords } from '$core/words';
 	import { listenTo, type Key } from '$lib/keys/keys';
@@ -19,6 +18,7 @@
 	import LogBar from './LogBar.svelte';
 	import { rehearse } from './rehearse';
 	import { ShootState } from './shoot-state.svelte';
+	import { refresh } from '$lib/records/refresh';
 
 	let { records }: { records: BagRecords } = $props();
 
@@ -89,15 +89,15 @@
 		const endRehearsal = rehearse((ev) => shoot.rehearse({ ev }), wholeLine);
 		const tick = () => (shoot.lights.now = Date.now());
 		const clock = setInterval(tick, CLOCK_MS);
-		const refresh = () => {
+		const lookAgain = () => {
 			if (document.visibilityState !== 'visible') return;
 			tick();
-			void invalidateAll();
+			void refresh();
 		};
-		document.addEventListener('visibilitychange', refresh);
+		document.addEventListener('visibilitychange', lookAgain);
 		const silence = listenTo(keys);
 		return () => {
-			document.removeEventListener('visibilitychange', refresh);
+			document.removeEventListener('visibilitychange', lookAgain);
 			clearInterval(clock);
 			silence();
 			endRehearsal();

@@ -1,5 +1,4 @@
 import { browser } from '$app/environment';
-import { invalidateAll } from '$app/navigation';
 import type { Light } from '$core/light';
 import {
 	bracketAbout,
@@ -16,6 +15,7 @@ import { replace, type Kept } from '$lib/records/client';
 import type { Loaded } from './bag';
 import { FrameLog } from './frame-log.svelte';
 import { intentOf, lightFor, type CameraWishes, type OwnFlash, type SceneWishes } from './wishes';
+import { refresh } from '$lib/records/refresh';
 
 /** What logging is told of the view: what is chosen, what the light is, and what is set. */
 interface Shown {
@@ -216,7 +216,7 @@ export class Logging {
 	}
 
 	undo(): Promise<void> {
-		return this.log.undo(invalidateAll);
+		return this.log.undo(refresh);
 	}
 
 	/** Writes a record of the load or a frame again, and says what went wrong. */
@@ -228,7 +228,7 @@ export class Logging {
 				: written.result === 'stale'
 					? 'Not saved: it was changed elsewhere. Here is how it is now.'
 					: 'Not saved: the server does not answer. Try again.';
-		await invalidateAll();
+		await refresh();
 	}
 
 	/** The camera's counter shows another number: the frames between were taken and not noted. */

@@ -13,7 +13,7 @@ const { sent, put } = vi.hoisted(() => ({
 	put: [] as { kind: string; record: Record<string, unknown> }[]
 }));
 vi.mock('$app/environment', () => ({ browser: false }));
-vi.mock('$app/navigation', () => ({ invalidateAll: () => Promise.resolve() }));
+vi.mock('$lib/records/refresh', () => ({ refresh: () => Promise.resolve() }));
 vi.mock('$lib/records/outbox.svelte', () => ({
 	outbox: {
 		send: (_: string, record: FrameRecord) => {

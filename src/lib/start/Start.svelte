@@ -1,6 +1,5 @@
 <!-- The beginner's path: a kind of camera and the number on the film box, and there is a first verdict. -->
 <script lang="ts">
-	import { invalidateAll } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import { cameraKinds } from '$core/camera';
 	import type { FilmType } from '$core/film';
@@ -11,6 +10,7 @@
 	import CameraGlyph from '$lib/parts/CameraGlyph.svelte';
 	import { filmTypeName } from '$lib/parts/film-words';
 	import { newIds, storeFirstBag } from './start';
+	import { refresh } from '$lib/records/refresh';
 
 	let kindId = $state('');
 	let speed = $state('');
@@ -36,7 +36,7 @@
 		if (!kind || iso === null || !isoFits) return;
 		busy = true;
 		message = await storeFirstBag({ kind, filmType, iso, ids });
-		if (message === '') await invalidateAll();
+		if (message === '') await refresh();
 		busy = false;
 	}
 </script>

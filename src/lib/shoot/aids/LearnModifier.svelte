@@ -1,12 +1,12 @@
 <!-- What something before a lamp takes, learnt by metering with it and without. -->
 <script lang="ts">
-	import { invalidateAll } from '$app/navigation';
 	import { learnLoss } from '$core/studio';
 	import { formatDoubt, formatStops } from '$core/units';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import NumberBox from '$lib/forms/NumberBox.svelte';
 	import { replace } from '$lib/records/client';
 	import type { ShootState } from '../shoot-state.svelte';
+	import { refresh } from '$lib/records/refresh';
 
 	let { shoot }: { shoot: ShootState } = $props();
 
@@ -28,7 +28,7 @@
 				? `${chosen.name} takes ${formatStops(learnt.stops)}, give or take ${formatDoubt(learnt.sd)}. Saved.`
 				: 'Not saved: try again in a moment.';
 		if (written.result === 'saved') [without, behind] = [undefined, undefined];
-		await invalidateAll();
+		await refresh();
 	}
 </script>
 
