@@ -50,6 +50,19 @@ describe('a spool', () => {
 		expect(list.leftOnSide).toBe(113);
 	});
 
+	it('stands at the beginning of its second side when it was flipped, whenever that was', () => {
+		const spool = { feet: 25, sides: 2, framesPerSecond: 16 };
+		fc.assert(
+			fc.property(real(0.1, 124), (ran) => {
+				const { counter, leftOnSide } = shotList(spool, [], [{ number: 1, ran }], ran);
+				expect(counter.side).toBe(2);
+				expect(counter.feet).toBeCloseTo(0, 9);
+				expect(leftOnSide).toBeCloseTo(125, 9);
+			}),
+			{ numRuns: 1000 }
+		);
+	});
+
 	it('begins its second side where it was flipped, and loses what was left', () => {
 		const list = shotList(spool, [shot('a', 10)], [{ number: 1, ran: 100 }], 100);
 		expect(list.counter).toEqual({ side: 2, feet: 0 });

@@ -59,7 +59,7 @@ function sideAt(spool: CineSpool, seconds: number): { side: number; left: number
  */
 export function onSpool(spool: CineSpool, ran: number, flippedAfter?: number): number {
 	const one = spoolSeconds({ ...spool, sides: 1 });
-	return flippedAfter === undefined || ran < flippedAfter ? ran : one + ran - flippedAfter;
+	return flippedAfter === undefined || ran < flippedAfter ? ran : one + (ran - flippedAfter);
 }
 
 /** Where a shot begins that comes after so many seconds: one that would cross the end waits for the flip. */
