@@ -1,4 +1,4 @@
-import { linearOf, settingsEv, speedStops } from '../units';
+import { linearOf, luminanceOf, settingsEv, speedStops } from '../units';
 import type { PhotoReading, WayOfReading } from './types';
 
 /** Doubt of another camera's metering, stops; common practice. */
@@ -37,8 +37,7 @@ export function levelOf(pixels: ArrayLike<number>): number {
 	let sum = 0;
 	for (let at = 0; at < pixels.length; at += 4) {
 		const [red, green, blue] = [0, 1, 2].map((channel) => linearOf(pixels[at + channel] / 255));
-		// Source: luminance weights of ITU-R BT.709.
-		sum += 0.2126 * red + 0.7152 * green + 0.0722 * blue;
+		sum += luminanceOf(red, green, blue);
 	}
 	const level = Math.log2(sum / (pixels.length / 4) / MID_GREY);
 	return Math.min(MOST_LEVEL, Math.max(-MOST_LEVEL, level));

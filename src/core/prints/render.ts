@@ -1,6 +1,6 @@
 import { randomLcg, randomNormal } from 'd3-random';
 import type { FilmType } from '../film';
-import { encodedOf, linearOf } from '../units';
+import { encodedOf, linearOf, luminanceOf } from '../units';
 import { curves, reflectanceOf } from './curve';
 import { spotAt } from './scene';
 
@@ -75,11 +75,11 @@ export function printOf({
 export function meanReflectance(pixels: Uint8ClampedArray): number {
 	let sum = 0;
 	for (let at = 0; at < pixels.length; at += 4) {
-		// Source: luminance of linear sRGB, IEC 61966-2-1 with the primaries of ITU-R BT.709.
-		sum +=
-			0.2126 * linearOf(pixels[at] / 255) +
-			0.7152 * linearOf(pixels[at + 1] / 255) +
-			0.0722 * linearOf(pixels[at + 2] / 255);
+		sum += luminanceOf(
+			linearOf(pixels[at] / 255),
+			linearOf(pixels[at + 1] / 255),
+			linearOf(pixels[at + 2] / 255)
+		);
 	}
 	return pixels.length === 0 ? MID_GREY : sum / (pixels.length / 4);
 }

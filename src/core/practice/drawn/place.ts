@@ -1,11 +1,11 @@
 import { randomLcg, randomUniform } from 'd3-random';
 import type { DrawnScene } from './scene';
-import type { Ball, Board, Paint, Shape } from './shapes';
+import { paint } from './paint';
+import type { Ball, Board, Shape } from './shapes';
 import { unit, type Vector } from './vector';
 
 const RADIAN = Math.PI / 180;
 
-const paint = (albedo: number, tint: Vector = [1, 1, 1]): Paint => ({ albedo, tint });
 /** Mid grey, 18 %: what a reflected meter is made for. */
 export const CARD = 0.18;
 const SKIN = paint(0.35, [1.3, 0.95, 0.8]);

@@ -2,8 +2,9 @@ import chroma from 'chroma-js';
 import { randomLcg } from 'd3-random';
 import { createNoise2D } from 'simplex-noise';
 import { directColour, skyColours } from '../../light';
-import { encodedOf, linearOf, luminanceFromEv } from '../../units';
+import { encodedOf, linearOf, luminanceFromEv, luminanceOf } from '../../units';
 import { airOf, albedos, evOfScene, type Air } from './air';
+import { even, paint } from './paint';
 import { cardOf, crownOf, shapesOf, sunDirection } from './place';
 import type { DrawnScene, Ground } from './scene';
 import { bounded, firstHit, hitOn, mayMeet, type Ball, type Bounded, type Hit } from './shapes';
@@ -28,9 +29,6 @@ const ASPECT = 3 / 2;
 /** Where the horizon runs, part of the height from the top. */
 const HORIZON = 0.4;
 
-// Source: luminance of linear sRGB, IEC 61966-2-1 with the primaries of ITU-R BT.709.
-const LUMINANCE: Vector = [0.2126, 0.7152, 0.0722];
-
 /** The eye takes this for white, K. */
 const WHITE = 5600;
 const channelsOf = (kelvin: number) =>
@@ -40,18 +38,15 @@ const channelsOf = (kelvin: number) =>
 function colourOf(kelvin: number): Vector {
 	const [one, white] = [channelsOf(kelvin), channelsOf(WHITE)];
 	const seen = one.map((value, channel) => value / white[channel]) as unknown as Vector;
-	const bright = dot(seen, LUMINANCE);
+	const bright = luminanceOf(...seen);
 	return seen.map((value) => value / bright) as unknown as Vector;
 }
 
-/** A colour about 1 of luminance one. */
-const even = (tint: Vector): Vector => tint.map((value) => value / dot(tint, LUMINANCE)) as unknown as Vector;
-
 const groundTints: Readonly<Record<Ground, Vector>> = {
-	grass: [0.85, 1.12, 0.45],
-	stone: [1.04, 1, 0.93],
-	sand: [1.18, 1, 0.74],
-	snow: [0.98, 1, 1.04]
+	grass: even([0.85, 1.12, 0.45]),
+	stone: even([1.04, 1, 0.93]),
+	sand: even([1.18, 1, 0.74]),
+	snow: even([0.98, 1, 1.04])
 };
 
 /** How wide the sun looks through a veil, half of it, radians: a disc in clear air, then ever more of the sky. */
@@ -103,23 +98,21 @@ function seen({ shapes, rays, sun, spread }: Stage, from: Vector): number {
 }
 
 /** What a surface sends to the eye, in the colours of a screen, cd/m²: a matt surface, albedo·E/π. */
-function sentBy(stage: Stage, at: Vector, { normal, paint }: Hit): Vector {
+function sentBy(stage: Stage, at: Vector, { normal, paint: { albedo, tint } }: Hit): Vector {
 	const { air, sun, scene, colours } = stage;
 	const towardsSun = Math.max(0, dot(normal, sun));
 	const direct = towardsSun > 0 && air.normal > 0 ? air.normal * towardsSun * seen(stage, at) : 0;
 	const up = (1 + normal[2]) / 2;
 	const open = (air.sky * up + albedos[scene.ground] * (1 - up) * air.global) * under(stage, at);
-	const tint = even(paint.tint);
 	return [0, 1, 2].map(
 		(channel) =>
-			(paint.albedo * tint[channel] * (direct * colours.direct[channel] + open * colours.sky[channel])) /
-			Math.PI
+			(albedo * tint[channel] * (direct * colours.direct[channel] + open * colours.sky[channel])) / Math.PI
 	) as unknown as Vector;
 }
 
 /** Farther ground is one with the horizon, m. */
 const FARTHEST = 400;
-const HEDGE = { albedo: 0.08, tint: [0.8, 1.1, 0.75] as Vector };
+const HEDGE = paint(0.08, [0.8, 1.1, 0.75]);
 const HEDGE_HIGH = 0.018;
 
 function groundHit({ scene, roughness }: Stage, towards: Vector): Hit | null {
@@ -199,7 +192,7 @@ export function drawScene(scene: DrawnScene, width: number): DrawnPicture {
 		const right = (((at % width) + 0.5) / width - 0.5) * 2 * HALF_WIDE;
 		const up = (HORIZON - (Math.floor(at / width) + 0.5) / height) * ((2 * HALF_WIDE) / ASPECT);
 		const sent = pixelTowards(stage, unit([right, 1, up]));
-		luminances[at] = dot(sent, LUMINANCE);
+		luminances[at] = luminanceOf(...sent);
 		pixels.set(
 			sent.map((channel) => Math.round(255 * shown(channel, grey))),
 			4 * at

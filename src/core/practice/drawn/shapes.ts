@@ -1,10 +1,5 @@
+import type { Paint } from './paint';
 import { cross, dot, plus, unit, type Vector } from './vector';
-
-/** Part of the light that a surface gives back, and its colour about 1. */
-export interface Paint {
-	albedo: number;
-	tint: Vector;
-}
 
 export interface Ball {
 	kind: 'ball';
