@@ -41,6 +41,28 @@ export default typescript.config(
 		}
 	},
 	{
+		files: ['src/lib/**', 'src/routes/**', 'src/workers/**'],
+		ignores: ['**/*.test.ts'],
+		rules: {
+			'no-restricted-properties': [
+				'error',
+				{
+					object: 'crypto',
+					property: 'randomUUID',
+					message: 'browsers have it over https alone: use v4 of uuid'
+				}
+			],
+			'no-restricted-globals': [
+				'error',
+				{ name: 'localStorage', message: 'it may be full or refused: use kept-here of records/' }
+			]
+		}
+	},
+	{
+		files: ['src/lib/records/**'],
+		rules: { 'no-restricted-globals': 'off' }
+	},
+	{
 		files: ['**/*.cjs'],
 		rules: { '@typescript-eslint/no-require-imports': 'off' }
 	},

@@ -1,5 +1,5 @@
 import { defineConfig } from '@playwright/test';
-import { chromiumFlags } from './scripts/steps.mjs';
+import { chromiumFlags, foundChromium } from './scripts/steps.mjs';
 
 export default defineConfig({
 	testDir: 'tests/e2e',
@@ -12,6 +12,6 @@ export default defineConfig({
 		browserName: 'chromium',
 		reducedMotion: 'reduce',
 		screenshot: 'only-on-failure',
-		launchOptions: { executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium', args: chromiumFlags }
+		launchOptions: { executablePath: foundChromium(), args: chromiumFlags }
 	}
 });

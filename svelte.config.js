@@ -5,6 +5,26 @@ export default {
 	preprocess: vitePreprocess(),
 	kit: {
 		adapter: adapter(),
-		alias: { $core: 'src/core', $contract: 'src/contract', $server: 'src/server' }
+		alias: { $core: 'src/core', $contract: 'src/contract', $server: 'src/server' },
+		// Nothing from elsewhere is run or shown; styles are set on elements by the views and the charts.
+		csp: {
+			mode: 'nonce',
+			directives: {
+				'default-src': ['self'],
+				'script-src': ['self'],
+				'style-src': ['self', 'unsafe-inline'],
+				'img-src': ['self', 'data:', 'blob:'],
+				'media-src': ['self', 'blob:'],
+				'font-src': ['self', 'data:'],
+				'worker-src': ['self', 'blob:'],
+				'connect-src': ['self'],
+				'object-src': ['none'],
+				'base-uri': ['none'],
+				'form-action': ['self'],
+				'frame-ancestors': ['none']
+			}
+		},
+		// The server script looks at where a request comes from, of every request and not only of forms.
+		csrf: { trustedOrigins: ['*'] }
 	}
 };

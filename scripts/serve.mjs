@@ -3,18 +3,23 @@ import { existsSync, mkdirSync, renameSync } from 'node:fs';
 import { createServer } from 'node:http';
 import { isAbsolute, join } from 'node:path';
 import { parseArgs } from 'node:util';
-import { build, install, root } from './steps.mjs';
+import { doorsOf, refuse, withHeaders } from './serve/doors.mjs';
+import { endOnSignal } from './serve/stopping.mjs';
+import { build, install, root, workersFile } from './steps.mjs';
 
 const DATABASE_FILE = 'just-enough.sqlite';
 const DEFAULT_PORT = '5253';
+/** Tells the application that nothing asks any more: its database can be closed. */
+const CLOSING = 'just-enough:closing';
 
-/** Reads --port, --host, --data and --fresh. */
+/** Reads --port, --host, --allow-host, --data and --fresh. */
 function optionsFrom(args, defaultFolder) {
 	const { values } = parseArgs({
 		args,
 		options: {
 			port: { type: 'string', default: DEFAULT_PORT },
 			host: { type: 'string', default: '127.0.0.1' },
+			'allow-host': { type: 'string', multiple: true, default: [] },
 			data: { type: 'string', default: defaultFolder },
 			fresh: { type: 'boolean', default: false }
 		}
@@ -22,7 +27,12 @@ function optionsFrom(args, defaultFolder) {
 	const port = Number(values.port);
 	if (!Number.isInteger(port) || port < 0 || port > 65535)
 		throw new Error(`--port must be 0 to 65535, not ${values.port}`);
-	return { ...values, port, data: isAbsolute(values.data) ? values.data : join(root, values.data) };
+	return {
+		...values,
+		port,
+		allowed: values['allow-host'],
+		data: isAbsolute(values.data) ? values.data : join(root, values.data)
+	};
 }
 
 /** Begins with an empty database; the old one is moved aside, never deleted. */
@@ -64,13 +74,18 @@ export async function serve({ demo, folder }, args = process.argv.slice(2)) {
 		NODE_ENV: 'production',
 		JUST_ENOUGH_DATA: options.data,
 		JUST_ENOUGH_DEMO: demo ? '1' : '0',
-		// Recordings of shutters are large; every address has its own, smaller limit.
-		BODY_SIZE_LIMIT: '48M',
+		// Every address has a limit of its own, and says it in words.
+		BODY_SIZE_LIMIT: 'Infinity',
+		JUST_ENOUGH_WORKERS: workersFile,
 		// Plain HTTP: the pages are on this machine or its own network.
 		PROTOCOL_HEADER: 'x-just-enough-protocol'
 	});
 	const { handler } = await import(new URL('../build/handler.js', import.meta.url));
+	const refusalOf = doorsOf(options);
 	const server = createServer((request, response) => {
+		withHeaders(response);
+		const refusal = refusalOf(request);
+		if (refusal) return refuse(request, response, refusal);
 		request.headers['x-just-enough-protocol'] = 'http';
 		handler(request, response);
 	});
@@ -81,5 +96,5 @@ export async function serve({ demo, folder }, args = process.argv.slice(2)) {
 		`Just Enough is at http://${options.host.includes(':') ? `[${options.host}]` : options.host}:${port}`
 	);
 	console.log(`Data: ${options.data}`);
-	for (const signal of ['SIGINT', 'SIGTERM']) process.once(signal, () => process.exit(0));
+	endOnSignal(server, () => void process.emit(CLOSING));
 }

@@ -1,5 +1,5 @@
 // Steps shared by the commands of package.json. Node alone: nothing may be installed yet.
-import { spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { existsSync, readdirSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -19,6 +19,21 @@ const bin = (name) => at('node_modules', '.bin', name);
 /** Runs a tool that the project has installed. */
 export const runTool = (name, args = [], options = {}) => run(bin(name), args, options);
 
+/**
+ * Runs a tool beside others and keeps what it says.
+ *
+ * @returns {Promise<{ said: string, failed: boolean }>}
+ */
+export function runToolApart(name, args = []) {
+	const child = spawn(bin(name), args, { cwd: root, stdio: ['ignore', 'pipe', 'pipe'] });
+	let said = '';
+	for (const stream of [child.stdout, child.stderr]) stream.on('data', (chunk) => (said += chunk));
+	return new Promise((resolve, reject) => {
+		child.once('error', reject);
+		child.once('close', (status) => resolve({ said, failed: status !== 0 }));
+	});
+}
+
 const modified = (path) => (existsSync(path) ? statSync(path).mtimeMs : 0);
 
 /** Installs the packages when they are missing or older than the lock file. */
@@ -37,12 +52,23 @@ function newest(path) {
 	return Math.max(stat.mtimeMs, ...readdirSync(path).map((name) => newest(join(path, name))));
 }
 
+/** What runs beside the server, in threads of its own. */
+export const workersFile = at('build', 'workers', 'tasks.js');
+
 /** Builds the application when there is no build or the sources are newer. */
 export function build() {
-	const sources = ['src', 'static', 'package-lock.json', 'svelte.config.js', 'vite.config.ts'];
-	if (modified(at('build', 'handler.js')) > Math.max(...sources.map((name) => newest(at(name))))) return;
+	const sources = [
+		'src',
+		'static',
+		'package-lock.json',
+		'svelte.config.js',
+		'vite.config.ts',
+		'vite.workers.config.ts'
+	];
+	if (modified(workersFile) > Math.max(...sources.map((name) => newest(at(name))))) return;
 	console.log('Building …');
 	runTool('vite', ['build', '--logLevel', 'warn']);
+	runTool('vite', ['build', '--config', 'vite.workers.config.ts', '--logLevel', 'warn']);
 }
 
 /** Flags for Chromium without a screen, on a machine without an open network. */
@@ -56,7 +82,8 @@ export const chromiumFlags = [
 	'--disable-sync'
 ];
 
-const chromiumPlaces = ['/usr/bin/chromium', '/usr/bin/chromium-browser'];
+/** The shell without a window first: half the work for the same pages. */
+const chromiumPlaces = ['/usr/bin/chromium-headless-shell', '/usr/bin/chromium', '/usr/bin/chromium-browser'];
 
 function tryAptInstall(...packages) {
 	const isRoot = process.getuid?.() === 0;
@@ -74,11 +101,15 @@ function tryAptInstall(...packages) {
 	}
 }
 
+/** The Chromium that is there, if any. */
+export const foundChromium = () =>
+	[process.env.CHROMIUM, ...chromiumPlaces].find((path) => path && existsSync(path));
+
 /** The path of a Chromium for the browser tests; installs Debian's where it may. */
 export function chromium() {
-	const find = () => [process.env.CHROMIUM, ...chromiumPlaces].find((path) => path && existsSync(path));
-	if (!find()) tryAptInstall('chromium');
-	const found = find();
+	if (!process.env.CHROMIUM && !existsSync(chromiumPlaces[0])) tryAptInstall('chromium-headless-shell');
+	if (!foundChromium()) tryAptInstall('chromium');
+	const found = foundChromium();
 	if (found) return found;
 	throw new Error(
 		'The browser tests need Chromium. Install it (Debian: sudo apt-get install chromium) or set CHROMIUM to its path.'

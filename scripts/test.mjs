@@ -1,11 +1,12 @@
-// The whole test: install, lint, types, unit tests, build, browser tests. Node alone at the start.
+// The whole test: install, lint and types beside unit tests, build, browser tests. Node alone at the start.
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { build, chromium, independentReaders, install, main, run, runTool } from './steps.mjs';
+import { build, chromium, independentReaders, install, main, runTool, runToolApart } from './steps.mjs';
 
 const results = mkdtempSync(join(tmpdir(), 'just-enough-results-'));
 const counts = { passed: 0, failed: 0, skipped: 0 };
+const took = [];
 const read = (name) => {
 	try {
 		return JSON.parse(readFileSync(join(results, name), 'utf8'));
@@ -14,10 +15,35 @@ const read = (name) => {
 	}
 };
 
-function unitTests() {
+/** Does a part of the whole and notes how long it took. */
+async function phase(name, work) {
+	const begun = performance.now();
+	try {
+		return await work();
+	} finally {
+		took.push([name, (performance.now() - begun) / 1000]);
+	}
+}
+
+/** Prints what a tool said as one piece, whatever runs beside it. */
+async function apart(name, args) {
+	const { said, failed } = await runToolApart(name, args);
+	if (said.trim()) console.log(said.trimEnd());
+	if (failed) throw new Error(`${name} found something to mend`);
+}
+
+async function lintAndTypes() {
+	await apart('prettier', ['--check', '--log-level', 'warn', '.']);
+	await apart('eslint', ['.']);
+	await apart('depcruise', ['src', '--config', '.dependency-cruiser.cjs']);
+	await apart('knip', []);
+	await apart('svelte-check', ['--tsconfig', './tsconfig.json', '--fail-on-warnings', '--output', 'human']);
+}
+
+async function unitTests() {
 	const file = join(results, 'unit.json');
 	try {
-		runTool('vitest', ['run', '--reporter=default', '--reporter=json', `--outputFile.json=${file}`]);
+		await apart('vitest', ['run', '--reporter=default', '--reporter=json', `--outputFile.json=${file}`]);
 	} finally {
 		const report = read('unit.json');
 		counts.passed += report?.numPassedTests ?? 0;
@@ -42,17 +68,27 @@ function browserTests() {
 	}
 }
 
+/** Both to their end, so that all that is wrong is said at once. */
+async function both(...works) {
+	const ends = await Promise.allSettled(works);
+	const wrong = ends.flatMap((end) => (end.status === 'rejected' ? [end.reason.message] : []));
+	if (wrong.length > 0) throw new Error(wrong.join('\n'));
+}
+
 await main(async () => {
 	try {
-		install();
-		independentReaders();
-		run('npm', ['run', '--silent', 'lint']);
-		run('npm', ['run', '--silent', 'check']);
-		unitTests();
-		build();
-		browserTests();
+		await phase('install', () => {
+			install();
+			independentReaders();
+			chromium();
+		});
+		runTool('svelte-kit', ['sync']);
+		await both(phase('lint and types', lintAndTypes), phase('unit tests', unitTests));
+		await phase('build', build);
+		await phase('browser tests', browserTests);
 	} finally {
 		rmSync(results, { recursive: true, force: true });
+		for (const [name, seconds] of took) console.log(`${name.padEnd(16)} ${seconds.toFixed(0).padStart(5)} s`);
 		console.log(`\n${counts.passed} passed, ${counts.failed} failed, ${counts.skipped} skipped`);
 	}
 });

@@ -1,16 +1,33 @@
 import { building } from '$app/environment';
-import type { Handle, HandleServerError, ServerInit } from '@sveltejs/kit';
+import type { Handle, HandleServerError, RequestEvent, ServerInit } from '@sveltejs/kit';
 import { DISPLAY_COOKIE, displayOf } from '$lib/display/displays';
-import { openStore } from '$server/store';
+import { closeStore, openStore } from '$server/store';
+
+/** Whoever serves says so when nothing asks any more. */
+const CLOSING = 'just-enough:closing';
 
 export const init: ServerInit = () => {
-	if (!building) openStore();
+	if (building) return;
+	openStore();
+	process.once(CLOSING, closeStore);
 };
 
+/** JSON is never kept by a browser: it is asked for anew. */
+async function ofTheApi(event: RequestEvent, resolve: Parameters<Handle>[0]['resolve']): Promise<Response> {
+	const response = await resolve(event);
+	const isJson = response.headers.get('content-type')?.startsWith('application/json');
+	if (isJson && !response.headers.has('cache-control')) response.headers.set('cache-control', 'no-store');
+	return response;
+}
+
 export const handle: Handle = ({ event, resolve }) => {
+	if (event.url.pathname.startsWith('/api/')) return ofTheApi(event, resolve);
 	event.locals.display = displayOf(event.cookies.get(DISPLAY_COOKIE));
 	return resolve(event, {
-		transformPageChunk: ({ html }) => html.replace('%display%', event.locals.display)
+		transformPageChunk: ({ html }) => html.replace('%display%', event.locals.display),
+		// The letters come with the page, so that nothing moves when they do.
+		preload: ({ type, path }) =>
+			type === 'js' || type === 'css' || (type === 'font' && path.includes('-latin-wght-'))
 	});
 };
 

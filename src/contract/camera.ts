@@ -10,12 +10,10 @@ import {
 	type TestContext
 } from 'yup';
 import {
-	automaticExposure,
-	controlsOf,
-	wheelPositions,
+	clicksOf,
+	waysToSet,
 	type Aperture,
 	type AutomaticExposure,
-	type Axis,
 	type Camera,
 	type Exposure,
 	type Filter,
@@ -24,7 +22,6 @@ import {
 	type Shutter,
 	type Wheel
 } from '../core/camera';
-import { markedApertures, markedTimes, marksBetween } from '../core/units';
 import {
 	between,
 	distance,
@@ -104,13 +101,13 @@ const position: ObjectSchema<Position> = object({
 
 const SHORTEST_BULB = 0.5;
 
+const bulbWithLongest = object({ longest: between(SHORTEST_BULB, 86_400).required() });
+const bulbOrNot = mixed<boolean>((given): given is boolean => typeof given === 'boolean')
+	.typeError('must be true, false or an object with its longest time')
+	.meta({ json: { type: 'boolean' } });
 const bulb = lazy((value: unknown) =>
-	typeof value === 'object' && value !== null
-		? object({ longest: between(SHORTEST_BULB, 86_400).required() })
-		: mixed<boolean>((given): given is boolean => typeof given === 'boolean').typeError(
-				'must be true, false or an object with its longest time'
-			)
-);
+	typeof value === 'object' && value !== null ? bulbWithLongest : bulbOrNot
+).meta({ anyOf: () => [bulbOrNot, bulbWithLongest] });
 
 /** Most clicks of a lighten–darken wheel. */
 const MOST_CLICKS = 25;
@@ -123,10 +120,11 @@ const wheelFields = {
 wheelFields satisfies Record<keyof Wheel, unknown>;
 const wheel = object(wheelFields)
 	.default(undefined)
-	.test('clicks', `can have at most ${MOST_CLICKS} places`, (value) => {
-		if (!value || Object.values(value).some((each) => typeof each !== 'number')) return true;
-		return wheelPositions(value).length <= MOST_CLICKS;
-	});
+	.test(
+		'clicks',
+		`can have at most ${MOST_CLICKS} places`,
+		(value) => !value || !(clicksOf(value) > MOST_CLICKS)
+	);
 
 const automaticFields = {
 	mode: string<'auto'>().required(),
@@ -168,22 +166,6 @@ const eyeNeedsRange = (field: 'aperture' | 'shutter', sets: AutomaticExposure['s
 /** Ways in which a camera can be set, at most: every one is worked out. */
 const MOST_SETTINGS = 10_000;
 
-function tooManySettings(camera: Camera): boolean {
-	const eye = automaticExposure(camera);
-	const places = eye ? eye.iso.length * wheelPositions(eye.compensation).length : 1;
-	const marksOn = (axis: Axis, series: readonly number[]) =>
-		axis.kind === 'listed' ? axis.values.length : marksBetween(series, axis.from, axis.to).length;
-	const ways = controlsOf(camera).map((control) => {
-		const [apertures, times] = [
-			marksOn(control.aperture, markedApertures),
-			marksOn(control.shutter, markedTimes)
-		];
-		if (!eye || !control.automatic) return apertures * times;
-		return places * (eye.sets === 'time' ? apertures : eye.sets === 'aperture' ? times : 1);
-	});
-	return ways.reduce((sum, each) => sum + each, 0) > MOST_SETTINGS;
-}
-
 const cameraFields = {
 	name: name(),
 	kind: shortText(40),
@@ -207,17 +189,16 @@ const cameraFields = {
 	offset: object({ stops: stops(10).required(), sd: doubtInStops().required() }).default(undefined)
 };
 
-/** Each field by itself, before what they mean together. */
-const fieldsAlone = object(cameraFields);
-
 /** A camera, as the match takes it. */
-export const cameraSchema = fieldsAlone
+export const cameraSchema = object(cameraFields)
+	.meta({ name: 'Camera' })
 	.test(eyeNeedsRange('shutter', 'time'))
 	.test(eyeNeedsRange('aperture', 'aperture'))
-	.test('settings', `can be set in more than ${MOST_SETTINGS} ways: leave some out`, (value) => {
-		const sound = fieldsAlone.isValidSync(value, { strict: true });
-		return !sound || !tooManySettings(value as unknown as Camera);
-	}) as unknown as ObjectSchema<Camera>;
+	.test(
+		'settings',
+		`can be set in more than ${MOST_SETTINGS} ways: leave some out`,
+		(value) => !(waysToSet(value) > MOST_SETTINGS)
+	) as unknown as ObjectSchema<Camera>;
 // Held to the type by the compiler: every field of Camera has its schema, and none is left over.
 cameraFields satisfies Record<keyof Camera, unknown>;
 
@@ -227,7 +208,7 @@ export const filterSchema: ObjectSchema<Filter> = object({
 	kind: string<NonNullable<Filter['kind']>>().oneOf(['neutral', 'contrast', 'conversion', 'close-up']),
 	mired: between(-1000, 1000),
 	overMeter: boolean()
-});
+}).meta({ name: 'Filter' });
 
 /** A whole number of exposures on one frame. */
 export const exposures = () => number().integer().min(1).max(99);

@@ -1,5 +1,5 @@
 import { array, lazy, mixed, number, object, setLocale, string } from 'yup';
-import type { AnyObject, Lazy, ObjectSchema, Schema } from 'yup';
+import type { AnyObject, Lazy, ObjectSchema } from 'yup';
 
 /** Small building blocks of the schemas, and the words of their messages. */
 
@@ -54,9 +54,22 @@ export const distance = () => between(0.01, 100_000);
 /** Degrees, + north and + east. */
 export const latitude = () => between(-90, 90);
 export const longitude = () => between(-180, 180);
-export const shortText = (most = 80) => string().max(most);
-export const longText = () => string().max(4000);
-export const label = () => string().max(40).defined();
+
+/** What a line of text cannot hold: control characters, and halves of characters that nothing can write. */
+const NOT_IN_A_LINE = /\p{Cc}|\p{Cs}/u;
+/** The same of text that may have lines and tabs. */
+const NOT_IN_TEXT = /[^\P{Cc}\t\n\r]|\p{Cs}/u;
+
+const without = (what: RegExp) =>
+	string().test(
+		'plain',
+		'has a character that cannot be shown',
+		(value) => value == null || !what.test(value)
+	);
+
+export const shortText = (most = 80) => without(NOT_IN_A_LINE).max(most);
+export const longText = () => without(NOT_IN_TEXT).max(4000);
+export const label = () => shortText(40).defined();
 
 export const name = () =>
 	shortText()
@@ -81,22 +94,24 @@ export const instant = () =>
 	);
 
 /** [lower, upper], both needed, in order. */
-export const rangeOf = (each: () => ReturnType<typeof finite>) =>
-	mixed<[number, number]>().test('range', 'must be two numbers, the lower one first', (value, context) => {
-		if (value == null) return true;
-		if (!Array.isArray(value) || value.length !== 2) return false;
-		const schema = each().required();
-		if (!value.every((end) => schema.isValidSync(end, { strict: true }))) {
-			return context.createError({ message: describeEnds(schema) });
-		}
-		return value[0] <= value[1];
-	});
-
-function describeEnds(schema: Schema): string {
-	const tests = (schema.describe() as { tests: { name?: string; params?: AnyObject }[] }).tests;
-	const bound = (which: string) => tests.find((test) => test.name === which)?.params?.[which];
-	return `must be two numbers from ${bound('min')} to ${bound('max')}`;
-}
+export const rangeOf = (each: () => ReturnType<typeof finite>) => {
+	const schema = each().required();
+	const { tests } = schema.describe() as { tests: { name?: string; params?: AnyObject }[] };
+	const [{ params: { min } = {} }, { params: { max } = {} }] = ['min', 'max'].map(
+		(which) => tests.find((test) => test.name === which) ?? {}
+	);
+	const end = { type: 'number', minimum: min, maximum: max };
+	return mixed<[number, number]>()
+		.meta({ json: { type: 'array', items: end, minItems: 2, maxItems: 2 } })
+		.test('range', 'must be two numbers, the lower one first', (value, context) => {
+			if (value == null) return true;
+			if (!Array.isArray(value) || value.length !== 2) return false;
+			if (!value.every((end) => schema.isValidSync(end, { strict: true }))) {
+				return context.createError({ message: `must be two numbers from ${min} to ${max}` });
+			}
+			return value[0] <= value[1];
+		});
+};
 
 /** A list of marks, each different. */
 export const marks = (each: () => ReturnType<typeof finite>) =>
@@ -122,17 +137,45 @@ export const labelsFor = (markField: string) =>
 		)
 		.optional();
 
-type Branches<T extends object> = Readonly<Record<string, () => ObjectSchema<T>>>;
-
 // eslint-disable-next-line @typescript-eslint/no-explicit-any -- each branch is held to its own member of the union where it is declared
 type AnyBranches = Readonly<Record<string, () => ObjectSchema<any>>>;
 
+/** Builds what is asked for once, and keeps it. */
+export function once<K, T>(build: (key: K) => T): (key: K) => T {
+	const built = new Map<K, T>();
+	return (key) => {
+		if (!built.has(key)) built.set(key, build(key));
+		return built.get(key)!;
+	};
+}
+
+/** Says that a schema only refuses: no branch was found for the value. */
+export const UNKNOWN_KIND = 'unknownKind';
+
 /** An object whose shape depends on one of its fields. */
 export function oneOfKinds<T extends object>(field: string, branches: AnyBranches): Lazy<T> {
+	const branch = once((kind: string) => {
+		const built = branches[kind]();
+		// Another choice within this one says it by itself.
+		return 'shape' in built ? built.shape({ [field]: string().required().oneOf([kind]) }) : built;
+	});
+	const unknownKind = object({ [field]: string().required().oneOf(Object.keys(branches)) })
+		.required()
+		.meta({ [UNKNOWN_KIND]: true });
 	return lazy((value: unknown) => {
 		const kind = (value as Record<string, unknown> | null | undefined)?.[field];
-		if (typeof kind === 'string' && Object.hasOwn(branches, kind)) return (branches as Branches<T>)[kind]();
-		const unknownKind = object({ [field]: string().required().oneOf(Object.keys(branches)) });
-		return unknownKind.required() as unknown as ObjectSchema<T>;
-	}) as unknown as Lazy<T>;
+		return typeof kind === 'string' && Object.hasOwn(branches, kind) ? branch(kind) : unknownKind;
+	}).meta({ anyOf: () => Object.keys(branches).map(branch) }) as unknown as Lazy<T>;
 }
+
+/** A list in which no two items are the same by what is looked at; what is no item is said elsewhere. */
+export const eachOnce = <T>(by: (item: T) => unknown, message: string) => ({
+	name: 'each-once',
+	message,
+	test: (items: readonly (T | null | undefined)[] | null | undefined) => {
+		const sound = (Array.isArray(items) ? items : []).filter(
+			(item) => typeof item === 'object' && item !== null
+		);
+		return new Set(sound.map((item) => by(item as T))).size === sound.length;
+	}
+});

@@ -39,4 +39,4 @@ export const filmSchema: ObjectSchema<Film> = object({
 		undefined
 	),
 	balance: between(1000, 40_000)
-});
+}).meta({ name: 'Film' });

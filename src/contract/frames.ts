@@ -89,6 +89,8 @@ export const verdicts: Verdict[] = ['just-enough', 'usable', 'too-dark', 'too-li
 const spoilers: Spoiler[] = ['shake', 'motion', 'near'];
 const limits: NonNullable<Outcome['clamped']>[] = ['fastest', 'slowest', 'widest', 'smallest'];
 
+const MOST_SPOILERS = 8;
+
 const settingFields = {
 	f: fNumber().required(),
 	seconds: exposureTime().required(),
@@ -106,13 +108,16 @@ const outcomeFields = {
 	chances: object({ good: chance(), usable: chance() }).required(),
 	clamped: string<NonNullable<Outcome['clamped']>>().oneOf(limits).nullable().defined(),
 	secondsRange: array(exposureTime().required()).length(2).required(),
-	spoilers: array(string<Spoiler>().required().oneOf(spoilers)).required(),
+	spoilers: array(string<Spoiler>().required().oneOf(spoilers)).required().max(MOST_SPOILERS),
 	focus: object({ distance: between(0, 100_000).nullable().defined(), label: label().nullable() })
 		.nullable()
 		.default(undefined),
 	sharp: object({ from: between(0, 1e9).required(), to: between(0, 1e9).nullable().defined() }).required()
 };
 outcomeFields satisfies Record<keyof Outcome, unknown>;
+
+/** What a setting comes to. */
+export const outcomeSchema = object(outcomeFields).meta({ name: 'Outcome' });
 
 const firedSchema = object({
 	guideNumber: positive(1000).required(),
@@ -122,6 +127,8 @@ const firedSchema = object({
 })
 	.nonNullable()
 	.default(undefined);
+
+const firedOrNot = boolean();
 
 const side = () => number<-1 | 0 | 1>().oneOf([-1, 0, 1]);
 
@@ -148,12 +155,14 @@ const frameFields = {
 	number: frameNumber().required(),
 	takenAt: instant().required(),
 	light: lightSchema,
-	settings: object({ ...settingFields, position: string().max(40).nullable().optional() }).required(),
+	settings: object({ ...settingFields, position: shortText(40).nullable().optional() }).required(),
 	filters: filtersSchema,
 	handheld: boolean(),
-	flash: lazy((value: unknown) => (typeof value === 'object' ? firedSchema : boolean())),
+	flash: lazy((value: unknown) => (typeof value === 'object' ? firedSchema : firedOrNot)).meta({
+		anyOf: () => [firedOrNot, firedSchema]
+	}),
 	exposures: exposures(),
-	predicted: object(outcomeFields).required(),
+	predicted: outcomeSchema.required(),
 	note: longText(),
 	subject: shortText(200),
 	distance: distance(),

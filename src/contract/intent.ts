@@ -6,7 +6,9 @@ import { filmSchema } from './film';
 
 const timeOrOpen = exposureTime().nullable().defined();
 
+const end = { anyOf: [{ type: 'number', minimum: 1e-6, maximum: 86_400 }, { type: 'null' }] };
 const wantedTime = mixed<NonNullable<Intent['seconds']>>()
+	.meta({ json: { type: 'array', items: end, minItems: 2, maxItems: 2, description: 's; null: open' } })
 	.test('times', 'must be two times in seconds, either of them null for an open end', (value) => {
 		if (value === undefined) return true;
 		if (!Array.isArray(value) || value.length !== 2) return false;
@@ -30,7 +32,7 @@ export const intentSchema: ObjectSchema<Intent> = object({
 	iso: filmSpeed(),
 	exposures: exposures(),
 	filters: filtersSchema
-});
+}).meta({ name: 'Intent' });
 
 /** Guide number, m at ISO 100, and powers as parts of the full one. */
 export const flashPower = {
@@ -44,4 +46,4 @@ export const bagSchema: ObjectSchema<Bag> = object({
 	films: array(filmSchema.required()).max(MOST_VALUES),
 	flash: object({ ...flashPower, loss: between(0, 20) }).default(undefined),
 	tripod: boolean()
-});
+}).meta({ name: 'Bag' });

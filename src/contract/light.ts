@@ -20,6 +20,7 @@ import {
 	instant,
 	latitude,
 	longitude,
+	once,
 	oneOfKinds,
 	positive,
 	stops,
@@ -32,7 +33,7 @@ const plainLight: ObjectSchema<PlainLight> = object({
 	ev: exposureValue().required(),
 	...extras,
 	kelvin: between(1000, 40_000)
-});
+}).meta({ without: ['method'] });
 
 const shadows = (school: ShadowsReading['school']) =>
 	object({
@@ -74,7 +75,7 @@ const toneOfSpot = () =>
 		(value, { parent }) => value === undefined || value === 0 || parent.kind === 'reflected'
 	);
 const meterCommon = {
-	method: string<'meter'>().required(),
+	method: string<'meter'>().required().oneOf(['meter']),
 	kind: string<MeterReading['kind']>().required().oneOf(['incident', 'reflected']),
 	...extras
 };
@@ -102,7 +103,7 @@ const meterWithSettings = object({
 const meter = lazy((value: AnyObject | undefined) => {
 	if (value && 'lux' in value) return meterWithLux;
 	return value && 'ev' in value ? meterWithEv : meterWithSettings;
-}) as unknown as Lazy<MeterReading>;
+}).meta({ anyOf: () => [meterWithLux, meterWithEv, meterWithSettings] }) as unknown as Lazy<MeterReading>;
 
 const eye = () =>
 	object({
@@ -119,7 +120,11 @@ const spots = () =>
 		darkest: exposureValue().required(),
 		brightest: exposureValue()
 			.required()
-			.test('order', 'must not be darker than the darkest', (value, { parent }) => !(value < parent.darkest)),
+			.test(
+				'order',
+				'must not be darker than the darkest',
+				(value, { parent }) => !(typeof parent.darkest === 'number' && value < parent.darkest)
+			),
 		...extras
 	});
 
@@ -171,10 +176,12 @@ const click = () =>
 		...extras
 	});
 
+const somePlainLight = plainLight.required();
+
 /** Readings in readings, at most. */
 const DEEPEST = 3;
 
-const inner = (depth: number) => (depth < DEEPEST ? lightAt(depth + 1) : plainLight.required());
+const inner = (depth: number) => (depth < DEEPEST ? lightAt(depth + 1) : somePlainLight);
 
 const combinedFields = (depth: number) => ({
 	method: string<'combined'>().required(),
@@ -194,7 +201,7 @@ const lampFields = (depth: number) => ({
 	...extras
 });
 
-const readings = (depth: number) =>
+const readings = once((depth: number) =>
 	oneOfKinds<Reading>('method', {
 		shadows: () => shadowsSchema as unknown as ObjectSchema<ShadowsReading>,
 		meter: () => meter as unknown as ObjectSchema<MeterReading>,
@@ -206,14 +213,18 @@ const readings = (depth: number) =>
 		click,
 		lamp: () => object(lampFields(depth)),
 		combined: () => object(combinedFields(depth))
-	});
+	})
+);
 
 function lightAt(depth: number): Lazy<Light> {
 	return lazy((value: AnyObject | undefined) =>
 		value && typeof value === 'object' && 'method' in value
 			? (readings(depth) as unknown as typeof plainLight)
-			: plainLight.required()
-	) as unknown as Lazy<Light>;
+			: somePlainLight
+	).meta({
+		name: 'Light',
+		anyOf: () => [somePlainLight, readings(depth)] as never
+	}) as unknown as Lazy<Light>;
 }
 
 /** A light: plain numbers, or a reading by any way that the core knows. */

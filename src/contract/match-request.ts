@@ -18,7 +18,7 @@ export interface MatchRequest {
 	intent?: Intent;
 }
 
-const matchRequestSchema = object({
+export const matchRequestSchema = object({
 	camera: cameraSchema.required(),
 	film: filmSchema.required(),
 	light: lightSchema,
@@ -43,7 +43,7 @@ export interface ReachRequest extends Pick<Mounted, 'filters' | 'meterDifference
 	film: Film;
 }
 
-const reachRequestSchema = object({
+export const reachRequestSchema = object({
 	camera: cameraSchema.required(),
 	film: filmSchema.required(),
 	filters: filtersSchema,

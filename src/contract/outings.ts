@@ -2,7 +2,16 @@ import { array, boolean, object, string, type ObjectSchema } from 'yup';
 import type { FilmWish, Outing, Scene, SceneLight, Take } from '../core/plan';
 import { placeKinds } from '../core/light';
 import { coordinates } from './coordinates';
-import { doubtInStops, exposureValue, fNumber, MOST_VALUES, name, oneOfKinds, shortText } from './fields';
+import {
+	doubtInStops,
+	eachOnce,
+	exposureValue,
+	fNumber,
+	MOST_VALUES,
+	name,
+	oneOfKinds,
+	shortText
+} from './fields';
 import { intentSchema } from './intent';
 import { exposed } from './light';
 import { frameNumber } from './loads';
@@ -72,11 +81,7 @@ const outingFields = {
 		.required()
 		.min(1, 'needs a scene')
 		.max(MOST_SCENES)
-		.test(
-			'distinct',
-			'must each have an id of its own',
-			(scenes) => !scenes || new Set(scenes.map(({ id }) => id)).size === scenes.length
-		),
+		.test(eachOnce<{ id?: unknown }>(({ id }) => id, 'must each have an id of its own')),
 	along: boolean()
 };
 outingFields satisfies Record<keyof OutingRecord, unknown>;

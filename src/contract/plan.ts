@@ -1,4 +1,5 @@
 import { array, lazy, number, object, string } from 'yup';
+import { waysToSet } from '../core/camera';
 import type { DayQuestion, SkyFrom, YearQuestion } from '../core/plan';
 import { cameraSchema } from './camera';
 import { coordinates } from './coordinates';
@@ -44,18 +45,19 @@ const common = {
 	intent: intentSchema.default(undefined)
 };
 
+const oneSky = sky();
+const skiesOfDay = array(object({ from: clock(), sky: sky() }).required())
+	.required()
+	.min(1)
+	.max(MOST_SKIES);
+
 const dayFields = {
 	...common,
 	date: day(),
 	facing: between(0, 360),
-	sky: lazy((value: unknown) =>
-		Array.isArray(value)
-			? array(object({ from: clock(), sky: sky() }).required())
-					.required()
-					.min(1)
-					.max(MOST_SKIES)
-			: sky()
-	)
+	sky: lazy((value: unknown) => (Array.isArray(value) ? skiesOfDay : oneSky)).meta({
+		anyOf: () => [oneSky, skiesOfDay]
+	})
 };
 dayFields satisfies Record<keyof DayQuestion, unknown>;
 
@@ -66,12 +68,18 @@ const yearFields = {
 };
 yearFields satisfies Record<keyof YearQuestion, unknown>;
 
-const dayRequestSchema = object(dayFields).required();
-const yearRequestSchema = object(yearFields).required();
+export const dayRequestSchema = object(dayFields).required();
+export const yearRequestSchema = object(yearFields).required();
 
-/** Checks the body of a day's plan: its shape, then whether the camera has what is wished. */
+/** Settings of a camera that a day is looked through with, at most: every light of the day tries all of them. */
+const MOST_SETTINGS_OF_A_DAY = 2400;
+
+/** Checks the body of a day's plan: its shape, then whether the camera has what is wished, and is not too much. */
 export function checkPlanRequest(body: unknown): Checked<DayQuestion> {
-	return withWishes(check<DayQuestion>(dayRequestSchema, body));
+	const checked = withWishes(check<DayQuestion>(dayRequestSchema, body));
+	if (!checked.ok || waysToSet(checked.value.camera) <= MOST_SETTINGS_OF_A_DAY) return checked;
+	const message = `can be set in more than ${MOST_SETTINGS_OF_A_DAY} ways, too many for a day: leave some out`;
+	return { ok: false, issues: [{ path: 'camera', message }] };
 }
 
 /** Checks the body of a year's plan, like that of a day's. */

@@ -1,6 +1,6 @@
 import { array, mixed, object, string, type ObjectSchema } from 'yup';
 import { isPack, type BathKind, type Part, type Powder, type Recipe, type TimePoint } from '../core/develop';
-import { between, longText, name, positive, stops } from './fields';
+import { between, eachOnce, longText, name, positive, stops } from './fields';
 import { isDay } from './plan';
 
 export type RecipeRecord = Recipe;
@@ -27,7 +27,9 @@ const powder: ObjectSchema<Powder> = object({
 });
 
 const aTime = (value: unknown) => typeof value === 'number' && value > 0 && value <= LONGEST;
+const aTimeOf = { type: 'number', exclusiveMinimum: 0, maximum: LONGEST };
 const seconds = mixed<TimePoint['seconds']>()
+	.meta({ json: { anyOf: [aTimeOf, { type: 'array', items: aTimeOf, minItems: 2, maxItems: 2 }] } })
 	.required()
 	.test('time', 'must be a time in seconds, or two of them, the shorter first', (value: unknown) => {
 		if (!Array.isArray(value)) return aTime(value);
@@ -50,11 +52,7 @@ const recipeFields = {
 	speedStops: stops(10),
 	times: array(time.required())
 		.max(MOST)
-		.test(
-			'one-each',
-			'must have each temperature once',
-			(value) => !value || new Set(value.map(({ celsius }) => celsius)).size === value.length
-		),
+		.test(eachOnce<{ celsius?: unknown }>(({ celsius }) => celsius, 'must have each temperature once')),
 	notes: longText()
 };
 recipeFields satisfies Record<keyof RecipeRecord, unknown>;
@@ -63,7 +61,7 @@ export const recipeRecordSchema = object(recipeFields).test(
 	'made-of',
 	'needs parts or powders',
 	(value, context) =>
-		isPack(value.kind) || (value.parts ?? []).length > 0 || (value.powders ?? []).length > 0
+		!value || isPack(value.kind) || (value.parts ?? []).length > 0 || (value.powders ?? []).length > 0
 			? true
 			: context.createError({ path: 'parts', message: 'needs parts or powders' })
 ) as unknown as ObjectSchema<RecipeRecord>;

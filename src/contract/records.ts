@@ -20,6 +20,12 @@ import { filmSchema } from './film';
 import { flashPower } from './intent';
 import { lightSchema } from './light';
 
+import { exerciseRecordSchema } from './exercises';
+import { frameRecordSchema } from './frames';
+import { loadRecordSchema } from './loads';
+import { outingRecordSchema } from './outings';
+import { recipeRecordSchema } from './recipes';
+
 export { exerciseRecordSchema, type ExerciseRecord } from './exercises';
 export { frameRecordSchema, type FrameRecord } from './frames';
 export { loadRecordSchema, type LoadRecord } from './loads';
@@ -142,14 +148,19 @@ const aboutCamera = {
 	}).default(undefined)
 };
 aboutCamera satisfies Record<keyof AboutCamera, unknown>;
-export const cameraRecordSchema = (cameraSchema as ObjectSchema<CameraRecord>).shape(aboutCamera);
-export const filmRecordSchema: ObjectSchema<FilmRecord> = filmSchema.shape(archived);
+export const cameraRecordSchema = (cameraSchema as ObjectSchema<CameraRecord>)
+	.shape(aboutCamera)
+	.meta({ name: 'CameraRecord' });
+export const filmRecordSchema: ObjectSchema<FilmRecord> = filmSchema
+	.shape(archived)
+	.meta({ name: 'FilmRecord' });
 
 type GearOf<T extends GearRecord['type']> = Extract<GearRecord, { type: T }>;
 const gearType = <T extends GearRecord['type']>(type: T) => ({ type: string<T>().required().oneOf([type]) });
 
 export const gearRecordSchema = oneOfKinds<GearRecord>('type', {
-	filter: (): ObjectSchema<GearOf<'filter'>> => filterSchema.shape(gearType('filter')) as never,
+	filter: (): ObjectSchema<GearOf<'filter'>> =>
+		filterSchema.shape(gearType('filter')).meta({ name: undefined }) as never,
 	flash: (): ObjectSchema<GearOf<'flash'>> => object({ ...gearType('flash'), name: name(), ...flashPower }),
 	support: (): ObjectSchema<GearOf<'support'>> => object({ ...gearType('support'), name: name() }),
 	'close-up': (): ObjectSchema<GearOf<'close-up'>> =>
@@ -192,3 +203,19 @@ export const readingRecordSchema = object({
 	name: shortText(40).test('not-blank', 'is needed', (value) => value === undefined || value.trim() !== ''),
 	where: whereSchema()
 }) as unknown as ObjectSchema<ReadingRecord>;
+
+/** Every kind of record that is kept, by the name it goes by in addresses. */
+export const recordSchemas = {
+	cameras: cameraRecordSchema,
+	exercises: exerciseRecordSchema,
+	films: filmRecordSchema,
+	frames: frameRecordSchema,
+	gear: gearRecordSchema,
+	loads: loadRecordSchema,
+	measurements: measurementRecordSchema,
+	outings: outingRecordSchema,
+	places: placeRecordSchema,
+	readings: readingRecordSchema,
+	recipes: recipeRecordSchema
+};
+export type RecordKind = keyof typeof recordSchemas;

@@ -1,11 +1,7 @@
 import { ValidationError, type AnySchema, type ISchema } from 'yup';
+import { knownPart, nestsDeeper, type Issue } from './known';
 
-/** One problem at one field. */
-export interface Issue {
-	/** Path of the field, such as "camera.frame.width"; empty for the whole. */
-	path: string;
-	message: string;
-}
+export type { Issue };
 
 export type Checked<T> = { ok: true; value: T } | { ok: false; issues: Issue[] };
 
@@ -16,15 +12,36 @@ const dotted = (path: string) =>
 		.replace(/\["?(.*?)"?\]/g, '.$1')
 		.replace(/^\./, '');
 
+/** Values in values, at most. */
+export const DEEPEST = 32;
+/** Problems that are told at once, at most: nobody mends more before trying again. */
+const MOST_ISSUES = 100;
+
 function issuesOf(error: ValidationError): Issue[] {
 	const each = error.inner.length > 0 ? error.inner : [error];
-	const issues = each.map(({ path, message }) => ({ path: dotted(path ?? ''), message }));
-	const distinct = new Map(issues.map((issue) => [`${issue.path} ${issue.message}`, issue]));
-	return [...distinct.values()];
+	return each.map(({ path, message }) => ({ path: dotted(path ?? ''), message }));
+}
+
+const distinct = (issues: readonly Issue[]): Issue[] =>
+	[...new Map(issues.map((issue) => [`${issue.path} ${issue.message}`, issue])).values()].slice(
+		0,
+		MOST_ISSUES
+	);
+
+function problemsWith(schema: ISchema<unknown>, value: unknown): Issue[] {
+	try {
+		const chosen = schema.resolve({ value }) as AnySchema;
+		chosen.validateSync(value, { strict: true, abortEarly: false, disableStackTrace: true });
+		return [];
+	} catch (error) {
+		if (error instanceof ValidationError) return issuesOf(error);
+		throw error;
+	}
 }
 
 /**
  * Checks a value against a schema, without turning strings into numbers, and collects every problem.
+ * How deep it nests and how long its lists are is looked at before anything else of it.
  *
  * @param schema the schema of a record or a request
  * @param value anything
@@ -37,42 +54,14 @@ export function check<T>(
 	value: unknown,
 	unknownFields: 'ignore' | 'refuse' = 'ignore'
 ): Checked<T> {
-	const inherited = inheritedNames(value);
-	if (inherited.length > 0)
-		return { ok: false, issues: inherited.map((path) => ({ path, message: NOT_KEPT })) };
-	try {
-		// A choice inside a choice is only found when the outer one is resolved with the value at hand.
-		const chosen = schema.resolve({ value }) as AnySchema;
-		const checked = chosen.validateSync(value, { strict: true, abortEarly: false }) as T;
-		const known = chosen.cast(checked, { stripUnknown: true, assert: false }) as T;
-		const unknown = unknownFields === 'refuse' ? unknownPaths(checked, known) : [];
-		if (unknown.length === 0) return { ok: true, value: known };
-		return { ok: false, issues: unknown.map((path) => ({ path, message: NOT_KEPT })) };
-	} catch (error) {
-		if (error instanceof ValidationError) return { ok: false, issues: issuesOf(error) };
-		throw error;
-	}
-}
-
-const NOT_KEPT = 'is not a field that is kept';
-
-/**
- * Paths of fields that are called like what every object has, such as toString: schemas look their
- * fields up by name and would take the inherited one for a field of theirs.
- */
-function inheritedNames(given: unknown, path = ''): string[] {
-	if (typeof given !== 'object' || given === null) return [];
-	return Object.entries(given).flatMap(([key, value]) => {
-		const here = path ? `${path}.${key}` : key;
-		return key in Object.prototype ? [here] : inheritedNames(value, here);
-	});
-}
-
-function unknownPaths(given: unknown, known: unknown, path = ''): string[] {
-	if (typeof given !== 'object' || given === null || typeof known !== 'object' || known === null) return [];
-	return Object.entries(given).flatMap(([key, value]) => {
-		const here = path ? `${path}.${key}` : key;
-		if (!Object.hasOwn(known, key)) return [here];
-		return unknownPaths(value, (known as Record<string, unknown>)[key], here);
-	});
+	if (nestsDeeper(value, DEEPEST))
+		return { ok: false, issues: [{ path: '', message: `nests deeper than ${DEEPEST} levels` }] };
+	const known = knownPart(schema, value);
+	const refused = unknownFields === 'refuse' ? known.unknown : [];
+	const issues = distinct([
+		...known.tooLong,
+		...refused.map((path) => ({ path, message: 'is not a field that is kept' })),
+		...problemsWith(schema, known.value)
+	]);
+	return issues.length === 0 ? { ok: true, value: known.value as T } : { ok: false, issues };
 }

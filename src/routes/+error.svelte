@@ -7,5 +7,10 @@
 <div class="page">
 	<h1>{page.status === 404 ? 'There is nothing here' : 'That did not work'}</h1>
 	<p>{page.error?.message}</p>
-	<p><a class="plain-link" href={resolve('/')}>Back to Shoot</a></p>
+	{#if page.status >= 500}<p class="soft">It failed while {page.url.pathname} was being opened.</p>{/if}
+	<p>
+		{#if page.status >= 500}<button class="plain-link" onclick={() => location.reload()}>Try again</button> ·{/if}
+		<a class="plain-link" href={resolve('/')}>Back to Shoot</a> ·
+		<a class="plain-link" href={resolve('/bag')}>To the bag</a>
+	</p>
 </div>

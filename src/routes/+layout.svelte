@@ -2,15 +2,23 @@
 	import '$lib/themes/app.css';
 	import { onMount } from 'svelte';
 	import { resolve } from '$app/paths';
-	import { page } from '$app/state';
+	import { navigating, page } from '$app/state';
 	import DisplaySwitch from '$lib/display/DisplaySwitch.svelte';
+	import Failed from '$lib/parts/Failed.svelte';
 	import Mark from '$lib/parts/Mark.svelte';
 	import { outbox } from '$lib/records/outbox.svelte';
+	import { server } from '$lib/records/patient-fetch.svelte';
 
 	let { data, children } = $props();
 
 	// What waits in the browser is sent by whatever view is opened, and when there is a network again.
-	onMount(() => void outbox.sendAll());
+	onMount(() => {
+		document.documentElement.dataset.mounted = '';
+		return outbox.open();
+	});
+	const unsaved = $derived(outbox.unsaved.length);
+	/** A view that is opened while the server is away. */
+	const waits = $derived(server.away && navigating.to !== null);
 
 	const views = [
 		{ path: '/', name: 'Shoot' },
@@ -24,7 +32,6 @@
 		path === '/' ? page.url.pathname === '/' : page.url.pathname.startsWith(path);
 </script>
 
-<svelte:window ononline={() => void outbox.sendAll()} />
 <a class="skip" href="#main">To the main part</a>
 <header>
 	<a class="home figure" href={resolve('/')} aria-label="Just Enough, to Shoot"
@@ -32,12 +39,26 @@
 	>
 	<nav aria-label="Views">
 		{#each views as view (view.path)}
-			<a href={resolve(view.path)} aria-current={isHere(view.path) ? 'page' : undefined}>{view.name}</a>
+			<a href={resolve(view.path)} aria-current={isHere(view.path) ? 'page' : undefined}
+				>{view.name}{#if view.path === '/' && unsaved > 0}<span class="unsaved figures"
+						><span aria-hidden="true">{unsaved}</span><span class="sr-only"
+							>, {unsaved === 1 ? 'one entry' : `${unsaved} entries`} to be saved</span
+						></span
+					>{/if}</a
+			>
 		{/each}
 	</nav>
 	<DisplaySwitch initial={data.display} />
 </header>
-<main id="main" tabindex="-1">{@render children()}</main>
+{#if waits}<p class="away" role="status">
+		The server does not answer. The view opens as soon as it does.
+	</p>{/if}
+<main id="main" tabindex="-1">
+	<svelte:boundary onerror={(error) => console.error(error)}>
+		{@render children()}
+		{#snippet failed(error, reset)}<Failed {error} {reset} />{/snippet}
+	</svelte:boundary>
+</main>
 
 <style>
 	header {
@@ -74,6 +95,22 @@
 	nav a[aria-current] {
 		font-weight: var(--heavy);
 		border-color: var(--ink);
+	}
+	.unsaved {
+		align-self: start;
+		min-width: 1.35em;
+		margin: 0.3rem 0 0 0.3rem;
+		padding: 0 0.3em;
+		border-radius: 1em;
+		background: var(--ink);
+		color: var(--paper);
+		font-size: 0.8125rem;
+		line-height: 1.35;
+		text-align: center;
+	}
+	.away {
+		padding: 0.5rem 1.25rem;
+		border-bottom: 1px solid var(--line);
 	}
 	.skip {
 		position: absolute;

@@ -1,6 +1,6 @@
 import { env } from 'node:process';
 import type Database from 'better-sqlite3';
-import { openDatabase } from './database/open';
+import { closeDatabase, openDatabase } from './database/open';
 import { tablesOf, type Tables } from './database/tables';
 import { plantDemo } from './demo/plant';
 
@@ -20,6 +20,12 @@ export function openStore(): void {
 export function store(): Tables {
 	if (!opened) openStore();
 	return opened!.tables;
+}
+
+/** Closes the database, when nothing asks any more: its file alone is then all of it. */
+export function closeStore(): void {
+	if (opened) closeDatabase(opened.database);
+	opened = undefined;
 }
 
 /** Whether the database answers. */

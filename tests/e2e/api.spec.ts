@@ -27,6 +27,39 @@ test('a match is answered as the contract says', async ({ request }) => {
 	expect(unmet).toEqual([]);
 });
 
+test('a match and a reach take records of the bag by their ids', async ({ request }) => {
+	const { cameraId, filmId, loadId } = await loadCamera(request, {
+		camera: fixedCamera(),
+		film: colourNegative400
+	});
+	const ask = async (path: string, data: object) => {
+		const answer = await request.post(path, { data });
+		return { status: answer.status(), ...(await answer.json()) };
+	};
+	// Source: hand arithmetic: 12 + 2 − log2(121·100) = 0.44, whoever brings the camera along.
+	for (const named of [{ cameraId, filmId }, { loadId }, { cameraId, film: colourNegative400 }]) {
+		const { best } = await ask('/api/match', { ...named, light: { ev: 12 } });
+		expect(best.error).toBeCloseTo(0.44, 2);
+	}
+	// A load that is pushed by a stop is a stop faster.
+	const load = await (await request.get(`/api/loads/${loadId}`)).json();
+	const process = { name: 'Pushed', stops: 1 };
+	expect((await request.put(`/api/loads/${loadId}`, { data: { ...load, process } })).status()).toBe(200);
+	expect((await ask('/api/match', { loadId, light: { ev: 12 } })).best.error).toBeCloseTo(1.44, 2);
+	const byLoad = await ask('/api/reach', { loadId });
+	const byIds = await ask('/api/reach', { cameraId, filmId });
+	expect(byIds.good[0][0] - byLoad.good[0][0]).toBeCloseTo(1, 6);
+	const refused = await ask('/api/match', { cameraId: id, loadId: id, filmId: 3, light: { ev: 12 } });
+	expect(refused.status).toBe(422);
+	expect(refused.issues.map(({ path }: { path: string }) => path).sort()).toEqual([
+		'cameraId',
+		'filmId',
+		'loadId'
+	]);
+	const twice = await ask('/api/match', { cameraId, camera: fixedCamera(), filmId, light: { ev: 12 } });
+	expect(twice.issues).toMatchObject([{ path: 'cameraId' }]);
+});
+
 test('any way of reading light is resolved, and bad values answer at their field', async ({ request }) => {
 	const ask = async (data: object) => {
 		const answer = await request.post('/api/light', { data });
@@ -75,7 +108,7 @@ test('records live by create, list, read, replace and delete', async ({ request 
 	expect(stale.status()).toBe(409);
 	expect((await stale.json()).current).toMatchObject({ name: 'New', version: 2 });
 
-	const { items, total } = await (await request.get('/api/cameras?limit=10&offset=0')).json();
+	const { items, total } = await (await request.get('/api/cameras?limit=10')).json();
 	expect([items.length, total]).toEqual([1, 1]);
 	expect((await request.delete(`/api/cameras/${id}`)).status()).toBe(204);
 	expect((await request.get(`/api/cameras/${id}`)).status()).toBe(404);
@@ -160,7 +193,7 @@ test('what is not JSON, too large, unknown or the wrong verb has its own answer'
 	expect(
 		(await request.put(`/api/films/${id}`, { data: { ...colourNegative400, version: 1 } })).status()
 	).toBe(404);
-	for (const query of ['limit=0', 'limit=x', 'offset=-1', 'limit=1e3', 'limit=99999']) {
+	for (const query of ['limit=0', 'limit=x', 'offset=1', 'after=nonsense', 'limit=1e3', 'limit=99999']) {
 		const page = await request.get(`/api/films?${query}`);
 		expect(page.status(), query).toBe(422);
 	}

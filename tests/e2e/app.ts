@@ -1,7 +1,7 @@
-import AxeBuilder from '@axe-core/playwright';
 import { test as base, expect, type APIRequestContext, type Page, type TestInfo } from '@playwright/test';
+import axe from 'axe-core';
 import { randomUUID } from 'node:crypto';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { serveApart } from '../../scripts/serve-apart.mjs';
@@ -18,16 +18,22 @@ export interface App {
 	restart: () => Promise<void>;
 	/** Ends the server; nothing answers any more. */
 	stop: () => Promise<void>;
+	/** The files of its data folder, and one of them. */
+	files: () => string[];
+	path: (name: string) => string;
+	/** Puts a file there. */
+	put: (name: string, content: string) => void;
 }
 
 export const DESK = { width: 1280, height: 800 };
 export const PHONE = { width: 390, height: 844 };
 
-export const test = base.extend<{ demo: boolean; app: App }>({
+export const test = base.extend<{ demo: boolean; serverArgs: string[]; app: App }>({
 	demo: [false, { option: true }],
-	app: async ({ demo }, use) => {
+	serverArgs: [[], { option: true }],
+	app: async ({ demo, serverArgs: args }, use) => {
 		const data = mkdtempSync(join(tmpdir(), 'just-enough-e2e-'));
-		let server = await serveApart({ data, demo });
+		let server = await serveApart({ data, demo, args });
 		let running = true;
 		const stop = async () => {
 			if (running) await server.stop();
@@ -35,10 +41,13 @@ export const test = base.extend<{ demo: boolean; app: App }>({
 		};
 		const restart = async () => {
 			await stop();
-			server = await serveApart({ data, demo, port: server.port });
+			server = await serveApart({ data, demo, args, port: server.port });
 			running = true;
 		};
-		await use({ address: server.address, pid: server.pid, restart, stop });
+		const path = (name: string) => join(data, name);
+		const files = () => readdirSync(data);
+		const put = (name: string, content: string) => writeFileSync(path(name), content);
+		await use({ address: server.address, pid: server.pid, restart, stop, files, path, put });
 		await stop();
 		rmSync(data, { recursive: true, force: true });
 	},
@@ -47,25 +56,69 @@ export const test = base.extend<{ demo: boolean; app: App }>({
 
 export { expect };
 
-/** A page that is ready to be used: drawn, and listening. */
+/** Waits until a page is ready to be used: drawn, listening, and nothing still being worked out. */
+export async function ready(page: Page): Promise<void> {
+	await stands(page);
+	await expect(page.locator('[aria-busy=true]')).toHaveCount(0);
+}
+
+/** Waits until a page stands: drawn, listening, and its letters do not change their width any more. */
+async function stands(page: Page): Promise<void> {
+	await page.locator('html[data-mounted]').waitFor();
+	await page.evaluate(() => document.fonts.ready.then(() => undefined));
+}
+
+/** Opens a page that is ready to be used. */
 export async function open(page: Page, path: string): Promise<void> {
 	await page.goto(path);
-	await page.waitForLoadState('networkidle');
+	await stands(page);
+}
+
+/** The displays, the usual one first: what is looked at there is looked at in the others for its contrast alone. */
+const [usual, ...others] = ['indoors', 'sunlit', 'dark'];
+
+/** What axe finds on the page as it stands, one line a finding; in its own page, without a new one for each question. */
+async function findings(page: Page, rules?: string[]): Promise<string[]> {
+	if (!(await page.evaluate(() => 'axe' in window))) await page.evaluate(axe.source);
+	return page.evaluate(async (runOnly) => {
+		const { axe } = window as unknown as { axe: typeof import('axe-core') };
+		const { violations } = await axe.run(document, {
+			resultTypes: ['violations'],
+			...(runOnly ? { runOnly } : {})
+		});
+		return violations.map(
+			({ id, nodes }) =>
+				`${id}: ${nodes.map(({ html, failureSummary }) => `${html} ${failureSummary}`).join(' | ')}`
+		);
+	}, rules);
 }
 
 /** Axe finds nothing on the page as it stands. */
 export async function findsNothing(page: Page, where = page.url()): Promise<void> {
-	const { violations } = await new AxeBuilder({ page }).analyze();
-	const found = violations.map(
-		({ id, nodes }) =>
-			`${id}: ${nodes.map(({ html, failureSummary }) => `${html} ${failureSummary}`).join(' | ')}`
-	);
-	expect(found, where).toEqual([]);
+	await ready(page);
+	expect(await findings(page), where).toEqual([]);
+}
+
+/** Axe finds nothing, and every display's colours can be read. */
+export async function findsNothingInAnyDisplay(page: Page, where = page.url()): Promise<void> {
+	await findsNothing(page, where);
+	const show = (display: string) =>
+		page.evaluate((theme) => (document.documentElement.dataset.theme = theme), display);
+	for (const display of others) {
+		await show(display);
+		expect(await findings(page, ['color-contrast']), `${where} in ${display}`).toEqual([]);
+	}
+	await show(usual);
 }
 
 /** Axe finds nothing, and nothing is wider than the screen. */
 export async function isClean(page: Page, where = page.url()): Promise<void> {
 	await findsNothing(page, where);
+	await fits(page, where);
+}
+
+/** Nothing is wider than the screen. */
+export async function fits(page: Page, where = page.url()): Promise<void> {
 	const beyond = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
 	expect(beyond, `${where} is too wide`).toBeLessThanOrEqual(0);
 }

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { foldingInstant } from '../fixtures/automatic';
 import { filmOf } from '../fixtures/bag';
-import { DESK, expect, loadCamera, open, PHONE, picture, readLight, test } from './app';
+import { DESK, expect, loadCamera, open, ready, PHONE, picture, readLight, test } from './app';
 import { answer, handle, lane, openWay, quayBox, use } from './shoot-page';
 
 /** Every way of reading light, from the reading to the verdict on a lane. */
@@ -76,7 +76,7 @@ for (const [where, viewport] of [
 				data: { id: randomUUID(), name: 'Kite sands', latitude: 54.6, longitude: -4.2 }
 			});
 			await page.reload();
-			await page.waitForLoadState('networkidle');
+			await ready(page);
 			await openWay(page, 'Sun');
 			await expect(page.getByLabel('Where')).toHaveValue(/.+/);
 			await page.getByLabel('Now, and on with the clock').uncheck();
@@ -137,7 +137,7 @@ for (const [where, viewport] of [
 				film: filmOf('instant', 160)
 			});
 			await page.reload();
-			await page.waitForLoadState('networkidle');
+			await ready(page);
 			await page.getByRole('button', { name: /^Wedge/ }).click();
 			await openWay(page, 'Click');
 			await page.getByRole('button', { name: 'Tap when it opens' }).click();
@@ -154,7 +154,7 @@ for (const [where, viewport] of [
 		test('two readings are weighed, contradict each other, and one is taken out', async ({ page }) => {
 			await readLight(page.request, { method: 'meter', kind: 'incident', iso: 100, ev: 13 });
 			await page.reload();
-			await page.waitForLoadState('networkidle');
+			await ready(page);
 			await openWay(page, 'Guess');
 			await page.getByLabel('Weigh it with the reading I have').check();
 			await page.getByLabel('My guess, EV').fill('10');

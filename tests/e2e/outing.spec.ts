@@ -123,7 +123,7 @@ for (const [where, viewport] of [
 			// With the filter that it was packed with.
 			await page.getByRole('button', { name: 'Took frame 3' }).click();
 			await expect(page.getByText('Frame 3 of Slip Wedge saved')).toBeVisible();
-			const [third] = (await (await request.get('/api/frames?offset=2')).json()).items;
+			const [, , third] = (await (await request.get('/api/frames')).json()).items;
 			expect(third.filters).toEqual([{ name: 'ND 0.6', stops: 2, kind: 'neutral', overMeter: true }]);
 			expect(third.outing.scene).toBe(outing.scenes[1].id);
 		});

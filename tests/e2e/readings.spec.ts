@@ -42,7 +42,7 @@ test('a reading of before is taken again with one tap, named, and stays on the l
 	await readLight(page.request, { ev: 13, sd: 0.5 });
 	await open(page, '/');
 	await page.getByText('Readings of before').click();
-	await page.getByRole('button', { name: 'Name the reading 9 given as a number' }).click();
+	await page.getByRole('button', { name: 'Name it: the reading 9 given as a number' }).click();
 	await page.getByLabel('Its name on the line').fill('Net loft');
 	await page.getByRole('button', { name: 'Keep the name' }).click();
 	await expect(page.locator('[data-ruler]')).toContainText('Net loft');

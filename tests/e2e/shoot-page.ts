@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { filmOf, fixedCamera } from '../fixtures/bag';
-import { loadCamera } from './app';
+import { loadCamera, ready } from './app';
 
 /** What the tests of reading light share: where things are on Shoot, and a camera that needs bright light. */
 
@@ -31,6 +31,8 @@ export const use = (page: Page) => page.getByRole('button', { name: 'Use this re
 
 /** Opens the help with a hard situation. */
 export async function openAid(page: Page, name: string) {
+	// What would help comes above it, and moves it.
+	await ready(page);
 	await page.getByRole('group', { name: 'Help with' }).getByRole('button', { name }).click();
 	return page.getByRole('dialog', { name, exact: true });
 }

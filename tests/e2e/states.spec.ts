@@ -1,4 +1,5 @@
 import { cameraKinds } from '../../src/core/camera';
+import { foldingInstant } from '../fixtures/automatic';
 import { filmOf, fixedCamera, steppedCamera } from '../fixtures/bag';
 import { expect, loadCamera, open, PHONE, picture, readLight, test } from './app';
 
@@ -110,7 +111,8 @@ test.describe('in the field', () => {
 		await page.reload();
 		await expect(page.getByText('Not saved yet: one entry is kept here')).toBeVisible();
 		await page.unroute('**/api/**');
-		await page.getByRole('button', { name: 'Save now' }).click();
+		// It is sent by itself as soon as there is a network again.
+		await page.evaluate(() => dispatchEvent(new Event('online')));
 		await expect(page.getByText('Not saved yet')).toBeHidden();
 		await app.restart();
 		const { items } = await (await request.get('/api/frames')).json();
@@ -125,7 +127,8 @@ test.describe('in the field', () => {
 		await open(other, '/');
 		await other.getByRole('button', { name: /Took frame 1/ }).click();
 		await expect(other.getByText('Frame 1 of Twice saved')).toBeVisible();
-		await page.getByRole('button', { name: /Took frame 1/ }).click();
+		// The one is told of the other.
+		await page.getByRole('button', { name: /Took frame 2/ }).click();
 		await expect(page.getByText('Frame 2 of Twice saved')).toBeVisible();
 	});
 });
@@ -167,6 +170,27 @@ test('bad forms answer at the field while one types, and store nothing', async (
 	await expect(page.getByText('3 things need mending')).toBeVisible();
 	await expect(fNumber).toHaveValue('wide');
 	expect((await (await request.get('/api/cameras')).json()).total).toBe(0);
+});
+
+test('a wheel whose click is nothing, or next to nothing, is refused at its field', async ({
+	page,
+	request
+}) => {
+	const { cameraId } = await loadCamera(request, { camera: foldingInstant({ name: 'Wedge' }) });
+	const failed: string[] = [];
+	page.on('pageerror', ({ message }) => failed.push(message));
+	await open(page, `/bag/camera/${cameraId}`);
+	const click = page.getByLabel('One click, stops');
+	for (const value of ['0', '0.000001', '-1']) {
+		await click.fill(value);
+		await page.getByRole('button', { name: 'Save', exact: true }).click();
+		await expect(click).toHaveAttribute('aria-invalid', 'true');
+		await expect(page.getByText(/things? needs? mending/)).toBeVisible();
+	}
+	await click.fill('0.5');
+	await page.getByRole('button', { name: 'Save', exact: true }).click();
+	await expect(page.getByRole('heading', { name: 'Bag' })).toBeVisible();
+	expect(failed).toEqual([]);
 });
 
 test('a form keeps what was typed when the server is gone', async ({ page, app }) => {

@@ -1,4 +1,4 @@
-import { automaticExposure, offsetOf, type Camera } from '../camera';
+import { automaticExposure, dialSpeeds, offsetOf, type Camera } from '../camera';
 import { effectiveSpeedStops, type Film } from '../film';
 import { posterior } from '../learn/bayes';
 import { landmarks } from '../light';
@@ -44,7 +44,7 @@ function hasRoom(camera: Camera, film: Film, frames: readonly TrialFrame[], ev: 
 export function trialOf(camera: Camera, film: Film): Trial | null {
 	const eye = automaticExposure(camera);
 	if (!eye) return null;
-	const [iso, ...others] = eye.iso;
+	const [iso, ...others] = dialSpeeds(camera);
 	const at = (compensation: number, why: string): TrialFrame => ({ compensation, iso, why });
 	const { darken = 0, lighten = 0 } = eye.compensation ?? {};
 	const frames = [

@@ -14,6 +14,20 @@ export function scatterOf(eye: AutomaticExposure): number {
 	return eye.scatter ?? USUAL_SCATTER;
 }
 
+/**
+ * Film speeds that an eye can really be told: those of its dial where its lever leaves the dial free, and
+ * those that places of the lever name instead.
+ *
+ * @returns ISO, each once, the dial's in its order; empty without an eye
+ * @example dialSpeeds(an eye with a dial of 75 and 150, and a lever of one place at ISO 150) // [150]
+ */
+export function dialSpeeds(camera: Camera): number[] {
+	const eye = automaticExposure(camera);
+	if (!eye) return [];
+	const places = camera.positions?.length ? camera.positions : [undefined];
+	return [...new Set(places.flatMap((place) => (place?.iso === undefined ? eye.iso : [place.iso])))];
+}
+
 const ROUNDING = 1e-9;
 
 /**
@@ -24,9 +38,19 @@ const ROUNDING = 1e-9;
  */
 export function wheelPositions(wheel: Wheel | undefined): number[] {
 	if (!wheel) return [0];
-	const { darken, lighten, step } = wheel;
-	const [first, last] = [Math.ceil(darken / step - ROUNDING), Math.floor(lighten / step + ROUNDING)];
-	return Array.from({ length: last - first + 1 }, (_, index) => (first + index) * step + 0);
+	const { darken, step } = wheel;
+	const first = Math.ceil(darken / step - ROUNDING);
+	return Array.from({ length: wheelPlaces(wheel) }, (_, index) => (first + index) * step + 0);
+}
+
+/**
+ * How many places a wheel has, by arithmetic: what is asked of a wheel that nobody has looked at yet.
+ *
+ * @returns a number that is none where the wheel's are none, or its click is nothing
+ * @example wheelPlaces({ darken: -1, lighten: 1, step: 1 / 3 }) // 7
+ */
+export function wheelPlaces({ darken, lighten, step }: Wheel): number {
+	return Math.floor(lighten / step + ROUNDING) - Math.ceil(darken / step - ROUNDING) + 1;
 }
 
 /** Stops that filters take from the light of the eye itself. */

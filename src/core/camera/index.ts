@@ -7,5 +7,6 @@ export * from './hand-hold';
 export * from './offset';
 export * from './programme';
 export * from './types';
+export * from './ways';
 export * from './kinds';
 export { flares, nightNotes } from './night-notes';

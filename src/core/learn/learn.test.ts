@@ -130,10 +130,11 @@ describe('what judged frames teach of a body', () => {
 			fc.property(fc.array(anyFrame, { minLength: 1, maxLength: 10 }), (frames) => {
 				const plain = frames.map(({ predicted, judged, sd }) => ({ predicted, judged, sd }));
 				const [fewer, more] = [plain.slice(0, -1), plain].map((each) => learn({ stops: 0, sd: 0.3 }, each));
-				if (more.contradict || more.outliers.length > 0) return;
+				fc.pre(!more.contradict && more.outliers.length === 0);
 				expect(more.sd).toBeLessThanOrEqual(fewer.sd + 1e-12);
 			}),
-			{ numRuns: 200 }
+			// Frames that contradict are another matter; two hundred sets that do not are really looked at.
+			{ numRuns: 200, maxSkipsPerRun: 1 }
 		);
 	});
 });

@@ -1,4 +1,12 @@
-import { automaticExposure, axisHas, controlsOf, isHandTimed, wheelPositions, type Camera } from '../camera';
+import {
+	automaticExposure,
+	axisHas,
+	controlsOf,
+	dialSpeeds,
+	isHandTimed,
+	wheelPositions,
+	type Camera
+} from '../camera';
 import { formatAperture } from '../units';
 import type { Placed } from './settings';
 import type { Intent, Match, WishProblem } from './types';
@@ -61,10 +69,8 @@ function wheelProblem(camera: Camera, place: number): string | null {
 }
 
 function dialProblem(camera: Camera, iso: number): string | null {
-	const eye = automaticExposure(camera);
-	if (!eye) return 'this camera has no film-speed dial';
-	const dial = [...eye.iso, ...(camera.positions ?? []).flatMap((position) => position.iso ?? [])];
-	return dial.includes(iso) ? null : `this camera cannot be told ISO ${iso}`;
+	if (!automaticExposure(camera)) return 'this camera has no film-speed dial';
+	return dialSpeeds(camera).includes(iso) ? null : `this camera cannot be told ISO ${iso}`;
 }
 
 /**

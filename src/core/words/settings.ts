@@ -2,6 +2,7 @@ import {
 	aimAbove,
 	automaticExposure,
 	controlsOf,
+	dialSpeeds,
 	isHandTimed,
 	markLabel,
 	slowestByHand,
@@ -51,7 +52,7 @@ function handAxes(camera: Camera): Axis[] {
  */
 export function nothingToSet(camera: Camera): boolean {
 	const eye = automaticExposure(camera);
-	const noDials = !eye || (!eye.compensation && eye.iso.length === 1);
+	const noDials = !eye || (!eye.compensation && dialSpeeds(camera).length === 1);
 	return noDials && !camera.bulb && handAxes(camera).every(single) && camera.focus.kind === 'fixed';
 }
 
@@ -94,7 +95,7 @@ function dialRows(camera: Camera, outcome: Outcome): SettingRow[] {
 	if (outcome.compensation !== null) {
 		rows.push({ name: 'Wheel', value: wheelInWords(outcome.compensation), note: '' });
 	}
-	if (eye.iso.length > 1) rows.push({ name: 'Dial', value: `ISO ${outcome.iso}`, note: '' });
+	if (dialSpeeds(camera).length > 1) rows.push({ name: 'Dial', value: `ISO ${outcome.iso}`, note: '' });
 	return rows;
 }
 

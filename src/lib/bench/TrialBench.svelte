@@ -1,7 +1,7 @@
 <!-- A trial of an eye: which frames to shoot, how they came out, and what that teaches. -->
 <script lang="ts">
 	import { learnFromTrial, trialOf } from '$core/bench';
-	import { automaticExposure, offsetOf, type Camera } from '$core/camera';
+	import { dialSpeeds, offsetOf, type Camera } from '$core/camera';
 	import type { Film } from '$core/film';
 	import { formatDoubt, formatEv, stopsInWords } from '$core/units';
 	import { habitInWords, wheelInWords } from '$core/words';
@@ -19,7 +19,7 @@
 	let filmName = $state('');
 	const film = $derived(films.find(({ name }) => name === filmName) ?? films[0]);
 	const trial = $derived(film ? trialOf(camera, film) : null);
-	const dials = $derived((automaticExposure(camera)?.iso.length ?? 1) > 1);
+	const dials = $derived(dialSpeeds(camera).length > 1);
 	let came = $state<Record<number, number | null>>({});
 	const judged = $derived((trial?.frames ?? []).map((_, index) => came[index] ?? null));
 	const shot = $derived(judged.filter((each) => each !== null).length);

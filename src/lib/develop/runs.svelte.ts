@@ -1,6 +1,7 @@
 import { browser } from '$app/environment';
 import { adjustedWhole, stepCues, type Step, type StepDone } from '$core/develop';
 import { Cueing } from '$lib/timing/cueing';
+import { keepHere, keptHere } from '$lib/records/kept-here';
 import { now } from '$lib/timing/steady-clock';
 
 /** A development that goes on, kept in the browser until its log is. */
@@ -24,21 +25,12 @@ export interface Run {
 const KEY = 'just-enough-runs';
 const MS = 1000;
 
-function stored(): Run[] {
-	if (!browser) return [];
-	try {
-		return JSON.parse(localStorage.getItem(KEY) ?? '[]') as Run[];
-	} catch {
-		return [];
-	}
-}
-
 /** The bath that a run is in, or undefined when all are done. */
 export const stepOf = ({ steps, done }: Run): Step | undefined => steps[done.length];
 
 /** All developments that go on; several may. */
 class Runs {
-	all = $state.raw<readonly Run[]>(stored());
+	all = $state.raw<readonly Run[]>(keptHere(KEY, []));
 	#now = $state(browser ? now() : 0);
 	/** Runs that were given sound on this page. */
 	#sounding = $state.raw<ReadonlySet<string>>(new Set());
@@ -46,7 +38,7 @@ class Runs {
 
 	#keep(all: readonly Run[]): void {
 		this.all = all;
-		localStorage.setItem(KEY, JSON.stringify(all));
+		keepHere(KEY, all);
 	}
 
 	#change(id: string, change: (run: Run) => Run): void {

@@ -32,8 +32,10 @@
 		</SegmentedControl.Control>
 	</SegmentedControl>
 </div>
-<button class="turn" onclick={() => choose(next.id)} aria-label="Display: {shown.name}. Change to {next.name}"
-	>{shown.short}</button
+<button
+	class="turn"
+	onclick={() => choose(next.id)}
+	aria-label="{shown.short}: the display is {shown.name}. Change to {next.name}">{shown.short}</button
 >
 
 <style>

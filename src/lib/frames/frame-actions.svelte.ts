@@ -1,3 +1,4 @@
+import { v4 as uuid } from 'uuid';
 import type { FrameRecord, LoadRecord } from '$contract/records';
 import type { Judgement } from '$contract/frames';
 import { create, remove, replace, type Kept } from '$lib/records/client';
@@ -56,7 +57,7 @@ export class FrameActions {
 		}
 		const stayed = frames.length - gone.length;
 		const back = async () => {
-			for (const frame of gone) await create('frames', crypto.randomUUID(), plain(frame));
+			for (const frame of gone) await create('frames', uuid(), plain(frame));
 			await this.#say('They are back.', null);
 		};
 		const said = `${gone.length === 1 ? 'One frame is' : `${gone.length} frames are`} deleted.`;

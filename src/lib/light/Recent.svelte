@@ -63,8 +63,9 @@
 			<button
 				class="plain-link small"
 				onclick={() => begin(reading)}
-				aria-label="Name the reading {formatEv(resolveLight(reading.light).ev)} {reading.name ??
-					lightNote(reading.light)}"
+				aria-label="{reading.name ? 'Rename' : 'Name it'}: the reading {formatEv(
+					resolveLight(reading.light).ev
+				)} {reading.name ?? lightNote(reading.light)}"
 			>
 				{reading.name ? 'Rename' : 'Name it'}
 			</button>

@@ -33,9 +33,13 @@
 		return piexif.insert(exif, canvas.toDataURL('image/jpeg', 0.9));
 	}
 
-	async function press() {
+	function press() {
 		taken = take();
-		onpicture(await (await fetch(taken)).blob());
+		// Not by fetching the data address: nothing but this server is asked for anything.
+		const bytes = Uint8Array.from(atob(taken.slice(taken.indexOf(',') + 1)), (letter) =>
+			letter.charCodeAt(0)
+		);
+		onpicture(new Blob([bytes], { type: 'image/jpeg' }));
 	}
 </script>
 

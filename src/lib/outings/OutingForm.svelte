@@ -203,6 +203,11 @@
 				</p>
 				<progress max={desk.progress.of} value={desk.progress.done} aria-label="Scenes gone through"
 				></progress>
+			{:else if desk.failed}
+				<p class="notice" role="status">
+					This could not be packed. Look at the cameras and films in the bag, then
+					<button class="plain-link" type="button" onclick={pack}>try again</button>.
+				</p>
 			{:else if stopped}
 				<p>
 					Not packed. <button class="plain-link" type="button" onclick={pack}>Pack it</button>

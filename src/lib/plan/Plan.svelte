@@ -189,6 +189,7 @@
 	here="day"
 	names={{ asked: 'The day', answer: 'The day’s light and the cameras' }}
 	busy={desk.left > 0}
+	failed={desk.failed}
 	{asked}
 	{answer}
 />

@@ -10,10 +10,12 @@
 		names: { asked: string; answer: string };
 		/** Something is still being worked out. */
 		busy: boolean;
+		/** Something could not be worked out. */
+		failed: boolean;
 		asked: Snippet;
 		answer: Snippet;
 	}
-	let { title, here, names, busy, asked, answer }: Props = $props();
+	let { title, here, names, busy, failed, asked, answer }: Props = $props();
 </script>
 
 <svelte:head><title>{title} · Just Enough</title></svelte:head>
@@ -22,7 +24,15 @@
 	<PlanNav {here} />
 	<div class="columns">
 		<form aria-label={names.asked} onsubmit={(event) => event.preventDefault()}>{@render asked()}</form>
-		<section aria-label={names.answer} aria-busy={busy}>{@render answer()}</section>
+		<section aria-label={names.answer} aria-busy={busy}>
+			{#if failed}
+				<p class="notice" role="status">
+					Some of this could not be worked out. Reload the page; if it stays so, look at the cameras and films
+					in the bag.
+				</p>
+			{/if}
+			{@render answer()}
+		</section>
 	</div>
 </div>
 

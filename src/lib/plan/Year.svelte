@@ -160,6 +160,7 @@
 	here="year"
 	names={{ asked: 'The year', answer: 'The year with this camera' }}
 	busy={desk.left > 0}
+	failed={desk.failed}
 	{asked}
 	{answer}
 />

@@ -14,6 +14,8 @@ export class PackDesk {
 	packed = $state.raw<Packed | null>(null);
 	/** Scenes that are gone through, and all; null where nothing is being worked out. */
 	progress = $state.raw<{ done: number; of: number } | null>(null);
+	/** Whether it could not be worked out. */
+	failed = $state(false);
 	#worker: PlanWorker | null = null;
 	#giveUp: () => void = () => {};
 
@@ -21,11 +23,19 @@ export class PackDesk {
 	async pack(question: PackQuestion): Promise<void> {
 		this.stop();
 		this.packed = null;
+		this.failed = false;
 		const worker = openPlanWorker();
 		this.#worker = worker;
 		// A worker that was ended never answers.
 		const givenUp = new Promise<void>((resolve) => (this.#giveUp = resolve));
-		await Promise.race([this.#work(worker, question), givenUp]);
+		try {
+			await Promise.race([this.#work(worker, question), givenUp]);
+		} catch (error) {
+			if (this.#worker !== worker) return;
+			console.error(error);
+			this.stop();
+			this.failed = true;
+		}
 	}
 
 	async #work(worker: PlanWorker, question: PackQuestion): Promise<void> {

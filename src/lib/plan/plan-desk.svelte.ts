@@ -6,6 +6,8 @@ export class PlanDesk<Q, A> {
 	plans = $state.raw<Readonly<Record<string, A>>>({});
 	/** How many are still to come. */
 	left = $state(0);
+	/** Whether one of them could not be worked out. */
+	failed = $state(false);
 	#way: (work: PlanWork, question: Q) => Promise<A>;
 	#work: PlanWork | null = null;
 	#round = 0;
@@ -28,13 +30,25 @@ export class PlanDesk<Q, A> {
 	async ask(questions: readonly { id: string; question: Q }[]): Promise<void> {
 		const round = ++this.#round;
 		this.left = questions.length;
+		this.failed = false;
 		const plans: Record<string, A> = {};
 		for (const { id, question } of questions) {
 			if (!this.#work || round !== this.#round) return;
-			plans[id] = await this.#way(this.#work, question);
+			const plan = await this.#answered(question);
 			if (round !== this.#round) return;
+			if (plan === null) this.failed = true;
+			else plans[id] = plan;
 			this.left -= 1;
 		}
 		this.plans = plans;
+	}
+
+	async #answered(question: Q): Promise<A | null> {
+		try {
+			return await this.#way(this.#work!, question);
+		} catch (error) {
+			console.error(error);
+			return null;
+		}
 	}
 }

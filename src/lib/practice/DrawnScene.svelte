@@ -14,6 +14,7 @@
 
 	let canvas: HTMLCanvasElement;
 	let picture = $state.raw<DrawnPicture | null>(null);
+	let failed = $state(false);
 	/** Where the meter points, parts of the width and of the height. */
 	// svelte-ignore state_referenced_locally -- begun anew with each scene below
 	let spot = $state(onTheCard(scene));
@@ -21,10 +22,16 @@
 	$effect(() => {
 		let wanted = true;
 		picture = null;
+		failed = false;
 		spot = onTheCard(scene);
-		void pictureOf(scene).then((next) => {
-			if (wanted) picture = next;
-		});
+		pictureOf(scene).then(
+			(next) => {
+				if (wanted) picture = next;
+			},
+			() => {
+				if (wanted) failed = true;
+			}
+		);
 		return () => {
 			wanted = false;
 		};
@@ -82,7 +89,8 @@
 			data-drawn={picture ? 'yes' : undefined}
 			aria-label="A made-up scene at {scene.clock}: a person with a grey card, posts, a tree and a shed"
 		></canvas>
-		{#if !picture}<p class="wait soft">Drawing the scene …</p>{/if}
+		{#if failed}<p class="wait soft" role="status">This scene could not be drawn. Go on to the next one.</p>
+		{:else if !picture}<p class="wait soft">Drawing the scene …</p>{/if}
 		{#if metered && picture}
 			<button
 				class="spot"

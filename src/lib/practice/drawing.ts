@@ -21,5 +21,7 @@ export function pictureOf(scene: DrawnScene): Promise<DrawnPicture> {
 	drawer ??= open();
 	const picture = drawer(scene, WIDTH);
 	drawn.set(key, picture);
+	// What could not be drawn is not kept: it is tried again when it is asked for again.
+	picture.catch(() => drawn.delete(key));
 	return picture;
 }

@@ -9,9 +9,13 @@
 
 	$effect(() => {
 		let here = true;
-		void printFor({ type, error, width, height, seed, lens }).then((picture) => {
-			if (here) canvas?.getContext('2d')?.putImageData(picture, 0, 0);
-		});
+		// A print that cannot be made leaves its paper empty: what it shows is said beside it.
+		printFor({ type, error, width, height, seed, lens }).then(
+			(picture) => {
+				if (here) canvas?.getContext('2d')?.putImageData(picture, 0, 0);
+			},
+			(problem) => console.error(problem)
+		);
 		return () => (here = false);
 	});
 </script>

@@ -18,5 +18,7 @@ export function printFor(question: PrintQuestion): Promise<ImageData> {
 	maker ??= open();
 	const picture = maker(question).then((pixels) => new ImageData(pixels, question.width, question.height));
 	made.set(key, picture);
+	// What could not be made is not kept: it is tried again when it is asked for again.
+	picture.catch(() => made.delete(key));
 	return picture;
 }

@@ -1,3 +1,4 @@
+import isEqual from 'fast-deep-equal';
 import type {
 	CameraRecord,
 	ExerciseRecord,
@@ -39,7 +40,8 @@ export type Written<T> =
 	| { result: 'invalid'; issues: Issue[] }
 	| { result: 'stale'; current: Kept<T> }
 	| { result: 'refused'; message: string }
-	| { result: 'unreachable' };
+	/** Nothing was said of the record: no answer, or one of a server in trouble (answered). */
+	| { result: 'unreachable'; answered: boolean };
 
 const PATIENCE_MS = 10_000;
 const SERVER_IN_TROUBLE = 500;
@@ -52,24 +54,40 @@ async function write<T>(method: string, path: string, body?: unknown): Promise<W
 			headers: body === undefined ? {} : { 'content-type': 'application/json' },
 			signal: AbortSignal.timeout(PATIENCE_MS)
 		});
-		if (response.status >= SERVER_IN_TROUBLE) return { result: 'unreachable' };
-		const answer = response.status === 204 ? undefined : await response.json();
-		if (response.ok) return { result: 'saved', record: answer };
-		if (response.status === 422) return { result: 'invalid', issues: answer.issues };
-		if (response.status === 409 && answer.current) return { result: 'stale', current: answer.current };
-		return { result: 'refused', message: answer.message };
+		if (response.status >= SERVER_IN_TROUBLE) return { result: 'unreachable', answered: true };
+		if (response.status === 204) return { result: 'saved', record: undefined as never };
+		return answerOf(response.ok, response.status, await response.json());
 	} catch {
-		return { result: 'unreachable' };
+		return { result: 'unreachable', answered: false };
 	}
 }
 
-/** Creates a record under an id made here; sending it again is harmless. */
-export function create<K extends Kind>(
+/** What an answer says of the record; only the record itself says that it is saved. */
+function answerOf<T>(ok: boolean, status: number, answer: unknown): Written<T> {
+	const { id, version, issues, current, message } = (answer ?? {}) as Record<string, unknown>;
+	const isRecord = typeof id === 'string' && typeof version === 'number';
+	if (ok && isRecord) return { result: 'saved', record: answer as Kept<T> };
+	if (status === 422 && Array.isArray(issues)) return { result: 'invalid', issues: issues as Issue[] };
+	if (status === 409 && current) return { result: 'stale', current: current as Kept<T> };
+	if (!ok && typeof message === 'string') return { result: 'refused', message };
+	// Something else answered in the server's place, such as the sign-in page of a network.
+	return { result: 'unreachable', answered: false };
+}
+
+/**
+ * Creates a record under an id made here; sending it again is harmless. What is there already, the same
+ * to the letter, is saved, whoever sent it.
+ */
+export async function create<K extends Kind>(
 	kind: K,
 	id: string,
 	record: RecordKinds[K]
 ): Promise<Written<RecordKinds[K]>> {
-	return write('POST', `/api/${kind}`, { ...record, id });
+	const written = await write<RecordKinds[K]>('POST', `/api/${kind}`, { ...record, id });
+	if (written.result !== 'stale') return written;
+	const { id: _, version: _version, ...there } = written.current;
+	const same = isEqual(there, JSON.parse(JSON.stringify(record)));
+	return same ? { result: 'saved', record: written.current } : written;
 }
 
 /** Replaces a record, naming the version that was read. */

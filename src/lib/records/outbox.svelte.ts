@@ -1,93 +1,146 @@
 import { browser } from '$app/environment';
 import { v4 as uuid } from 'uuid';
-import type { Issue } from '$contract/validate';
 import { create, type Kind, type RecordKinds } from './client';
-import { refresh } from './refresh';
+import { Delivery, type Sent } from './delivery';
+import { Pending, PREFIX, type Waiting } from './pending';
+import { server } from './patient-fetch.svelte';
+import { refresh, refreshed } from './refresh';
 
-/** A new record that the server has not acknowledged yet, and why it would not, where it said so. */
-export type Waiting = {
-	[K in Kind]: { kind: K; id: string; record: RecordKinds[K]; problem?: string };
-}[Kind];
+const LOCK = 'just-enough-outbox';
+/** Until it is tried again, ms; longer each time. */
+const [SOON, LATE] = [2000, 60_000];
 
-type Sent<T> = { result: 'saved'; record: T } | { result: 'kept' } | { result: 'refused'; problem: string };
+/** One page of all at a time; browsers offer locks on this machine itself and over https alone, and without them sending twice does no harm. */
+function alone<T>(work: () => Promise<T>): Promise<T> {
+	if (!browser || !navigator.locks) return work();
+	return navigator.locks.request(LOCK, work) as Promise<T>;
+}
 
-const STORAGE_KEY = 'just-enough-outbox';
-
-function stored(): Waiting[] {
-	if (!browser) return [];
+function shelf(): Storage | null {
 	try {
-		return JSON.parse(localStorage.getItem(STORAGE_KEY) ?? '[]') as Waiting[];
+		return browser ? localStorage : null;
 	} catch {
-		return [];
+		return null;
 	}
 }
 
-/** A frame whose number another page took meanwhile takes the next one. */
-function renumbered<K extends Kind>(
-	kind: K,
-	record: RecordKinds[K],
-	issues: Issue[]
-): RecordKinds[K] | undefined {
-	const taken = kind === 'frames' && issues.length > 0 && issues.every((issue) => issue.path === 'number');
-	return taken ? { ...record, number: (record as RecordKinds['frames']).number + 1 } : undefined;
-}
-
 /**
- * New records on their way to the server. What cannot be delivered is kept in the browser, also
- * when the page is closed, and sent again: creating is idempotent, so twice does no harm.
+ * New records on their way to the server. What cannot be delivered is kept in the browser, also when the
+ * page is closed, and sent again by itself: creating is idempotent, so twice does no harm.
  */
 class Outbox {
-	waiting = $state<Waiting[]>(stored());
+	#pending = new Pending(shelf());
+	#delivery = new Delivery(this.#pending, { create, alone });
+	/** Looked up once the page stands: until then it must look as the server drew it, which knows nothing of this. */
+	#stored = $state.raw<Waiting[]>([]);
+	/** Saved, but not among the page's own records yet: shown until they are, so that nothing blinks. */
+	#arrived = $state.raw<Waiting[]>([]);
+	/** On their way for the first time. */
+	#sending = $state.raw<ReadonlySet<string>>(new Set());
+	/** Whether what waits outlives this page. */
+	outlivesThePage = $state(true);
+	#pause = SOON;
+	#timer: ReturnType<typeof setTimeout> | undefined;
 
-	/** Records of one kind that are not on the server yet. */
+	/** What the server does not have yet. */
+	waiting = $derived(this.#stored);
+
+	/** What waits longer than sending takes: it is not saved, and that is said. */
+	unsaved = $derived(this.#stored.filter(({ id }) => !this.#sending.has(id)));
+
+	/** Records of one kind that the page does not have from the server yet. */
 	of<K extends Kind>(kind: K): (RecordKinds[K] & { id: string })[] {
-		return this.waiting
+		return [...this.#arrived, ...this.#stored]
 			.filter((item) => item.kind === kind)
 			.map((item) => ({ ...(item.record as RecordKinds[K]), id: item.id }));
 	}
 
+	/** Keeps a new record here, and sends it. */
 	async send<K extends Kind>(
 		kind: K,
 		record: RecordKinds[K],
 		id: string = uuid()
 	): Promise<Sent<RecordKinds[K]>> {
-		this.keep({ kind, id, record } as Waiting);
-		const written = await create(kind, id, record);
-		if (written.result === 'unreachable') return { result: 'kept' };
-		if (written.result === 'saved') {
-			// The page's own records must hold it before it leaves the outbox, so that it never blinks.
-			await refresh();
-			this.forget(id);
-			return { result: 'saved', record };
+		const item = { kind, id, record, at: Date.now() } as Waiting;
+		this.#sending = new Set([...this.#sending, id]);
+		this.#pending.put(item);
+		this.#look();
+		const sent = await this.#delivery.send(item);
+		this.#sending = new Set([...this.#sending].filter((each) => each !== id));
+		if (sent.result === 'saved') {
+			const { id: _, version: _version, ...saved } = sent.record;
+			await this.#came([{ ...item, record: saved } as Waiting]);
+			void this.sendAll();
+		} else {
+			this.#look();
+			this.#later();
 		}
-		const issues = written.result === 'invalid' ? written.issues : [];
-		const next = renumbered(kind, record, issues);
-		if (next) return this.send(kind, next, id);
-		const problem = issues.map((issue) => `${issue.path}: ${issue.message}`).join(', ') || 'not accepted';
-		this.keep({ kind, id, record, problem } as Waiting);
-		return { result: 'refused', problem };
+		return sent as Sent<RecordKinds[K]>;
 	}
 
-	/** Tries everything again, oldest first; stops where the server cannot be reached. */
-	async sendAll(): Promise<void> {
-		for (const { kind, record, id } of [...this.waiting]) {
-			const sent = await this.send(kind, record, id);
-			if (sent.result === 'kept') return;
-		}
+	/** Tries everything again, also what the server would not have, where a person asks for it. */
+	async sendAll(refused = false): Promise<void> {
+		clearTimeout(this.#timer);
+		this.#timer = undefined;
+		if (this.#pending.all().length === 0) return this.#look();
+		const saved = await this.#delivery.sendAll(refused);
+		if (saved.length > 0) await this.#came(saved);
+		this.#look();
+		this.#later(saved.length > 0);
 	}
 
 	forget(id: string): void {
-		this.waiting = this.waiting.filter((item) => item.id !== id);
-		this.remember();
+		this.#pending.drop(id);
+		this.#arrived = this.#arrived.filter((item) => item.id !== id);
+		this.#look();
 	}
 
-	private keep(item: Waiting): void {
-		this.waiting = [...this.waiting.filter((other) => other.id !== item.id), item];
-		this.remember();
+	/** Follows what other pages do, and the network; gives back how to stop. */
+	open(): () => void {
+		const again = () => void this.sendAll();
+		const seen = () => document.visibilityState === 'visible' && again();
+		const changed = ({ key }: StorageEvent) => {
+			if (key?.startsWith(PREFIX) === false) return;
+			const before = this.#stored.length;
+			this.#look();
+			// What another page has sent is on the server now.
+			if (this.#stored.length < before) void refresh();
+		};
+		this.#look();
+		addEventListener('storage', changed);
+		addEventListener('online', again);
+		document.addEventListener('visibilitychange', seen);
+		again();
+		return () => {
+			removeEventListener('storage', changed);
+			removeEventListener('online', again);
+			document.removeEventListener('visibilitychange', seen);
+			clearTimeout(this.#timer);
+		};
 	}
 
-	private remember(): void {
-		if (browser) localStorage.setItem(STORAGE_KEY, JSON.stringify(this.waiting));
+	/** Saved records stay shown until the page has them from the server. */
+	async #came(saved: Waiting[]): Promise<void> {
+		this.#arrived = [...this.#arrived, ...saved];
+		this.#look();
+		const ids = new Set(saved.map(({ id }) => id));
+		const there = refreshed().then(() => {
+			this.#arrived = this.#arrived.filter(({ id }) => !ids.has(id));
+		});
+		await Promise.race([there, server.untilAway]);
+	}
+
+	#look(): void {
+		this.#stored = this.#pending.all();
+		this.outlivesThePage = this.#pending.outlivesThePage;
+	}
+
+	/** Sends again by itself, later each time that nothing came of it. */
+	#later(saved = false): void {
+		if (saved) this.#pause = SOON;
+		if (!browser || this.#timer !== undefined || this.#stored.every(({ problem }) => problem)) return;
+		this.#timer = setTimeout(() => void this.sendAll(), this.#pause);
+		this.#pause = Math.min(LATE, this.#pause * 2);
 	}
 }
 

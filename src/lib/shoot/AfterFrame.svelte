@@ -1,10 +1,10 @@
 <!-- After the click: the print develops, is judged in one tap, and the next click is answered from it. -->
 <script lang="ts">
-	import { browser } from '$app/environment';
 	import { shotList, takenShots } from '$core/cine';
 	import { developingSeconds, spoolSeconds } from '$core/film';
 	import { judgedInWords, learntInWords } from '$core/words';
 	import type { Kept } from '$lib/records/client';
+	import { keepHere, keptHere } from '$lib/records/kept-here';
 	import type { FrameRecord } from '$contract/records';
 	import type { Loaded } from './bag';
 	import type { ShootState } from './shoot-state.svelte';
@@ -22,7 +22,7 @@
 	];
 
 	let now = $state(Date.now());
-	let celsius = $state(Number((browser && localStorage.getItem(KEY)) || 21));
+	let celsius = $state(keptHere(KEY, 21));
 	const { logging } = $derived(shoot);
 	const last = $derived.by((): Kept<FrameRecord> | null => {
 		const frame = chosen.frames.at(-1);
@@ -58,7 +58,7 @@
 
 	function warm(to: number) {
 		celsius = to;
-		localStorage.setItem(KEY, String(to));
+		keepHere(KEY, to);
 	}
 </script>
 

@@ -75,6 +75,12 @@
 			Every frame of {chosen.film.name} in {chosen.camera.name} is taken.
 			<a class="plain-link" href={resolve(`/bag/load?camera=${chosen.camera.id}`)}>Load another film</a>
 		</p>
+	{:else if shoot.failed}
+		<h2 class="verdict figure">No answer</h2>
+		<p class="notice">
+			What is set here and what is kept of {chosen.camera.name} do not go together. Set it differently below, or
+			<a class="plain-link" href={resolve(`/bag/camera/${chosen.camera.id}`)}>look at the camera</a>.
+		</p>
 	{:else if !outcome}
 		<h2 class="verdict figure">Read the light</h2>
 		<p class="soft">

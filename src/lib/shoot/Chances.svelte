@@ -1,5 +1,6 @@
 <!-- The chance as ten little prints, and whether it is worth a frame to find out more. -->
 <script lang="ts">
+	import { untrack } from 'svelte';
 	import { automaticExposure } from '$core/camera';
 	import { latitudeOf } from '$core/film';
 	import { worthOfTrial } from '$core/learn';
@@ -24,7 +25,8 @@
 		const own = shoot.wishesOf(chosen.id);
 		return [chosen.camera, chosen.film, lightFor(light, own), intentOf(shoot.scene, own), asItIs] as const;
 	});
-	let asked = $state.raw<typeof wanted>(null);
+	/** At once to begin with: what came later would push what stands below away under the thumb. */
+	let asked = $state.raw<typeof wanted>(untrack(() => wanted));
 	$effect(() => {
 		const next = wanted;
 		const rest = setTimeout(() => (asked = next), REST_MS);

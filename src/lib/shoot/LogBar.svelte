@@ -16,7 +16,7 @@
 	const { logging } = $derived(shoot);
 	const chosen = $derived(shoot.chosen);
 	const logged = $derived(logging.log.logged);
-	const waiting = $derived(outbox.waiting.length);
+	const waiting = $derived(outbox.unsaved.length);
 	const fresh = $derived(logged !== null && logged.saved !== false);
 	const running = $derived(chosen ? logging.draftOf(chosen.id).startedAt !== undefined : false);
 	const cine = $derived(chosen?.secondsLeft != null);
@@ -115,13 +115,16 @@
 		{/if}
 		{#if logged?.problem}<span>{logged.problem}</span>{/if}
 		{#if logging.problem}<span>{logging.problem}</span>{/if}
-		{#if waiting > 0 && !(logged && logged.saved === null)}
+		{#if waiting > 0}
 			<span class="notice">
 				Not saved yet: {waiting === 1 ? 'one entry is' : `${waiting} entries are`} kept here, in this browser.
-				{#each outbox.waiting.filter((item) => item.problem) as item (item.id)}
+				{#if !outbox.outlivesThePage}
+					Its storage is full or switched off: keep this page open until they are saved.
+				{/if}
+				{#each outbox.unsaved.filter((item) => item.problem) as item (item.id)}
 					{item.problem} <button class="plain-link" onclick={() => outbox.forget(item.id)}>Drop it</button>
 				{/each}
-				<button class="plain-link" onclick={() => outbox.sendAll()}>Save now</button>
+				<button class="plain-link" onclick={() => outbox.sendAll(true)}>Save now</button>
 			</span>
 		{/if}
 	</div>

@@ -1,6 +1,6 @@
 <!-- What is set and mounted on the chosen camera: only what it has. -->
 <script lang="ts">
-	import { automaticExposure, markLabel, wheelPositions } from '$core/camera';
+	import { automaticExposure, dialSpeeds, markLabel, wheelPositions } from '$core/camera';
 	import { flashOf } from '$core/match';
 	import { formatAperture, formatStops } from '$core/units';
 	import { wheelInWords } from '$core/words';
@@ -16,6 +16,7 @@
 	const eye = $derived(automaticExposure(camera));
 	const own = $derived(shoot.wishesOf(loaded.id));
 	const apertures = $derived(camera.aperture.kind === 'stops' ? camera.aperture.f : []);
+	const dial = $derived(dialSpeeds(camera));
 	const wheel = $derived(eye?.compensation ? wheelPositions(eye.compensation) : []);
 	const filters = $derived(shoot.bag.filters ?? []);
 
@@ -61,13 +62,13 @@
 			onchange={(value) => shoot.setChosen({ compensation: numberOr(value) })}
 		/>
 	{/if}
-	{#if eye && eye.iso.length > 1}
+	{#if dial.length > 1}
 		<ChoiceField
 			label="Film-speed dial"
-			value={wanted(own.iso, eye.iso)}
+			value={wanted(own.iso, dial)}
 			options={[
 				{ value: FREE, name: 'what suits best' },
-				...eye.iso.map((iso) => ({ value: String(iso), name: `ISO ${iso}` }))
+				...dial.map((iso) => ({ value: String(iso), name: `ISO ${iso}` }))
 			]}
 			onchange={(value) => shoot.setChosen({ iso: numberOr(value) })}
 		/>

@@ -17,6 +17,9 @@
 	}
 </script>
 
+{#if best && shoot.desk.failed}
+	<p class="notice small" role="status">What else would help could not be worked out here.</p>
+{/if}
 {#if best && shoot.desk.remedies.length > 0}
 	<section class="remedies" aria-labelledby="remedies-title" aria-busy={shoot.desk.behind}>
 		<h3 id="remedies-title">{sure ? 'Surer with' : 'It would take'}</h3>

@@ -148,7 +148,7 @@
 		{:else}
 			<DayList {shoot} />
 			<section class="bag" aria-label="In the bag"><Lanes {shoot} /></section>
-			<section class="do" aria-label="Do">
+			<section class="do" aria-label="Do" aria-busy={shoot.desk.behind}>
 				{#if tried}{@render triedNotice()}{/if}
 				<Answer {shoot} />
 			</section>
@@ -173,7 +173,7 @@
 			<DayList {shoot} />
 			<Lanes {shoot} />
 		</section>
-		<section class="do" aria-label="Do">
+		<section class="do" aria-label="Do" aria-busy={shoot.desk.behind}>
 			<Answer {shoot} />
 			<div class="act"><LogBar {shoot} /></div>
 			<button class="plain-link small soft" onclick={() => (keysOpen = true)}>Keys: ?</button>

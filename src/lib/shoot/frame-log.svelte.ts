@@ -37,17 +37,18 @@ export class FrameLog {
 	async undo(refresh: () => Promise<void>): Promise<void> {
 		const { logged } = this;
 		if (!logged || logged.saved === null) return;
-		if (logged.saved) {
-			for (const id of logged.ids) {
-				const removed = await remove('frames', id);
-				if (removed.result === 'unreachable') {
-					this.logged = { ...logged, problem: 'not undone: the server does not answer' };
-					return;
-				}
-			}
-			await refresh();
-		}
+		// What waits here is not sent any more; what is on the server, or may be because its answer was lost, is deleted.
 		for (const id of logged.ids) outbox.forget(id);
+		let there = logged.saved;
+		for (const id of logged.ids) {
+			const removed = await remove('frames', id);
+			if (logged.saved && removed.result === 'unreachable') {
+				this.logged = { ...logged, problem: 'not undone: the server does not answer' };
+				return;
+			}
+			there ||= removed.result === 'saved';
+		}
+		if (there) await refresh();
 		this.logged = null;
 	}
 }

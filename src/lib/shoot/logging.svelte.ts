@@ -1,4 +1,3 @@
-import { browser } from '$app/environment';
 import type { Light } from '$core/light';
 import {
 	bracketAbout,
@@ -12,6 +11,7 @@ import type { Where } from '$contract/coordinates';
 import type { FrameRecord, LoadRecord } from '$contract/records';
 import type { Judgement } from '$contract/frames';
 import { replace, type Kept } from '$lib/records/client';
+import { keepHere, keptHere } from '$lib/records/kept-here';
 import type { Loaded } from './bag';
 import { FrameLog } from './frame-log.svelte';
 import { intentOf, lightFor, type CameraWishes, type OwnFlash, type SceneWishes } from './wishes';
@@ -48,15 +48,6 @@ export interface Draft {
 
 const KEY = 'just-enough-drafts';
 
-function stored(): Record<string, Draft> {
-	if (!browser) return {};
-	try {
-		return JSON.parse(localStorage.getItem(KEY) ?? '{}') as Record<string, Draft>;
-	} catch {
-		return {};
-	}
-}
-
 const settingsOf = ({ f, seconds, compensation, iso, position }: Outcome) => ({
 	f,
 	seconds,
@@ -72,7 +63,7 @@ const THREE = 3;
 export class Logging {
 	readonly log = new FrameLog();
 	#shoot: Shown;
-	#drafts = $state.raw<Readonly<Record<string, Draft>>>(stored());
+	#drafts = $state.raw<Readonly<Record<string, Draft>>>(keptHere(KEY, {}));
 	problem = $state('');
 	/** What was not noted before the counter was set. */
 	#counted = $state.raw<{ loadId: string; unknown: number[] | undefined } | null>(null);
@@ -103,7 +94,7 @@ export class Logging {
 	/** Says something of the next frame of a load. */
 	setDraft(loadId: string, changes: Partial<Draft>): void {
 		this.#drafts = { ...this.#drafts, [loadId]: { ...this.draftOf(loadId), ...changes } };
-		localStorage.setItem(KEY, JSON.stringify(this.#drafts));
+		keepHere(KEY, this.#drafts);
 	}
 
 	/** A frame of the chosen camera as things are, with an outcome of its own. */

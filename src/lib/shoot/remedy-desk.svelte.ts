@@ -15,6 +15,8 @@ export class RemedyDesk {
 	remedies = $state.raw<Remedy[]>([]);
 	/** Whether they belong to an older question than the last. */
 	behind = $state(false);
+	/** Whether the last question could not be answered. */
+	failed = $state(false);
 	#ask: Remote<typeof match> | null = null;
 	#next: Asked | null = null;
 	#busy = false;
@@ -35,6 +37,7 @@ export class RemedyDesk {
 	ask(asked: Asked | null): void {
 		this.#next = asked;
 		this.behind = asked !== null;
+		this.failed = false;
 		if (!asked) this.remedies = [];
 		this.#soon();
 	}
@@ -53,11 +56,22 @@ export class RemedyDesk {
 		this.#busy = true;
 		const asked = this.#next;
 		this.#next = null;
-		const { remedies } = await this.#ask(...asked);
+		const remedies = await this.#answered(asked);
 		this.#busy = false;
 		if (this.#next) this.#soon();
 		if (this.#next || !this.behind) return;
-		this.remedies = remedies;
+		this.failed = remedies === null;
+		this.remedies = remedies ?? [];
 		this.behind = false;
+	}
+
+	/** Remedies, or null where the worker fell over the question: the next one may be answered all the same. */
+	async #answered(asked: Asked): Promise<Remedy[] | null> {
+		try {
+			return (await this.#ask!(...asked)).remedies;
+		} catch (error) {
+			console.error(error);
+			return null;
+		}
 	}
 }

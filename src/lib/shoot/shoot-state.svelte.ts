@@ -190,10 +190,21 @@ export class ShootState {
 		this.logging = new Logging(this);
 	}
 
-	/** What every camera does in a light. */
+	/** What every camera does in a light; one whose answer cannot be worked out has none, and is not left with an old one. */
 	answersTo(light: Light): Map<string, Answered> {
-		return new Map(this.loaded.map((loaded) => [loaded.id, this.#answer(loaded, light)]));
+		const answers = new Map<string, Answered>();
+		for (const loaded of this.loaded) {
+			try {
+				answers.set(loaded.id, this.#answer(loaded, light));
+			} catch (error) {
+				console.error(error);
+			}
+		}
+		return answers;
 	}
+
+	/** Whether there is a light, but no answer of the chosen camera to it. */
+	failed = $derived(Boolean(this.chosen && this.light && !this.answers.has(this.chosen.id)));
 
 	/** What a drag has the page work out and say of a light, without showing it. */
 	rehearse(light: Light): number {

@@ -1,4 +1,4 @@
-import { browser } from '$app/environment';
+import { keepHere, keptHere } from '$lib/records/kept-here';
 
 const PREFIX = 'just-enough-aid-';
 
@@ -9,20 +9,11 @@ export class Remembered<T extends object> {
 
 	constructor(name: string, initial: T) {
 		this.#key = PREFIX + name;
-		this.value = { ...initial, ...this.#stored() };
-	}
-
-	#stored(): Partial<T> {
-		if (!browser) return {};
-		try {
-			return JSON.parse(localStorage.getItem(this.#key) ?? '{}') as Partial<T>;
-		} catch {
-			return {};
-		}
+		this.value = { ...initial, ...keptHere<Partial<T>>(this.#key, {}) };
 	}
 
 	set(changes: Partial<T>): void {
 		this.value = { ...this.value, ...changes };
-		localStorage.setItem(this.#key, JSON.stringify(this.value));
+		keepHere(this.#key, this.value);
 	}
 }

@@ -1,37 +1,28 @@
-import { json, type RequestHandler } from '@sveltejs/kit';
+import { json } from '@sveltejs/kit';
 import { number, object, string, type AnySchema } from 'yup';
+import { DEFAULT_ITEMS, filterFields, pageFields, type FilterName } from '$contract/lists';
 import { check, type Checked } from '$contract/validate';
 import type { RecordTable } from '../database/record-table';
 import { invalid, notFound, onlyAllow, problem, stale } from './answers';
+import { guarded, queryOf } from './guarded';
 import { readJson } from './read-json';
-
-const MOST_ITEMS = 1000;
-const DEFAULT_ITEMS = 100;
 
 /** A kind of record as the API offers it. */
 export interface Collection<T> {
 	what: string;
 	table: () => RecordTable<T>;
 	schema: AnySchema;
+	/** What its list can be narrowed by. */
+	filters?: readonly FilterName[];
 }
 
-const pageSchema = object({
-	limit: number().integer().min(1).max(MOST_ITEMS),
-	offset: number().integer().min(0).max(Number.MAX_SAFE_INTEGER)
-});
 const identity = object({ id: string().uuid() });
 const replacement = object({ version: number().required().integer().min(1) });
 
-/** A query's text as a number; what is not one stays text, and is refused as such. */
-function numeric(text: string | null): unknown {
-	if (text === null) return undefined;
-	return /^-?\d+$/.test(text) ? Number(text) : text;
-}
+type ListQuery = { limit?: number; after?: string } & Partial<Record<FilterName, string>>;
 
-function pageOf(url: URL): Checked<{ limit?: number; offset?: number }> {
-	const [limit, offset] = ['limit', 'offset'].map((key) => numeric(url.searchParams.get(key)));
-	return check(pageSchema, { limit, offset });
-}
+const listQuery = (filters: readonly FilterName[]) =>
+	object({ ...pageFields, ...Object.fromEntries(filters.map((name) => [name, filterFields[name]])) });
 
 interface Envelope<T> {
 	id?: string;
@@ -51,15 +42,27 @@ function open<T>(collection: Collection<T>, body: unknown, envelope: AnySchema):
 	return { ok: false, issues };
 }
 
+/** Ids are kept in lower case. */
+const lowerCase = (filters: Partial<Record<FilterName, string>>) =>
+	Object.fromEntries(
+		Object.entries(filters).map(([name, value]) => [
+			name,
+			name === 'from' || name === 'to' ? value : value.toLowerCase()
+		])
+	);
+
 /** Handlers of a collection: list and create. */
 export function collectionHandlers<T extends object>(collection: Collection<T>) {
-	const GET: RequestHandler = ({ url }) => {
-		const page = pageOf(url);
-		if (!page.ok) return invalid(page.issues);
-		return json(collection.table().list(page.value.limit ?? DEFAULT_ITEMS, page.value.offset ?? 0));
-	};
+	const query = listQuery(collection.filters ?? []);
+	const GET = guarded(({ url }) => {
+		const asked = queryOf<ListQuery>(url.searchParams, query);
+		if (!asked.ok) return invalid(asked.issues);
+		const { limit = DEFAULT_ITEMS, after, ...filters } = asked.value;
+		const page = collection.table().page({ limit, after, filters: lowerCase(filters) });
+		return page ? json(page) : invalid([{ path: 'after', message: 'must be the next of another page' }]);
+	}, query);
 
-	const POST: RequestHandler = async ({ request, url }) => {
+	const POST = guarded(async ({ request, url }) => {
 		const read = await readJson(request);
 		if ('answer' in read) return read.answer;
 		const opened = open(collection, read.body, identity);
@@ -75,7 +78,7 @@ export function collectionHandlers<T extends object>(collection: Collection<T>) 
 			status: 201,
 			headers: { location: `${url.pathname}/${creation.record.id}` }
 		});
-	};
+	});
 
 	return { GET, POST, fallback: onlyAllow('GET', 'POST') };
 }
@@ -84,12 +87,12 @@ export function collectionHandlers<T extends object>(collection: Collection<T>) 
 export function recordHandlers<T extends object>(collection: Collection<T>) {
 	const idOf = (params: Partial<Record<string, string>>) => (params.id ?? '').toLowerCase();
 
-	const GET: RequestHandler = ({ params }) => {
+	const GET = guarded(({ params }) => {
 		const record = collection.table().get(idOf(params));
 		return record ? json(record) : notFound(collection.what);
-	};
+	});
 
-	const PUT: RequestHandler = async ({ params, request }) => {
+	const PUT = guarded(async ({ params, request }) => {
 		const read = await readJson(request);
 		if ('answer' in read) return read.answer;
 		const here = idOf(params);
@@ -109,16 +112,16 @@ export function recordHandlers<T extends object>(collection: Collection<T>) {
 			return stale(`This ${collection.what} was changed elsewhere since it was read`, replaced.record);
 		}
 		return json(replaced.record);
-	};
+	});
 
-	const DELETE: RequestHandler = ({ params }) => {
+	const DELETE = guarded(({ params }) => {
 		const removal = collection.table().remove(idOf(params));
 		if (removal === 'missing') return notFound(collection.what);
 		if (removal === 'in-use') {
 			return problem(409, `This ${collection.what} is used by other records. Archive it instead.`);
 		}
 		return new Response(null, { status: 204 });
-	};
+	});
 
 	return { GET, PUT, DELETE, fallback: onlyAllow('GET', 'PUT', 'DELETE') };
 }

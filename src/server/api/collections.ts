@@ -1,15 +1,5 @@
 import {
-	cameraRecordSchema,
-	exerciseRecordSchema,
-	filmRecordSchema,
-	frameRecordSchema,
-	gearRecordSchema,
-	loadRecordSchema,
-	measurementRecordSchema,
-	outingRecordSchema,
-	placeRecordSchema,
-	readingRecordSchema,
-	recipeRecordSchema,
+	recordSchemas,
 	type CameraRecord,
 	type ExerciseRecord,
 	type FilmRecord,
@@ -22,6 +12,7 @@ import {
 	type ReadingRecord,
 	type RecipeRecord
 } from '$contract/records';
+import { listFilters } from '$contract/lists';
 import { store } from '../store';
 import type { Collection } from './collection';
 
@@ -30,65 +21,68 @@ import type { Collection } from './collection';
 export const cameras: Collection<CameraRecord> = {
 	what: 'camera',
 	table: () => store().cameras,
-	schema: cameraRecordSchema
+	schema: recordSchemas.cameras
 };
 
 export const films: Collection<FilmRecord> = {
 	what: 'film',
 	table: () => store().films,
-	schema: filmRecordSchema
+	schema: recordSchemas.films
 };
 
 export const loads: Collection<LoadRecord> = {
 	what: 'load',
 	table: () => store().loads,
-	schema: loadRecordSchema
+	schema: recordSchemas.loads,
+	filters: listFilters.loads
 };
 
 export const frames: Collection<FrameRecord> = {
 	what: 'frame',
 	table: () => store().frames,
-	schema: frameRecordSchema
+	schema: recordSchemas.frames,
+	filters: listFilters.frames
 };
 
 export const readings: Collection<ReadingRecord> = {
 	what: 'reading',
 	table: () => store().readings,
-	schema: readingRecordSchema
+	schema: recordSchemas.readings
 };
 
 export const measurements: Collection<MeasurementRecord> = {
 	what: 'measurement',
 	table: () => store().measurements,
-	schema: measurementRecordSchema
+	schema: recordSchemas.measurements,
+	filters: listFilters.measurements
 };
 
 export const outings: Collection<OutingRecord> = {
 	what: 'outing',
 	table: () => store().outings,
-	schema: outingRecordSchema
+	schema: recordSchemas.outings
 };
 
 export const places: Collection<PlaceRecord> = {
 	what: 'place',
 	table: () => store().places,
-	schema: placeRecordSchema
+	schema: recordSchemas.places
 };
 
 export const recipes: Collection<RecipeRecord> = {
 	what: 'recipe',
 	table: () => store().recipes,
-	schema: recipeRecordSchema
+	schema: recordSchemas.recipes
 };
 
 export const exercises: Collection<ExerciseRecord> = {
 	what: 'exercise',
 	table: () => store().exercises,
-	schema: exerciseRecordSchema as never
+	schema: recordSchemas.exercises as never
 };
 
 export const gear: Collection<GearRecord> = {
 	what: 'piece of gear',
 	table: () => store().gear,
-	schema: gearRecordSchema as never
+	schema: recordSchemas.gear as never
 };

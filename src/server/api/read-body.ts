@@ -1,32 +1,34 @@
 import { problem } from './answers';
 
 const KILO = 1024;
+/** What is thrown away of a body that is too large, so that its sender can read why: beyond this the line is cut. */
+const MOST_THROWN_AWAY = 256 * KILO ** 2;
 
-/** The rest of the body stays unread, so the connection cannot serve another request. */
 function tooLarge(most: number): Response {
 	const limit = most < KILO ** 2 ? `${most / KILO} KiB` : `${most / KILO ** 2} MiB`;
-	const answer = problem(413, `The body is larger than ${limit}`);
-	answer.headers.set('connection', 'close');
-	return answer;
+	return problem(413, `The body is larger than ${limit}`);
 }
 
-/**
- * What is a little too large is read to its end and thrown away, so that its sender hears why it is
- * refused; what is far too large is not.
- */
-const PATIENCE = 2;
+type Reader = ReadableStreamDefaultReader<Uint8Array>;
 
-async function bytesOf(request: Request, most: number): Promise<Uint8Array[] | null> {
-	const chunks: Uint8Array[] = [];
+/** Reads on without keeping anything. A sender whose bytes nobody takes would never come to read the answer. */
+async function throwAway(reader: Reader): Promise<void> {
 	let size = 0;
-	if (!request.body) return chunks;
-	for await (const chunk of request.body as unknown as AsyncIterable<Uint8Array>) {
-		size += chunk.byteLength;
-		if (size > most * PATIENCE) return null;
-		if (size <= most) chunks.push(chunk);
-		else chunks.length = 0;
+	try {
+		for (;;) {
+			const { done, value } = await reader.read();
+			if (done) return;
+			size += value.byteLength;
+			if (size > MOST_THROWN_AWAY) return await reader.cancel();
+		}
+	} catch {
+		// Whoever sent it has gone.
 	}
-	return size > most ? null : chunks;
+}
+
+/** Throws a body away that nobody wants. */
+export function discard(request: Request): void {
+	if (request.body && !request.bodyUsed) void throwAway(request.body.getReader());
 }
 
 /**
@@ -39,7 +41,21 @@ export async function readBody(
 	request: Request,
 	most: number
 ): Promise<{ bytes: Buffer } | { answer: Response }> {
-	if (Number(request.headers.get('content-length')) > most * PATIENCE) return { answer: tooLarge(most) };
-	const chunks = await bytesOf(request, most);
-	return chunks ? { bytes: Buffer.concat(chunks) } : { answer: tooLarge(most) };
+	if (Number(request.headers.get('content-length')) > most) {
+		discard(request);
+		return { answer: tooLarge(most) };
+	}
+	const chunks: Uint8Array[] = [];
+	if (!request.body) return { bytes: Buffer.alloc(0) };
+	const reader: Reader = request.body.getReader();
+	for (let size = 0; ;) {
+		const { done, value } = await reader.read();
+		if (done) return { bytes: Buffer.concat(chunks) };
+		size += value.byteLength;
+		if (size > most) {
+			void throwAway(reader);
+			return { answer: tooLarge(most) };
+		}
+		chunks.push(value);
+	}
 }

@@ -2,6 +2,7 @@ import Database from 'better-sqlite3';
 import { mkdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { migrate } from './migrate';
+import { lookedThrough } from './whose';
 
 export const DATABASE_FILE = 'just-enough.sqlite';
 
@@ -10,14 +11,23 @@ export const DATABASE_FILE = 'just-enough.sqlite';
  * up to date.
  *
  * @param folder where the person's data lies
+ * @throws Error in words where the file is another program's, damaged or not to be written; then nothing was
  */
 export function openDatabase(folder: string): Database.Database {
 	mkdirSync(folder, { recursive: true });
-	const database = new Database(join(folder, DATABASE_FILE));
+	const file = join(folder, DATABASE_FILE);
+	lookedThrough(file);
+	const database = new Database(file);
 	database.pragma('journal_mode = WAL');
 	// "Saved" must survive a power cut, not only a crash: WAL with FULL syncs at every commit.
 	database.pragma('synchronous = FULL');
 	database.pragma('foreign_keys = ON');
 	migrate(database);
 	return database;
+}
+
+/** Closes a database so that its one file is all of it. */
+export function closeDatabase(database: Database.Database): void {
+	database.pragma('wal_checkpoint(TRUNCATE)');
+	database.close();
 }

@@ -34,6 +34,9 @@ export function pictureTable(database: Database.Database) {
 		`SELECT pictures.id, frame_id FROM pictures JOIN frames ON frames.id = frame_id
 		WHERE load_id = ? ORDER BY pictures.added_at, pictures.id`
 	);
+	const newest = database.prepare<[], Row>(
+		`SELECT ${COLUMNS} FROM pictures ORDER BY added_at DESC, id LIMIT 100`
+	);
 	const known = database.prepare<[string], Row>(`SELECT ${COLUMNS} FROM pictures WHERE id = ?`);
 	const original = database.prepare<[string], { type: string; name: string; bytes: Buffer }>(
 		'SELECT type, name, original AS bytes FROM pictures WHERE id = ?'
@@ -66,6 +69,9 @@ export function pictureTable(database: Database.Database) {
 					.reverse()
 					.map(({ id, frame_id }) => [frame_id, id])
 			),
+		/** The pictures of one, or the newest of all. */
+		list: (owner?: PictureOwner, id = ''): PictureRecord[] =>
+			owner ? (owner === 'frame' ? ofFrame : ofCamera).all(id).map(record) : newest.all().map(record),
 		original: (id: string) => original.get(id),
 		thumbnail: (id: string) => thumbnail.get(id)?.bytes,
 		remove: (id: string): boolean => erase.run(id).changes > 0

@@ -2,13 +2,16 @@ import Database from 'better-sqlite3';
 import { isDeepStrictEqual } from 'node:util';
 import type { Stored } from '$contract/records';
 import type { Issue } from '$contract/validate';
+import { orderSql, pagesOf, type Filters, type OrderColumn, type PageAsked } from './pages';
 
 /** How a kind of record lies in its table. */
 export interface TableDescription<T> {
 	table: string;
 	/** The columns searched or joined on, from the record. */
 	columns: Readonly<Record<string, (record: T) => string | number | null>>;
-	orderBy: string;
+	orderBy: readonly OrderColumn[];
+	/** What a list can be narrowed by. */
+	filters?: Filters;
 	/** Fields that name a record of another table. */
 	references?: Readonly<Record<string, { table: string; id: (record: T) => string; what: string }>>;
 	/** What is wrong when a unique index refuses the record. */
@@ -33,6 +36,8 @@ export interface Page<T> {
 
 export interface RecordTable<T> {
 	list(limit: number, offset: number): Page<T>;
+	/** A page of the list; null where `after` is not what a page gave. */
+	page(asked: PageAsked): (Page<T> & { next: string | null }) | null;
 	/** All records whose column has a value. */
 	where(column: string, value: string | number): Kept<T>[];
 	get(id: string): Kept<T> | undefined;
@@ -62,9 +67,10 @@ function removal(erase: () => number): Removal {
 /** Prepares everything that is ever asked of a table. */
 function statementsOf<T>(
 	database: Database.Database,
-	{ table, columns, orderBy, references = {} }: TableDescription<T>
+	{ table, columns, orderBy: order, references = {} }: TableDescription<T>
 ) {
 	const names = Object.keys(columns);
+	const orderBy = orderSql(order);
 	const find = database.prepare<[string], Row>(`SELECT id, version, body FROM ${table} WHERE id = ?`);
 	const page = database.prepare<[number, number], Row>(
 		`SELECT id, version, body FROM ${table} ORDER BY ${orderBy} LIMIT ? OFFSET ?`
@@ -105,7 +111,8 @@ export function recordTable<T extends object>(
 	description: TableDescription<T>
 ): RecordTable<T> {
 	const { find, page, count, insert, update, erase, searches, targets } = statementsOf(database, description);
-	const { columns, uniqueIssue } = description;
+	const { columns, uniqueIssue, table, orderBy, filters } = description;
+	const pages = pagesOf(database, table, orderBy, filters);
 
 	const parameters = (id: string, record: T) => ({
 		id,
@@ -150,6 +157,10 @@ export function recordTable<T extends object>(
 
 	return {
 		list: (limit, offset) => ({ items: page.all(limit, offset).map(kept<T>), total: count.get()!.total }),
+		page: (asked) => {
+			const found = pages(asked);
+			return found && { items: found.rows.map(kept<T>), total: found.total, next: found.next };
+		},
 		where: (column, value) => (searches.get(column)?.all(value) ?? []).map(kept<T>),
 		get,
 		create: (id, record) => create.immediate(id, record),

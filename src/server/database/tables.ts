@@ -14,14 +14,28 @@ import type {
 } from '$contract/records';
 import { frameSearch } from './frame-search';
 import { pictureTable } from './pictures';
+import type { OrderColumn } from './pages';
 import { recordTable, type TableDescription } from './record-table';
+
+const ID: OrderColumn = { column: 'id' };
+const byName: OrderColumn[] = [{ column: 'name', nocase: true }, ID];
+const latestFirst = (column: string): OrderColumn[] => [{ column, falling: true }, ID];
+
+/** Frames by what they belong to, and by when they were taken, whatever the zone it was said in. */
+const frameFilters = {
+	load: 'load_id = ?',
+	camera: 'load_id IN (SELECT id FROM loads WHERE camera_id = ?)',
+	film: 'load_id IN (SELECT id FROM loads WHERE film_id = ?)',
+	from: 'unixepoch(taken_at) >= unixepoch(?)',
+	to: 'unixepoch(taken_at) <= unixepoch(?)'
+};
 
 const named = {
 	columns: {
 		name: (record: { name: string }) => record.name,
 		archived: (record: { archived?: boolean }) => Number(record.archived ?? false)
 	},
-	orderBy: 'name COLLATE NOCASE, id'
+	orderBy: byName
 };
 
 const frameColumns: TableDescription<FrameRecord>['columns'] = {
@@ -42,7 +56,8 @@ const loadTable: TableDescription<LoadRecord> = {
 		loaded_at: (load) => load.loadedAt,
 		in_camera: (load) => Number(load.unloadedAt === undefined)
 	},
-	orderBy: 'loaded_at DESC, id',
+	orderBy: latestFirst('loaded_at'),
+	filters: { camera: 'camera_id = ?', film: 'film_id = ?' },
 	references: {
 		cameraId: { table: 'cameras', id: (load) => load.cameraId, what: 'camera' },
 		filmId: { table: 'films', id: (load) => load.filmId, what: 'film' }
@@ -62,7 +77,8 @@ export function tablesOf(database: Database.Database) {
 		frames: recordTable<FrameRecord>(database, {
 			table: 'frames',
 			columns: frameColumns,
-			orderBy: 'load_id, number',
+			orderBy: [{ column: 'load_id' }, { column: 'number' }, ID],
+			filters: frameFilters,
 			references: { loadId: { table: 'loads', id: (frame) => frame.loadId, what: 'load' } },
 			uniqueIssue: (frame) => ({
 				path: 'number',
@@ -74,38 +90,39 @@ export function tablesOf(database: Database.Database) {
 		gear: recordTable<GearRecord>(database, {
 			table: 'gear',
 			columns: { kind: ({ type }) => type, name: ({ name }) => name },
-			orderBy: 'kind, name COLLATE NOCASE, id'
+			orderBy: [{ column: 'kind' }, ...byName]
 		}),
 		measurements: recordTable<MeasurementRecord>(database, {
 			table: 'measurements',
 			columns: { camera_id: ({ cameraId }) => cameraId, taken_at: ({ takenAt }) => takenAt },
-			orderBy: 'taken_at DESC, id',
+			orderBy: latestFirst('taken_at'),
+			filters: { camera: 'camera_id = ?' },
 			references: { cameraId: { table: 'cameras', id: ({ cameraId }) => cameraId, what: 'camera' } }
 		}),
 		outings: recordTable<OutingRecord>(database, {
 			table: 'outings',
 			columns: { date: ({ date }) => date },
-			orderBy: 'date DESC, id'
+			orderBy: latestFirst('date')
 		}),
 		exercises: recordTable<ExerciseRecord>(database, {
 			table: 'exercises',
 			columns: { kind: ({ kind }) => kind, at: ({ at }) => new Date(at).toISOString() },
-			orderBy: 'at DESC, id'
+			orderBy: latestFirst('at')
 		}),
 		recipes: recordTable<RecipeRecord>(database, {
 			table: 'recipes',
 			columns: { name: ({ name }) => name },
-			orderBy: 'name COLLATE NOCASE, id'
+			orderBy: byName
 		}),
 		places: recordTable<PlaceRecord>(database, {
 			table: 'places',
 			columns: { name: ({ name }) => name },
-			orderBy: 'name COLLATE NOCASE, id'
+			orderBy: byName
 		}),
 		readings: recordTable<ReadingRecord>(database, {
 			table: 'readings',
 			columns: { taken_at: (reading) => reading.takenAt, named: ({ name }) => Number(name !== undefined) },
-			orderBy: 'taken_at DESC, id'
+			orderBy: latestFirst('taken_at')
 		})
 	};
 }

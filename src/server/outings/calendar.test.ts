@@ -116,6 +116,16 @@ describe('an outing as iCalendar', () => {
 		expect(read(written(outing({ version: 9 })))[0].sequence).toBe(9);
 	});
 
+	it('escapes its name, whatever is in it', () => {
+		// Source: RFC 5545, 3.3.11: a backslash before backslash, semicolon and comma; a line's end as \\n.
+		const text = written(outing({ name: 'Dusk; slip, quay\\\nX-EVIL:1' }));
+		const unfolded = text.replace(/\r\n[ \t]/g, '');
+		expect(unfolded).toContain('NAME:Dusk\\; slip\\, quay\\\\\\nX-EVIL:1\r\n');
+		expect(unfolded).not.toMatch(/^X-EVIL/m);
+		const calendar = new ICAL.Component(ICAL.parse(text));
+		expect(calendar.getFirstPropertyValue('x-wr-calname')).toContain('Dusk');
+	});
+
 	it('is written as the standard has it', () => {
 		const text = written();
 		// Source: RFC 5545, 3.1: lines end in CRLF and have at most 75 octets.

@@ -1,4 +1,4 @@
-import ical, { ICalAlarmType } from 'ical-generator';
+import ical, { escape, ICalAlarmType } from 'ical-generator';
 import { v5 as derived } from 'uuid';
 import { framesInWords, needsInWords, plannedInWords, sceneLightInWords } from '$core/words';
 import { plannedScene, scenesInOrder, sceneTime, type Scene } from '$core/plan';
@@ -46,7 +46,11 @@ export function calendarOf(outing: OutingRecord & Stored, bag: CarriedBag, now: 
 	const scenes = scenesInOrder(outing);
 	const starts = scenes.map((scene) => Date.parse(sceneTime(outing, scene)));
 	const { name, where } = outing;
-	const calendar = ical({ name, prodId: { company: 'Just Enough', product: 'Outings' } });
+	// The package escapes every text but the calendar's own name.
+	const calendar = ical({
+		name: escape(name, false),
+		prodId: { company: 'Just Enough', product: 'Outings' }
+	});
 	for (const [at, scene] of scenes.entries()) {
 		const start = starts[at];
 		const next = starts[at + 1] ?? Infinity;

@@ -1,6 +1,6 @@
 import sharp from 'sharp';
 import type { PictureType } from '$contract/pictures';
-import { isPngBomb } from './png-data';
+import { inThread } from '../heavy/pool';
 
 /** Pixels that a picture may have: what a good scan of a large negative has. */
 const MOST_PIXELS = 120e6;
@@ -61,7 +61,7 @@ export async function readPicture(name: string, bytes: Buffer): Promise<ReadPict
 	if (!type) return { problem: 'This is no picture that is taken here: JPEG, PNG, WebP and TIFF are.' };
 	const wrong = mismatch(name, type);
 	if (wrong) return { problem: wrong };
-	if (type === 'image/png' && (await isPngBomb(bytes))) {
+	if (type === 'image/png' && (await inThread('pngBomb', bytes))) {
 		return { problem: 'This picture unpacks to far more than it should.' };
 	}
 	try {

@@ -1,8 +1,8 @@
-import { json, type RequestHandler } from '@sveltejs/kit';
+import { json } from '@sveltejs/kit';
 import { object, string } from 'yup';
 import { MOST_PICTURE_BYTES, type PictureOwner, type PictureRecord } from '$contract/pictures';
-import { check } from '$contract/validate';
-import { invalid, notFound, onlyAllow } from '../api/answers';
+import { invalid, notFound, onlyAllow, problem } from '../api/answers';
+import { guarded, queryOf } from '../api/guarded';
 import { readBody } from '../api/read-body';
 import { store } from '../store';
 import { readPicture } from './read-picture';
@@ -32,15 +32,11 @@ function ownerOf({ frame, camera }: Asked): { owner: PictureOwner; ownerId: stri
 }
 
 /** Takes a picture: its bytes are the body, what it belongs to and its name are in the address. */
-const POST: RequestHandler = async ({ request, url }) => {
-	const query = Object.fromEntries(
-		['id', 'frame', 'camera', 'name'].flatMap((key) => {
-			const value = url.searchParams.get(key);
-			return value === null ? [] : [[key, value]];
-		})
-	);
-	const checked = check<Asked>(asked, query);
+const POST = guarded(async ({ request, url }) => {
+	const checked = queryOf<Asked>(url.searchParams, asked);
 	if (!checked.ok) return invalid(checked.issues);
+	if (!request.headers.get('content-type'))
+		return problem(415, 'Send the file, with a header such as "content-type: image/jpeg"');
 	const { name, id = crypto.randomUUID() } = checked.value;
 	const read = await readBody(request, MOST_PICTURE_BYTES);
 	if ('answer' in read) return read.answer;
@@ -53,7 +49,16 @@ const POST: RequestHandler = async ({ request, url }) => {
 	if (kept === 'no-owner')
 		return invalid([{ path: owner.owner, message: `there is no such ${owner.owner}` }]);
 	return json(record, { status: 201, headers: { location: `/api/pictures/${record.id}` } });
-};
+}, asked);
+
+const ofOne = object({ frame: string().uuid(), camera: string().uuid() });
+
+/** The pictures of a frame or of a camera, without their pixels; of neither, the newest. */
+const GET = guarded(({ url }) => {
+	const { frame, camera } = Object.fromEntries(url.searchParams) as Partial<Asked>;
+	const owner = frame === undefined ? (camera === undefined ? undefined : 'camera') : 'frame';
+	return json({ items: store().pictures.list(owner, (frame ?? camera)?.toLowerCase()) });
+}, ofOne);
 
 /** Kept pictures never change under their id. */
 const headersFor = (type: string) => ({
@@ -66,25 +71,26 @@ const headersFor = (type: string) => ({
 
 const idOf = (params: Partial<Record<string, string>>) => (params.id ?? '').toLowerCase();
 
-const original: RequestHandler = ({ params }) => {
+const original = guarded(({ params }) => {
 	const found = store().pictures.original(idOf(params));
 	if (!found) return notFound('picture');
 	const name = encodeURIComponent(found.name);
 	return new Response(new Uint8Array(found.bytes), {
 		headers: { ...headersFor(found.type), 'content-disposition': `inline; filename*=UTF-8''${name}` }
 	});
-};
+});
 
-const thumbnail: RequestHandler = ({ params }) => {
+const thumbnail = guarded(({ params }) => {
 	const bytes = store().pictures.thumbnail(idOf(params));
 	return bytes
 		? new Response(new Uint8Array(bytes), { headers: headersFor('image/webp') })
 		: notFound('picture');
-};
+});
 
-const DELETE: RequestHandler = ({ params }) =>
-	store().pictures.remove(idOf(params)) ? new Response(null, { status: 204 }) : notFound('picture');
+const DELETE = guarded(({ params }) =>
+	store().pictures.remove(idOf(params)) ? new Response(null, { status: 204 }) : notFound('picture')
+);
 
-export const pictureHandlers = { POST, fallback: onlyAllow('POST') };
+export const pictureHandlers = { GET, POST, fallback: onlyAllow('GET', 'POST') };
 export const onePictureHandlers = { GET: original, DELETE, fallback: onlyAllow('GET', 'DELETE') };
 export const thumbnailHandlers = { GET: thumbnail, fallback: onlyAllow('GET') };

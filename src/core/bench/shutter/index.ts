@@ -2,7 +2,7 @@ import type { Recording } from '../wav';
 import { firingsByLight } from './light-trace';
 import { medianOf, piecesOf, quietOf } from './pieces';
 import { firingsBySound, SOUND_RESOLUTION } from './sound';
-import type { Firing, ShutterMeasurement, TraceKind } from './types';
+import { MOST_FIRINGS, type Firing, type ShutterMeasurement, type TraceKind } from './types';
 
 export type { ShutterMeasurement, TraceKind } from './types';
 
@@ -94,8 +94,10 @@ export function measureShutter(
 	kind: TraceKind = kindOf(recording)
 ): ShutterMeasurement {
 	const { samples, sampleRate } = recording;
-	const firings =
-		kind === 'light' ? firingsByLight(samples, sampleRate) : firingsBySound(samples, sampleRate);
+	const found = kind === 'light' ? firingsByLight(samples, sampleRate) : firingsBySound(samples, sampleRate);
+	// A tone that swells and fades, or a lamp that flickers, can end in a time that is none.
+	const sound = found.filter(({ at, seconds }) => seconds > 0 && Number.isFinite(seconds) && at >= 0);
+	const firings = sound.slice(0, MOST_FIRINGS);
 	const resolution = kind === 'light' ? 1 / sampleRate : SOUND_RESOLUTION;
 	const mean = firings.reduce((sum, { seconds }) => sum + seconds / firings.length, 0);
 	return {
@@ -104,6 +106,9 @@ export function measureShutter(
 		firings,
 		seconds: mean,
 		sd: firings.length === 0 ? 0 : spreadOf(firings, mean, resolution),
-		notes: notesOn(recording, kind, firings, resolution)
+		notes: [
+			...notesOn(recording, kind, firings, resolution),
+			...(sound.length > MOST_FIRINGS ? [`Only the first ${MOST_FIRINGS} firings are measured.`] : [])
+		]
 	};
 }

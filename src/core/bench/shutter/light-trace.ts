@@ -1,6 +1,6 @@
 import { Matrix, solve } from 'ml-matrix';
 import { medianOf, piecesOf, quietOf, robustSd, type Pieces } from './pieces';
-import type { Firing } from './types';
+import { MOST_FIRINGS, type Firing } from './types';
 
 /** A firing begins above this part of the brightest light, and ends below the other. */
 const [BEGINS, ENDS] = [0.5, 0.3];
@@ -16,6 +16,9 @@ const LEAST_SWING = 0.01;
 /** Mains hum, Hz, is fitted to the dark on both sides of a firing, s. */
 const HUM = [50, 60];
 const FLANK = 0.1;
+
+/** Spans that are told apart, at most: what flickers more often is no shutter. */
+const MOST_SPANS = 2000;
 
 interface Span {
 	from: number;
@@ -43,14 +46,15 @@ function openSpans({ means }: Pieces, dark: number, top: number): Span[] {
 	const rising = Math.sign(top - dark);
 	const beyond = (value: number, level: number) => (value - level) * rising > 0;
 	let open: Span | null = null;
-	means.forEach((mean, piece) => {
+	for (let piece = 0; piece < means.length && spans.length <= MOST_SPANS; piece++) {
+		const mean = means[piece];
 		if (open ? beyond(mean, at(ENDS)) : beyond(mean, at(BEGINS))) {
 			const last = spans[spans.length - 1];
 			if (!open && last && piece - last.to <= LONGEST_BREAK) open = last;
 			else if (!open) spans.push((open = { from: piece, to: piece }));
 			open.to = piece;
 		} else open = null;
-	});
+	}
 	return joined(spans).filter(({ from, to }) => to - from + 1 >= SHORTEST);
 }
 
@@ -208,7 +212,7 @@ export function firingsByLight(samples: Float32Array, sampleRate: number): Firin
 		to: (to + 1) * pieces.size
 	}));
 	const sign = Math.sign(top - dark);
-	return spans.map((span, index) => {
+	return spans.slice(0, MOST_FIRINGS + 1).map((span, index) => {
 		const between = {
 			from: index === 0 ? 0 : Math.round((spans[index - 1].to + span.from) / 2),
 			to: index === spans.length - 1 ? samples.length : Math.round((span.to + spans[index + 1].from) / 2)

@@ -1,3 +1,4 @@
+import { randomLcg, randomNormal } from 'd3-random';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { standInShutter } from '../../standin';
@@ -134,6 +135,62 @@ describe('a shutter by its sound', () => {
 			seed: 658_813
 		});
 		expect(measureShutter({ samples, sampleRate: 48_000 }).kind).toBe('sound');
+	});
+
+	/** Two clicks that ring at one pitch in plain noise. */
+	function ringing(seconds: number, { loud, noise, hertz = 3200, seed = 1 }: Record<string, number>) {
+		const rate = 48_000;
+		const draw = randomNormal.source(randomLcg(seed))(0, noise);
+		const samples = Float32Array.from({ length: Math.round((seconds + 0.9) * rate) }, draw);
+		for (const begins of [0.4, 0.4 + seconds])
+			for (let after = 0; after < 0.01 * rate; after++)
+				samples[Math.round(begins * rate) + after] +=
+					loud * Math.exp(-after / (0.0008 * rate)) * Math.sin((2 * Math.PI * hertz * after) / rate);
+		return { samples, sampleRate: rate };
+	}
+
+	it.each([1 / 60, 0.5, 1])('hears two ringing clicks %s s apart in noise', (seconds) => {
+		const measured = measureShutter(ringing(seconds, { loud: 0.6, noise: 0.02 }));
+		expect(measured.kind).toBe('sound');
+		expect(measured.firings).toHaveLength(1);
+		expect(measured.seconds).toBeCloseTo(seconds, 3);
+	});
+
+	it('hears them at any pitch, down to a peak 14 dB above the rms of white noise', () => {
+		let heard = 0;
+		const draws = [1500, 2400, 3200, 4100, 6000, 9000].flatMap((hertz) =>
+			[1, 2, 3, 4].map((seed) => ({ hertz, seed }))
+		);
+		for (const { hertz, seed } of draws) {
+			const measured = measureShutter(
+				ringing(1 / 60, { loud: 0.3, noise: 0.3 / 10 ** (14 / 20), hertz, seed }),
+				'sound'
+			);
+			const [firing] = measured.firings;
+			if (measured.firings.length === 1 && Math.abs(firing.seconds - 1 / 60) < 5e-4) heard += 1;
+		}
+		// Noise has no bounds: one of so many may be drowned.
+		expect(heard).toBeGreaterThanOrEqual(draws.length - 1);
+	});
+
+	it('hears nothing in a tone, and never a time below nothing', () => {
+		for (const sampleRate of [8000, 48_000, 96_000]) {
+			const samples = Float32Array.from({ length: sampleRate }, (_, at) => {
+				const on = at > sampleRate / 4 && at < sampleRate / 2;
+				return on ? 0.5 * Math.sin((2 * Math.PI * 1000 * at) / sampleRate) : 0;
+			});
+			for (const kind of ['light', 'sound', undefined] as const) {
+				const { firings } = measureShutter({ samples, sampleRate }, kind);
+				for (const { seconds, at } of firings) expect(Math.min(seconds, at)).toBeGreaterThanOrEqual(0);
+			}
+		}
+	});
+
+	it.each(['light', 'sound'] as const)('measures 64 firings by %s at most, and says so', (kind) => {
+		const samples = standInShutter({ kind, seconds: 1 / 30, firings: 70, sampleRate: 48_000, seed: 5 });
+		const measured = measureShutter({ samples, sampleRate: 48_000 }, kind);
+		expect(measured.firings).toHaveLength(64);
+		expect(measured.notes.join()).toContain('Only the first 64 firings');
 	});
 
 	it('says what it cannot tell', () => {

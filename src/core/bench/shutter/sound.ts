@@ -1,49 +1,36 @@
-import { medianOf } from './pieces';
+import { BANDS, loudnessOf } from './clicks-heard';
 import type { Firing } from './types';
 
-/** Loudness is told in pieces this long, s. */
-const PIECE = 2e-4;
-/** A click is a rise to this many times the loudness just before it … */
-const RISE = 2.5;
-/** … seen over this long, s, but for the last two pieces, in which it may have begun … */
-const BEFORE = 6e-4;
-const MAY_HAVE_BEGUN = 2;
-/** … from the noise by this factor, and not much softer than the loudest. */
-const ABOVE_NOISE = 8;
-const OF_LOUDEST = 0.15;
-const SILENCE = 0.002;
+/** In how many recordings of mere noise one click may be heard. */
+const FALSE_ALARMS = 1e-2;
+/** Rooms are not as even as plain noise: a click must stand out by this factor more. */
+const UNEVEN = 1.25;
+/** A click is not much softer than the loudest: this part of its energy. */
+const OF_LOUDEST = 0.006;
+/** A click is a rise to this many times the energy this long before, s. */
+const [RISE, BEFORE] = [6, 1e-3];
 /** Clicks nearer than this are one, s. */
 const ONE = 1.2e-3;
-
-function loudness(samples: Float32Array, piece: number): Float32Array {
-	const pieces = new Float32Array(Math.max(0, Math.floor((samples.length - 1) / piece)));
-	for (let at = 0; at < pieces.length; at++) {
-		let sum = 0;
-		for (let index = at * piece + 1; index <= (at + 1) * piece; index++) {
-			sum += (samples[index] - samples[index - 1]) ** 2;
-		}
-		pieces[at] = Math.sqrt(sum / piece);
-	}
-	return pieces;
-}
+/** Sounds that are told apart at most: a recording with more of them is none of a shutter. */
+const MOST_SOUNDS = 10_000;
 
 /** When sounds begin, s. */
 export function onsetsIn(samples: Float32Array, sampleRate: number): number[] {
-	const piece = Math.max(2, Math.round(sampleRate * PIECE));
-	const loud = loudness(samples, piece);
-	const noise = medianOf(loud);
-	const loudest = loud.reduce((a, b) => Math.max(a, b), 0);
-	const threshold = Math.max(SILENCE, noise * ABOVE_NOISE, loudest * OF_LOUDEST);
-	const back = Math.max(1, Math.round((BEFORE * sampleRate) / piece));
+	const { energies, at, piece } = loudnessOf(samples, sampleRate);
+	const loudest = energies.reduce((a, b) => Math.max(a, b), 0);
+	// The largest of so many exponential energies is beyond this once in so many recordings.
+	const chance = Math.log((Math.max(1, energies.length) * BANDS) / FALSE_ALARMS) * UNEVEN;
+	const threshold = Math.max(chance, loudest * OF_LOUDEST);
+	const [back, near] = [Math.ceil(BEFORE / piece), Math.ceil(ONE / 2 / piece)];
 	const onsets: number[] = [];
-	for (let at = 0; at < loud.length; at++) {
-		if (loud[at] < threshold) continue;
-		let before = 0;
-		for (let k = Math.max(0, at - back - MAY_HAVE_BEGUN); k < at - MAY_HAVE_BEGUN; k++)
-			before = Math.max(before, loud[k]);
-		const seconds = (at * piece) / sampleRate;
-		const last = onsets[onsets.length - 1] ?? -Infinity;
-		if (loud[at] > RISE * Math.max(before, noise) && seconds - last > ONE) onsets.push(seconds);
+	for (let here = 0; here < energies.length && onsets.length < MOST_SOUNDS; here++) {
+		const energy = energies[here];
+		if (energy < threshold || energy < RISE * (energies[here - back] ?? 0)) continue;
+		let largest = true;
+		for (let other = Math.max(0, here - near); other <= here + near && largest; other++)
+			largest = !(energies[other] > energy);
+		const seconds = at(here);
+		if (largest && seconds - (onsets[onsets.length - 1] ?? -Infinity) > ONE) onsets.push(seconds);
 	}
 	return onsets;
 }

@@ -1,6 +1,9 @@
 /** What a recording shows: a sensor's light, or a sound. */
 export type TraceKind = 'light' | 'sound';
 
+/** Firings that are measured in a recording, at most: the first ones. */
+export const MOST_FIRINGS = 64;
+
 /** One firing of a shutter. */
 export interface Firing {
 	/** When it began, s from the start of the recording. */

@@ -1,4 +1,4 @@
-import { automaticExposure } from '../../camera';
+import { dialSpeeds } from '../../camera';
 import { withIntent, type RemedyKind } from './remedy-kind';
 
 /** Another place of a film-speed dial that is fixed so far. */
@@ -8,7 +8,7 @@ export const isoDial: RemedyKind = {
 	options({ camera, intent }) {
 		const fixed = intent.iso;
 		if (fixed === undefined) return [];
-		return (automaticExposure(camera)?.iso ?? [])
+		return dialSpeeds(camera)
 			.filter((iso) => iso !== fixed)
 			.map((iso) => ({
 				change: { kind: 'iso-dial', name: `dial to ISO ${iso}`, from: fixed, to: iso },

@@ -1,6 +1,6 @@
-import { browser } from '$app/environment';
 import { countAt, cuesOf, type Count } from '$core/count';
 import type { FrameRecord } from '$contract/records';
+import { keepHere, keptHere } from '$lib/records/kept-here';
 import { Cueing } from '$lib/timing/cueing';
 import { now } from '$lib/timing/steady-clock';
 
@@ -20,18 +20,9 @@ const MS = 1000;
 /** Time to get a hand to the shutter, s; common practice. */
 const COUNT_IN = 3;
 
-function stored(): Counted | null {
-	if (!browser) return null;
-	try {
-		return JSON.parse(localStorage.getItem(KEY) ?? 'null') as Counted | null;
-	} catch {
-		return null;
-	}
-}
-
 /** Counts one exposure; what is counted outlives the page. */
 export class Counting {
-	counted = $state.raw<Counted | null>(stored());
+	counted = $state.raw<Counted | null>(keptHere(KEY, null));
 	#now = $state(now());
 	/** No sound is promised: the page was opened again, and was not touched since. */
 	silent = $state(this.counted !== null && this.counted.endedAt === undefined);
@@ -50,8 +41,7 @@ export class Counting {
 
 	#keep(counted: Counted | null): void {
 		this.counted = counted;
-		if (counted) localStorage.setItem(KEY, JSON.stringify(counted));
-		else localStorage.removeItem(KEY);
+		keepHere(KEY, counted);
 	}
 
 	/** Begins to count a frame. */

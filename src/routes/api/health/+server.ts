@@ -1,7 +1,10 @@
 import { json } from '@sveltejs/kit';
 import { onlyAllow, problem } from '$server/api/answers';
+import { guarded } from '$server/api/guarded';
 import { storeAnswers } from '$server/store';
 
-export const GET = () => (storeAnswers() ? json({ ok: true }) : problem(503, 'The database does not answer'));
+export const GET = guarded(() =>
+	storeAnswers() ? json({ ok: true }) : problem(503, 'The database does not answer')
+);
 
 export const fallback = onlyAllow('GET');

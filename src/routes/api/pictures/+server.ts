@@ -1,3 +1,3 @@
 import { pictureHandlers } from '$server/pictures/upload';
 
-export const { POST, fallback } = pictureHandlers;
+export const { GET, POST, fallback } = pictureHandlers;

@@ -1,8 +1,6 @@
-import { checkPlanRequest } from '$contract/plan';
-import { planDay } from '$core/plan';
 import { onlyAllow } from '$server/api/answers';
 import { answered } from '$server/api/asked';
 
-export const POST = answered(checkPlanRequest, planDay);
+export const POST = answered('plan');
 
 export const fallback = onlyAllow('POST');

@@ -1,11 +1,6 @@
-import { json } from '@sveltejs/kit';
 import { onlyAllow } from '$server/api/answers';
-import { shutterIn } from '$server/bench';
-import type { RequestHandler } from './$types';
+import { shutterHandler } from '$server/bench';
 
-export const POST: RequestHandler = async ({ request, url }) => {
-	const found = await shutterIn(request, url.searchParams);
-	return 'answer' in found ? found.answer : json(found.measured);
-};
+export const POST = shutterHandler;
 
 export const fallback = onlyAllow('POST');

@@ -1,12 +1,12 @@
 import { notFound, onlyAllow } from '$server/api/answers';
 import { plainName } from '$server/api/file-name';
+import { guarded } from '$server/api/guarded';
 import { store } from '$server/store';
 import { shotsCsv } from '$server/shots/csv';
-import type { RequestHandler } from './$types';
 
-export const GET: RequestHandler = ({ params }) => {
+export const GET = guarded(({ params }) => {
 	const { loads, cameras, frames } = store();
-	const load = loads.get(params.id.toLowerCase());
+	const load = loads.get(params.id!.toLowerCase());
 	if (!load) return notFound('load');
 	const name = `${cameras.get(load.cameraId)?.name ?? 'cine'} shots`;
 	return new Response(shotsCsv(load, frames.where('load_id', load.id)), {
@@ -15,6 +15,6 @@ export const GET: RequestHandler = ({ params }) => {
 			'content-disposition': `attachment; filename="${plainName(name, 'shots')}.csv"`
 		}
 	});
-};
+});
 
 export const fallback = onlyAllow('GET');

@@ -1,21 +1,21 @@
 import { notFound, onlyAllow } from '$server/api/answers';
 import { plainName } from '$server/api/file-name';
+import { guarded } from '$server/api/guarded';
 import { everything } from '$server/everything';
-import { calendarOf } from '$server/outings/calendar';
+import { inThread } from '$server/heavy/pool';
 import { store } from '$server/store';
-import type { RequestHandler } from './$types';
 
-export const GET: RequestHandler = ({ params }) => {
+export const GET = guarded(async ({ params }) => {
 	const { outings, cameras, films, gear } = store();
-	const outing = outings.get(params.id.toLowerCase());
+	const outing = outings.get(params.id!.toLowerCase());
 	if (!outing) return notFound('outing');
 	const bag = { cameras: everything(cameras), films: everything(films), gear: everything(gear) };
-	return new Response(calendarOf(outing, bag, new Date()), {
+	return new Response(await inThread('calendar', outing, bag, new Date()), {
 		headers: {
 			'content-type': 'text/calendar; charset=utf-8',
 			'content-disposition': `attachment; filename="${plainName(outing.name, 'outing')}.ics"`
 		}
 	});
-};
+});
 
 export const fallback = onlyAllow('GET');

@@ -1,0 +1,118 @@
+import { dayPlan, yearPlan } from './plan-answers';
+import { learnt } from './learn-answers';
+import { lightAnswer } from './light-answers';
+import { doubt, ev, list, object, oneOf, orNull, pair, ref, text, type Schema } from './building-blocks';
+
+/** JSON Schemas of what the program answers: held to what it really does by a test. */
+
+const change = object(
+	{
+		kind: { type: 'string' },
+		name: { type: 'string' },
+		stops: { type: 'number', description: 'what it does to error' }
+	},
+	['kind', 'name', 'stops']
+);
+const remedy = object({ changes: list(change, 1), effort: { type: 'integer' }, outcome: ref('Outcome') }, [
+	'changes',
+	'effort',
+	'outcome'
+]);
+const answerLight = object({ ev, sd: doubt, meterEv: { type: 'number' }, meterSd: doubt }, [
+	'ev',
+	'sd',
+	'meterEv',
+	'meterSd'
+]);
+const match = object(
+	{
+		light: answerLight,
+		best: ref('Outcome'),
+		settings: { type: 'array', items: ref('Outcome'), description: 'best first' },
+		unmet: list(oneOf('aperture', 'seconds')),
+		remedies: { type: 'array', items: ref('Remedy'), maxItems: 8 }
+	},
+	['light', 'best', 'settings', 'unmet', 'remedies']
+);
+const intervals: Schema = {
+	type: 'array',
+	items: pair({ type: 'number' }),
+	description: '[from, to], EV at ISO 100'
+};
+const span: Schema = { anyOf: [{ type: 'number' }, pair({ type: 'number' })] };
+const lane = object(
+	{
+		name: { type: 'string' },
+		settings: object(
+			{
+				f: span,
+				seconds: span,
+				compensation: orNull({ type: 'number' }),
+				iso: orNull({ type: 'number' }),
+				position: orNull(text(40))
+			},
+			['f', 'seconds', 'compensation', 'iso', 'position']
+		),
+		good: intervals,
+		usable: intervals
+	},
+	['name', 'settings', 'good', 'usable']
+);
+
+export const answers = {
+	LightAnswer: lightAnswer,
+	Remedy: remedy,
+	Match: match,
+	Reach: object({ good: intervals, usable: intervals, lanes: { type: 'array', items: lane } }, [
+		'good',
+		'usable',
+		'lanes'
+	]),
+	FNumber: object({ f: { type: 'number' }, sd: doubt }, ['f', 'sd']),
+	ShutterMeasurement: object(
+		{
+			kind: oneOf('light', 'sound'),
+			sampleRate: { type: 'number', description: 'Hz' },
+			firings: list(
+				object(
+					{
+						at: { type: 'number', description: 's from the start' },
+						seconds: { type: 'number', description: 'effective exposure time, s' },
+						opening: { type: 'number', description: 's; by light alone' },
+						closing: { type: 'number', description: 's; by light alone' }
+					},
+					['at', 'seconds']
+				)
+			),
+			seconds: { type: 'number', description: 'mean, s' },
+			sd: { type: 'number', description: 'spread, s' },
+			notes: list(text(400))
+		},
+		['kind', 'sampleRate', 'firings', 'seconds', 'sd', 'notes']
+	),
+	DayPlan: dayPlan,
+	YearPlan: yearPlan,
+	Learnt: learnt,
+	Picture: object(
+		{
+			id: { type: 'string', format: 'uuid' },
+			name: text(200),
+			type: text(40),
+			width: { type: 'integer', description: 'pixels, as it is to be seen' },
+			height: { type: 'integer' },
+			addedAt: { type: 'string', format: 'date-time' }
+		},
+		['id', 'name', 'type', 'width', 'height', 'addedAt']
+	),
+	Health: object({ ok: { type: 'boolean' } }, ['ok']),
+	Problem: object(
+		{
+			message: { type: 'string' },
+			issues: {
+				type: 'array',
+				items: object({ path: { type: 'string' }, message: { type: 'string' } }, ['path', 'message'])
+			}
+		},
+		['message']
+	)
+};

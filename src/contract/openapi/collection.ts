@@ -1,0 +1,95 @@
+import type { ISchema } from 'yup';
+import { filterFields, listFilters, pageFields } from '../lists';
+import type { RecordKind } from '../records';
+import { answer, badBody, id, json, problem, ref } from './parts';
+import { described } from './walk';
+
+const parameter = (name: string, schema: ISchema<unknown>) => ({
+	name,
+	in: 'query',
+	schema: described(schema)
+});
+
+/** One record: read, replaced, deleted. */
+function recordPath(singular: string, kept: object, replacing: object) {
+	const missing = { 404: problem('Not there') };
+	return {
+		parameters: [id],
+		get: {
+			operationId: `read-${singular}`,
+			summary: `One ${singular}`,
+			responses: { 200: answer('It', kept), ...missing }
+		},
+		put: {
+			operationId: `replace-${singular}`,
+			summary: `Replaces a ${singular}; needs the version that was read`,
+			requestBody: { required: true, content: replacing },
+			responses: {
+				200: answer('Replaced', kept),
+				409: problem('Changed since it was read: the current one is with it'),
+				507: problem('The disk is full; nothing was stored'),
+				...missing,
+				...badBody
+			}
+		},
+		delete: {
+			operationId: `delete-${singular}`,
+			summary: `Deletes a ${singular} that nothing refers to`,
+			responses: { 204: { description: 'Deleted' }, 409: problem('Other records refer to it'), ...missing }
+		}
+	};
+}
+
+/** A kind of record in the addresses, and what narrows its list. */
+export function collection(kind: RecordKind, singular: string, component: string) {
+	const stamped = (...needed: string[]) => ({
+		allOf: [
+			ref(component),
+			{
+				type: 'object',
+				properties: { id: { type: 'string', format: 'uuid' }, version: { type: 'integer', minimum: 1 } },
+				required: needed
+			}
+		]
+	});
+	const kept = stamped('id', 'version');
+	const page = {
+		type: 'object',
+		properties: {
+			items: { type: 'array', items: kept },
+			total: { type: 'integer' },
+			next: {
+				anyOf: [{ type: 'string' }, { type: 'null' }],
+				description: 'what `after` takes for the page behind this one'
+			}
+		},
+		required: ['items', 'total', 'next']
+	};
+	const filters = (listFilters[kind] ?? []).map((name) => parameter(name, filterFields[name]));
+	return {
+		[`/api/${kind}`]: {
+			get: {
+				operationId: `list-${kind}`,
+				summary: `The ${kind}, page by page`,
+				parameters: [
+					...Object.entries(pageFields).map(([name, field]) => parameter(name, field)),
+					...filters
+				],
+				responses: { 200: answer('A page and how many there are', page), 422: badBody[422] }
+			},
+			post: {
+				operationId: `create-${singular}`,
+				summary: `Keeps a ${singular}; the same again under the same id is harmless`,
+				requestBody: { required: true, content: json(stamped()) },
+				responses: {
+					200: answer('It was there already', kept),
+					201: answer('Kept', kept),
+					409: problem('Another content has this id'),
+					507: problem('The disk is full; nothing was stored'),
+					...badBody
+				}
+			}
+		},
+		[`/api/${kind}/{id}`]: recordPath(singular, kept, json(stamped('version')))
+	};
+}

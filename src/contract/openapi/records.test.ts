@@ -1,0 +1,66 @@
+import Ajv from 'ajv/dist/2020';
+import { describe, expect, it } from 'vitest';
+import { nastyValues, pathsIn, soundRecords, spoiledAt } from '../../../tests/fixtures/hostile';
+import { openingSchema } from '../bench';
+import { learnRequestSchema } from '../learn';
+import { matchRequestSchema, reachRequestSchema } from '../match-request';
+import { dayRequestSchema, yearRequestSchema } from '../plan';
+import { recordSchemas } from '../records';
+import { check } from '../validate';
+import { openapi } from './document';
+
+/** An independent validator of JSON Schema, fed with the description alone. */
+const ajv = new Ajv({ strict: false, allErrors: true, logger: false });
+ajv.addSchema({ $id: 'described', components: openapi.components });
+const described = (schema: string) => ajv.getSchema(`described#/components/schemas/${schema}`)!;
+const accepts = (schema: string, value: unknown) =>
+	described(schema)(JSON.parse(JSON.stringify(value))) as boolean;
+
+describe('the description of what is kept and asked', () => {
+	const components = {
+		match: 'MatchRequest',
+		reach: 'ReachRequest',
+		plan: 'PlanRequest',
+		year: 'YearRequest',
+		opening: 'Opening',
+		learn: 'LearnRequest',
+		cameras: 'CameraRecord',
+		films: 'FilmRecord',
+		loads: 'Load',
+		frames: 'Frame',
+		gear: 'Gear',
+		measurements: 'Measurement',
+		outings: 'Outing',
+		places: 'Place',
+		readings: 'Reading',
+		recipes: 'Recipe',
+		exercises: 'Exercise'
+	} as const;
+	const requests = {
+		match: matchRequestSchema,
+		reach: reachRequestSchema,
+		plan: dayRequestSchema,
+		year: yearRequestSchema,
+		opening: openingSchema,
+		learn: learnRequestSchema
+	};
+
+	it.each(Object.entries(components))('takes as %s whatever the program takes', (kind, component) => {
+		const schema = { ...requests, ...recordSchemas }[kind as keyof typeof components];
+		let [taken, refused] = [0, 0];
+		for (const record of soundRecords[kind]) {
+			expect(accepts(component, record), JSON.stringify(described(component).errors)).toBe(true);
+			for (const path of pathsIn(record).filter(({ length }) => length > 0))
+				for (const value of nastyValues) {
+					const spoiled = spoiledAt(record, path, value);
+					if (check(schema, spoiled).ok) {
+						taken += 1;
+						expect(accepts(component, spoiled), JSON.stringify(spoiled)).toBe(true);
+					} else if (!accepts(component, spoiled)) refused += 1;
+				}
+		}
+		// What the description refuses is most of what the program refuses: the rest is what fields mean together.
+		expect(taken).toBeGreaterThan(0);
+		expect(refused).toBeGreaterThan(taken / 2);
+	});
+});

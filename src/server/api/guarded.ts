@@ -1,0 +1,64 @@
+import type { RequestHandler } from '@sveltejs/kit';
+import { check } from '$contract/validate';
+import { object, type AnySchema } from 'yup';
+import { NotDone } from '../heavy/pool';
+import { invalid, problem } from './answers';
+
+/** What the database says when there is no room to write, or it may not be written. */
+const refusals: Readonly<Record<string, { status: number; message: string }>> = {
+	SQLITE_FULL: { status: 507, message: 'The disk is full. Nothing was saved: make room and try again.' },
+	SQLITE_READONLY: { status: 507, message: 'The database cannot be written. Nothing was saved.' },
+	SQLITE_IOERR: { status: 507, message: 'The disk does not take it. Nothing was saved.' },
+	SQLITE_BUSY: { status: 503, message: 'Another program is writing this database. Try again in a moment.' }
+};
+
+function answerFor(error: unknown): Response | null {
+	if (error instanceof NotDone) {
+		const answer = problem(503, error.message);
+		answer.headers.set('retry-after', '5');
+		return answer;
+	}
+	const { code = '' } = error as { code?: string };
+	const known = Object.keys(refusals).find((refusal) => String(code).startsWith(refusal));
+	return known ? problem(refusals[known].status, refusals[known].message) : null;
+}
+
+const nothing = object({});
+
+/**
+ * A handler whose query is checked before anything, and that says in words what is nobody's mistake: a full
+ * disk, too much work.
+ *
+ * @param query what may stand in the address's query; nothing if not given
+ */
+export function guarded(handler: RequestHandler, query: AnySchema = nothing): RequestHandler {
+	return async (event) => {
+		if (query !== nothing || event.url.search !== '') {
+			const asked = queryOf(event.url.searchParams, query);
+			if (!asked.ok) return invalid(asked.issues);
+		}
+		try {
+			return await handler(event);
+		} catch (error) {
+			const answer = answerFor(error);
+			if (answer) return answer;
+			throw error;
+		}
+	};
+}
+
+/** A query's text as a number where it is one; what is not one stays text, and is refused as such. */
+const numeric = (text: string): unknown => (/^-?\d+$/.test(text) ? Number(text) : text);
+
+/** A query, checked; every parameter must be known, and those that are numbers are taken as such. */
+export function queryOf<T>(params: URLSearchParams, schema: AnySchema) {
+	const { fields = {} } = schema as { fields?: Record<string, { type?: string }> };
+	const given = Object.fromEntries(
+		[...new Set(params.keys())].map((key) => {
+			if (fields[key]?.type === 'array') return [key, params.getAll(key)];
+			const value = params.get(key)!;
+			return [key, fields[key]?.type === 'number' ? numeric(value) : value];
+		})
+	);
+	return check<T>(schema, given, 'refuse');
+}

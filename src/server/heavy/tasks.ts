@@ -1,0 +1,42 @@
+import { BadRecording, measureShutter, readWav, type ShutterMeasurement, type TraceKind } from '$core/bench';
+import { calendarOf, type CarriedBag } from '../outings/calendar';
+import { pdfOf } from '../cards/pdf';
+import { cardSvg, pocketCard } from '$core/cards';
+import { isPngBomb } from '../pictures/png-data';
+import { answerTo, type QuestionName } from './questions';
+
+/** What is heard or seen in a recording, or in words why nothing is. */
+function shutter(
+	bytes: Uint8Array,
+	kind?: TraceKind
+): { measured: ShutterMeasurement } | { problem: string } {
+	try {
+		const own = bytes.byteLength === bytes.buffer.byteLength ? bytes : bytes.slice();
+		const measured = measureShutter(readWav(own.buffer as ArrayBuffer), kind);
+		return measured.firings.length > 0 ? { measured } : { problem: measured.notes.join(' ') };
+	} catch (error) {
+		if (error instanceof BadRecording) return { problem: error.message };
+		throw error;
+	}
+}
+
+/** A pocket card as a file. */
+async function card(
+	ending: 'svg' | 'pdf',
+	...[camera, film, filters, size]: Parameters<typeof pocketCard>
+): Promise<string | Uint8Array> {
+	const svg = cardSvg(pocketCard(camera, film, filters, size), size);
+	return ending === 'svg' ? svg : new Uint8Array(await pdfOf(svg));
+}
+
+/** What the server has done in threads of its own, because it may take longer than others can wait. */
+export const tasks = {
+	answer: (name: QuestionName, text: string) => answerTo(name, text)!,
+	shutter,
+	card,
+	calendar: (outing: Parameters<typeof calendarOf>[0], bag: CarriedBag, now: Date) =>
+		calendarOf(outing, bag, now),
+	pngBomb: (bytes: Uint8Array) => isPngBomb(Buffer.from(bytes.buffer, bytes.byteOffset, bytes.byteLength))
+};
+
+export type Tasks = typeof tasks;

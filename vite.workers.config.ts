@@ -1,0 +1,17 @@
+import { fileURLToPath } from 'node:url';
+import { defineConfig } from 'vite';
+
+const room = (name: string) => fileURLToPath(new URL(`src/${name}`, import.meta.url));
+
+/** What the server has done in threads of its own: one file, beside the application's build. */
+export default defineConfig({
+	resolve: { alias: { $core: room('core'), $contract: room('contract'), $server: room('server') } },
+	build: {
+		ssr: room('server/heavy/thread.ts'),
+		outDir: 'build/workers',
+		emptyOutDir: true,
+		minify: false,
+		rolldownOptions: { output: { entryFileNames: 'tasks.js' } }
+	},
+	ssr: { noExternal: true, external: ['better-sqlite3', 'pdfkit', 'sharp', 'svg-to-pdfkit'] }
+});
