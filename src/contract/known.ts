@@ -32,6 +32,11 @@ export function mostItems(schema: Inside): number {
 	return Math.min(...bounds.filter((bound) => typeof bound === 'number'));
 }
 
+/** Unknown fields that are named, at most. */
+const MOST_UNKNOWN = 100;
+/** Of what a value holds, so much is looked at for its depth: no list may be longer, and no record has more fields. */
+const LOOKED_AT = 1000;
+
 const below = (path: string, key: string | number) => (path === '' ? String(key) : `${path}.${key}`);
 
 /**
@@ -59,7 +64,10 @@ export function knownPart(schema: ISchema<unknown>, value: unknown): Known {
 		for (const [key, field] of Object.entries(fields))
 			if (Object.hasOwn(given, key))
 				copied[key] = copy(field, (given as Record<string, unknown>)[key], below(path, key));
-		for (const key of Object.keys(given)) if (!Object.hasOwn(fields, key)) unknown.push(below(path, key));
+		for (const key of Object.keys(given)) {
+			if (unknown.length >= MOST_UNKNOWN) break;
+			if (!Object.hasOwn(fields, key)) unknown.push(below(path, key));
+		}
 		return copied;
 	}
 
@@ -79,5 +87,8 @@ export function knownPart(schema: ISchema<unknown>, value: unknown): Known {
 /** Whether a value holds values in values deeper than so many times. */
 export function nestsDeeper(value: unknown, most: number): boolean {
 	if (typeof value !== 'object' || value === null) return false;
-	return most <= 0 || Object.values(value).some((inner) => nestsDeeper(inner, most - 1));
+	if (most <= 0) return true;
+	const looked = Array.isArray(value) ? value.slice(0, LOOKED_AT) : Object.values(value).slice(0, LOOKED_AT);
+	for (const inner of looked) if (nestsDeeper(inner, most - 1)) return true;
+	return false;
 }

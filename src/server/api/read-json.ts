@@ -3,6 +3,16 @@ import { discard, readBody } from './read-body';
 
 /** Largest body of JSON that a request may bring. */
 const MOST_BYTES = 256 * 1024;
+/** Bodies that are looked through in less than a millisecond, bytes. */
+const SMALL = 16 * 1024;
+let turn: Promise<void> = Promise.resolve();
+
+/** Large bodies are looked through one after the other, and what else is asked is answered between them. */
+function ownTurn(): Promise<void> {
+	turn = turn.then(() => new Promise<void>((resolve) => setImmediate(resolve)));
+	return turn;
+}
+
 const JSON_TYPE = /^application\/([\w.-]+\+)?json\s*(;|$)/i;
 
 /**
@@ -17,7 +27,9 @@ export async function readText(request: Request): Promise<{ text: string } | { a
 		return { answer: problem(415, 'Send JSON, with the header "content-type: application/json"') };
 	}
 	const read = await readBody(request, MOST_BYTES);
-	return 'answer' in read ? read : { text: read.bytes.toString('utf8') };
+	if ('answer' in read) return read;
+	if (read.bytes.length > SMALL) await ownTurn();
+	return { text: read.bytes.toString('utf8') };
 }
 
 /**
