@@ -4,7 +4,7 @@ import { DEFAULT_ITEMS, filterFields, pageFields, type FilterName } from '$contr
 import { check, type Checked } from '$contract/validate';
 import type { RecordTable } from '../database/record-table';
 import { invalid, notFound, onlyAllow, problem, stale } from './answers';
-import { guarded, queryOf } from './guarded';
+import { guarded } from './guarded';
 import { readJson } from './read-json';
 
 /** A kind of record as the API offers it. */
@@ -54,10 +54,7 @@ const lowerCase = (filters: Partial<Record<FilterName, string>>) =>
 /** Handlers of a collection: list and create. */
 export function collectionHandlers<T extends object>(collection: Collection<T>) {
 	const query = listQuery(collection.filters ?? []);
-	const GET = guarded(({ url }) => {
-		const asked = queryOf<ListQuery>(url.searchParams, query);
-		if (!asked.ok) return invalid(asked.issues);
-		const { limit = DEFAULT_ITEMS, after, ...filters } = asked.value;
+	const GET = guarded<ListQuery>((_, { limit = DEFAULT_ITEMS, after, ...filters }) => {
 		const page = collection.table().page({ limit, after, filters: lowerCase(filters) });
 		return page ? json(page) : invalid([{ path: 'after', message: 'must be the next of another page' }]);
 	}, query);

@@ -1,5 +1,5 @@
-import type { RequestHandler } from '@sveltejs/kit';
-import { check } from '$contract/validate';
+import type { RequestEvent, RequestHandler } from '@sveltejs/kit';
+import { check, type Checked } from '$contract/validate';
 import { object, type AnySchema } from 'yup';
 import { NotDone } from '../heavy/pool';
 import { invalid, problem } from './answers';
@@ -24,21 +24,27 @@ function answerFor(error: unknown): Response | null {
 }
 
 const nothing = object({});
+const NOTHING_ASKED = { ok: true, value: {} } as const;
+
+type Answer = ReturnType<RequestHandler>;
 
 /**
  * A handler whose query is checked before anything, and that says in words what is nobody's mistake: a full
  * disk, too much work.
  *
- * @param query what may stand in the address's query; nothing if not given
+ * @param handler is given the query as it was checked
+ * @param schema what may stand in the address's query; nothing if not given
  */
-export function guarded(handler: RequestHandler, query: AnySchema = nothing): RequestHandler {
+export function guarded<Query = object>(
+	handler: (event: RequestEvent, query: Query) => Answer,
+	schema: AnySchema = nothing
+): RequestHandler {
 	return async (event) => {
-		if (query !== nothing || event.url.search !== '') {
-			const asked = queryOf(event.url.searchParams, query);
-			if (!asked.ok) return invalid(asked.issues);
-		}
+		const plain = schema === nothing && event.url.search === '';
+		const asked = plain ? NOTHING_ASKED : queryOf(event.url.searchParams, schema);
+		if (!asked.ok) return invalid(asked.issues);
 		try {
-			return await handler(event);
+			return await handler(event, asked.value as Query);
 		} catch (error) {
 			const answer = answerFor(error);
 			if (answer) return answer;
@@ -51,7 +57,7 @@ export function guarded(handler: RequestHandler, query: AnySchema = nothing): Re
 const numeric = (text: string): unknown => (/^-?\d+$/.test(text) ? Number(text) : text);
 
 /** A query, checked; every parameter must be known, and those that are numbers are taken as such. */
-export function queryOf<T>(params: URLSearchParams, schema: AnySchema) {
+function queryOf(params: URLSearchParams, schema: AnySchema): Checked<unknown> {
 	const { fields = {} } = schema as { fields?: Record<string, { type?: string }> };
 	const given = Object.fromEntries(
 		[...new Set(params.keys())].map((key) => {
@@ -60,5 +66,5 @@ export function queryOf<T>(params: URLSearchParams, schema: AnySchema) {
 			return [key, fields[key]?.type === 'number' ? numeric(value) : value];
 		})
 	);
-	return check<T>(schema, given, 'refuse');
+	return check(schema, given, 'refuse');
 }

@@ -1,9 +1,9 @@
 import { array, object, string } from 'yup';
 import type { Filter } from '$core/camera';
 import type { CardSize } from '$core/cards';
-import { invalid, notFound } from '../api/answers';
+import { notFound } from '../api/answers';
 import { plainName } from '../api/file-name';
-import { guarded, queryOf } from '../api/guarded';
+import { guarded } from '../api/guarded';
 import { inThread } from '../heavy/pool';
 import { store } from '../store';
 
@@ -11,6 +11,11 @@ const asked = object({
 	size: string<CardSize>().oneOf(['bank', 'a6']),
 	filter: array(string().uuid().required()).max(8)
 });
+
+interface Asked {
+	size?: CardSize;
+	filter?: string[];
+}
 
 function fileOf(body: string | Uint8Array, ending: string, name: string): Response {
 	const isPdf = ending === 'pdf';
@@ -30,13 +35,10 @@ function fileOf(body: string | Uint8Array, ending: string, name: string): Respon
  * The file is the film's id with .svg or .pdf; the query may hold `size` and, any number of times, `filter`:
  * the id of a filter that is mounted.
  */
-export const cardFile = guarded(async ({ params, url: { searchParams: query } }) => {
+export const cardFile = guarded<Asked>(async ({ params }, { size = 'bank', filter: ids = [] }) => {
 	const { cameraId = '', file = '' } = params;
 	const [, filmId, ending] = /^(.+)\.(svg|pdf)$/.exec(file) ?? [];
 	if (!ending) return notFound('card: it ends in .svg or .pdf');
-	const checked = queryOf<{ size?: CardSize; filter?: string[] }>(query, asked);
-	if (!checked.ok) return invalid(checked.issues);
-	const { size = 'bank', filter: ids = [] } = checked.value;
 	const [camera, film] = [store().cameras.get(cameraId), store().films.get(filmId)];
 	if (!camera) return notFound('camera');
 	if (!film) return notFound('film');

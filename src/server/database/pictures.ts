@@ -69,9 +69,8 @@ export function pictureTable(database: Database.Database) {
 					.reverse()
 					.map(({ id, frame_id }) => [frame_id, id])
 			),
-		/** The pictures of one, or the newest of all. */
-		list: (owner?: PictureOwner, id = ''): PictureRecord[] =>
-			owner ? (owner === 'frame' ? ofFrame : ofCamera).all(id).map(record) : newest.all().map(record),
+		/** The last that were added, whosever they are. */
+		newest: (): PictureRecord[] => newest.all().map(record),
 		original: (id: string) => original.get(id),
 		thumbnail: (id: string) => thumbnail.get(id)?.bytes,
 		remove: (id: string): boolean => erase.run(id).changes > 0

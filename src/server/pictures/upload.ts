@@ -2,7 +2,7 @@ import { json } from '@sveltejs/kit';
 import { object, string } from 'yup';
 import { MOST_PICTURE_BYTES, type PictureOwner, type PictureRecord } from '$contract/pictures';
 import { invalid, notFound, onlyAllow, problem } from '../api/answers';
-import { guarded, queryOf } from '../api/guarded';
+import { guarded } from '../api/guarded';
 import { readBody } from '../api/read-body';
 import { store } from '../store';
 import { readPicture } from './read-picture';
@@ -25,26 +25,27 @@ interface Asked {
 	name: string;
 }
 
-function ownerOf({ frame, camera }: Asked): { owner: PictureOwner; ownerId: string } {
+function ownerOf({ frame, camera }: Pick<Asked, 'frame' | 'camera'>): {
+	owner: PictureOwner;
+	ownerId: string;
+} {
 	return frame === undefined
 		? { owner: 'camera', ownerId: camera!.toLowerCase() }
 		: { owner: 'frame', ownerId: frame.toLowerCase() };
 }
 
 /** Takes a picture: its bytes are the body, what it belongs to and its name are in the address. */
-const POST = guarded(async ({ request, url }) => {
-	const checked = queryOf<Asked>(url.searchParams, asked);
-	if (!checked.ok) return invalid(checked.issues);
+const POST = guarded<Asked>(async ({ request }, query) => {
 	if (!request.headers.get('content-type'))
 		return problem(415, 'Send the file, with a header such as "content-type: image/jpeg"');
-	const { name, id = crypto.randomUUID() } = checked.value;
+	const { name, id = crypto.randomUUID() } = query;
 	const read = await readBody(request, MOST_PICTURE_BYTES);
 	if ('answer' in read) return read.answer;
 	const picture = await readPicture(name, read.bytes);
 	if ('problem' in picture) return invalid([{ path: '', message: picture.problem }]);
 	const { thumbnail, ...known } = picture;
 	const record: PictureRecord = { id: id.toLowerCase(), name, addedAt: new Date().toISOString(), ...known };
-	const owner = ownerOf(checked.value);
+	const owner = ownerOf(query);
 	const kept = store().pictures.add({ ...record, ...owner, original: read.bytes, thumbnail });
 	if (kept === 'no-owner')
 		return invalid([{ path: owner.owner, message: `there is no such ${owner.owner}` }]);
@@ -54,10 +55,11 @@ const POST = guarded(async ({ request, url }) => {
 const ofOne = object({ frame: string().uuid(), camera: string().uuid() });
 
 /** The pictures of a frame or of a camera, without their pixels; of neither, the newest. */
-const GET = guarded(({ url }) => {
-	const { frame, camera } = Object.fromEntries(url.searchParams) as Partial<Asked>;
-	const owner = frame === undefined ? (camera === undefined ? undefined : 'camera') : 'frame';
-	return json({ items: store().pictures.list(owner, (frame ?? camera)?.toLowerCase()) });
+const GET = guarded<Pick<Asked, 'frame' | 'camera'>>((_, query) => {
+	const { pictures } = store();
+	if ((query.frame ?? query.camera) === undefined) return json({ items: pictures.newest() });
+	const { owner, ownerId } = ownerOf(query);
+	return json({ items: pictures.of(owner, ownerId) });
 }, ofOne);
 
 /** Kept pictures never change under their id. */
