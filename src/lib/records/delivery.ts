@@ -20,6 +20,14 @@ function renumbered({ kind, record }: Waiting, issues: readonly Issue[]): Waitin
 	return taken ? { ...record, number: record.number + 1 } : undefined;
 }
 
+/** What waited, as it was saved: its number may be another. */
+export function arrived(
+	item: Waiting,
+	{ id: _, version: _version, ...record }: Kept<Waiting['record']>
+): Waiting {
+	return { ...item, record } as Waiting;
+}
+
 /** Sends what waits, one after the other, and takes out what was acknowledged. */
 export class Delivery {
 	#pending: Pending;
@@ -31,8 +39,8 @@ export class Delivery {
 	}
 
 	/** Sends one record; what is not acknowledged goes on waiting. */
-	send(item: Waiting): Promise<Sent<Waiting['record']>> {
-		return this.#way.alone(() => this.#sent(item));
+	async send(item: Waiting): Promise<Sent<Waiting['record']>> {
+		return (await this.#way.alone(() => this.#tried(item))).sent;
 	}
 
 	/**
@@ -47,14 +55,10 @@ export class Delivery {
 		for (const item of this.#pending.all()) {
 			if (item.problem && !refused) continue;
 			const { sent, answered } = await this.#way.alone(() => this.#tried(item));
-			if (sent.result === 'saved') saved.push(item);
+			if (sent.result === 'saved') saved.push(arrived(item, sent.record));
 			if (!answered) break;
 		}
 		return saved;
-	}
-
-	async #sent(item: Waiting): Promise<Sent<Waiting['record']>> {
-		return (await this.#tried(item)).sent;
 	}
 
 	async #tried(item: Waiting): Promise<{ sent: Sent<Waiting['record']>; answered: boolean }> {

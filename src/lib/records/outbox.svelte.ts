@@ -1,7 +1,7 @@
 import { browser } from '$app/environment';
 import { v4 as uuid } from 'uuid';
 import { create, type Kind, type RecordKinds } from './client';
-import { Delivery, type Sent } from './delivery';
+import { arrived, Delivery, type Sent } from './delivery';
 import { Pending, PREFIX, type Waiting } from './pending';
 import { server } from './patient-fetch.svelte';
 import { refresh, refreshed } from './refresh';
@@ -42,9 +42,6 @@ class Outbox {
 	#pause = SOON;
 	#timer: ReturnType<typeof setTimeout> | undefined;
 
-	/** What the server does not have yet. */
-	waiting = $derived(this.#stored);
-
 	/** What waits longer than sending takes: it is not saved, and that is said. */
 	unsaved = $derived(this.#stored.filter(({ id }) => !this.#sending.has(id)));
 
@@ -68,8 +65,7 @@ class Outbox {
 		const sent = await this.#delivery.send(item);
 		this.#sending = new Set([...this.#sending].filter((each) => each !== id));
 		if (sent.result === 'saved') {
-			const { id: _, version: _version, ...saved } = sent.record;
-			await this.#came([{ ...item, record: saved } as Waiting]);
+			await this.#came([arrived(item, sent.record)]);
 			void this.sendAll();
 		} else {
 			this.#look();

@@ -112,6 +112,9 @@ describe('sending what waits', () => {
 		};
 		const { delivery, pending } = begun({ create }, frame('a', 1));
 		expect(await delivery.send(frame('a', 1))).toMatchObject({ result: 'saved', record: { number: 3 } });
+		// The same where everything is sent again: what comes back is what was saved.
+		const again = begun({ create }, frame('c', 1));
+		expect(await again.delivery.sendAll(false)).toMatchObject([{ id: 'c', record: { number: 3 } }]);
 		let asked = 0;
 		const always = begun(
 			{
