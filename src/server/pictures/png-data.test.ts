@@ -31,6 +31,12 @@ describe('a PNG file that unpacks to far more than it says', () => {
 		expect(await isPngBomb(file(pngHeader(2, 2), pngChunk(type, data), sound))).toBe(true);
 	});
 
+	it('is one in which many texts are packed that are small enough each', async () => {
+		const text = pngChunk('zTXt', named(deflateSync(Buffer.alloc(3 * 1024 ** 2)), 0));
+		expect(await isPngBomb(file(pngHeader(2, 2), text, text, sound))).toBe(false);
+		expect(await isPngBomb(file(pngHeader(2, 2), text, text, text, sound))).toBe(true);
+	});
+
 	it('is none with a plain text, an unpacked one, a small profile or damage', async () => {
 		const plain = pngChunk('tEXt', Buffer.from('Comment\0nothing packed', 'latin1'));
 		const unpacked = pngChunk('iTXt', named(Buffer.from('words'), 0, 0, 0, 0));

@@ -4,7 +4,7 @@ import { createInflate } from 'node:zlib';
 
 const SIGNATURE_BYTES = 8;
 const AROUND_DATA = 12;
-/** What may be packed beside the pixels: a colour profile, a comment, bytes. */
+/** What may be packed beside the pixels, all together: a colour profile, comments, bytes. */
 const MOST_BESIDE = 8 * 1024 ** 2;
 /** Interlaced rows and padding take a little more than the plain pixels. */
 const SLACK = 1.1;
@@ -37,22 +37,22 @@ function packedIn({ type, data }: Chunk): Buffer | null {
 	return keyword < 0 ? null : data.subarray(keyword + 1);
 }
 
-/** Whether packed data unpack to more than so many bytes; they are never held together. */
-function unpacksBeyond(parts: readonly Buffer[], most: number): Promise<boolean> {
+/** Bytes that packed data unpack to, counted until they are too many; they are never held together. */
+function unpackedSize(parts: readonly Buffer[], most: number): Promise<number> {
 	return new Promise((resolve) => {
 		let size = 0;
 		const inflate = createInflate();
-		const end = (beyond: boolean) => {
+		const end = () => {
 			inflate.destroy();
-			resolve(beyond);
+			resolve(size);
 		};
 		inflate.on('data', (piece: Buffer) => {
 			size += piece.length;
-			if (size > most) end(true);
+			if (size > most) end();
 		});
 		// Damaged data are told by whoever reads the picture.
-		inflate.on('error', () => end(false));
-		inflate.on('end', () => end(false));
+		inflate.on('error', end);
+		inflate.on('end', end);
 		for (const part of parts) inflate.write(part);
 		inflate.end();
 	});
@@ -66,10 +66,13 @@ export async function isPngBomb(bytes: Buffer): Promise<boolean> {
 	const [width, height] = [header.data.readUInt32BE(0), header.data.readUInt32BE(4)];
 	const most = (width * DEEPEST_PIXEL_BYTES + 1) * height * SLACK + SLACK_BYTES;
 	const pixels = chunks.filter(({ type }) => type === 'IDAT').map(({ data }) => data);
-	if (await unpacksBeyond(pixels, most)) return true;
+	if ((await unpackedSize(pixels, most)) > most) return true;
+	// Together: a hundred texts that are just small enough would be unpacked one after the other.
+	let beside = 0;
 	for (const chunk of chunks) {
 		const packed = packedIn(chunk);
-		if (packed && (await unpacksBeyond([packed], MOST_BESIDE))) return true;
+		if (packed) beside += await unpackedSize([packed], MOST_BESIDE - beside);
+		if (beside > MOST_BESIDE) return true;
 	}
 	return false;
 }
