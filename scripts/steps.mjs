@@ -14,18 +14,19 @@ export function run(command, args, options = {}) {
 	if (status !== 0) throw new Error(`${command} ${args.join(' ')} failed`);
 }
 
-const bin = (name) => at('node_modules', '.bin', name);
+/** The path of a tool that the project has installed. */
+export const bin = (name) => at('node_modules', '.bin', name);
 
 /** Runs a tool that the project has installed. */
 export const runTool = (name, args = [], options = {}) => run(bin(name), args, options);
 
 /**
- * Runs a tool beside others and keeps what it says.
+ * Runs a command of this project beside others and keeps what it says.
  *
  * @returns {Promise<{ said: string, failed: boolean }>}
  */
-export function runToolApart(name, args = []) {
-	const child = spawn(bin(name), args, { cwd: root, stdio: ['ignore', 'pipe', 'pipe'] });
+export function runApart(command, args) {
+	const child = spawn(command, args, { cwd: root, stdio: ['ignore', 'pipe', 'pipe'] });
 	let said = '';
 	for (const stream of [child.stdout, child.stderr]) stream.on('data', (chunk) => (said += chunk));
 	return new Promise((resolve, reject) => {

@@ -2,7 +2,7 @@
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { build, chromium, independentReaders, install, main, runTool, runToolApart } from './steps.mjs';
+import { bin, build, chromium, independentReaders, install, main, runApart, runTool } from './steps.mjs';
 
 const results = mkdtempSync(join(tmpdir(), 'just-enough-results-'));
 const counts = { passed: 0, failed: 0, skipped: 0 };
@@ -25,25 +25,22 @@ async function phase(name, work) {
 	}
 }
 
-/** Prints what a tool said as one piece, whatever runs beside it. */
-async function apart(name, args) {
-	const { said, failed } = await runToolApart(name, args);
+/** Prints what a command said as one piece, whatever runs beside it. */
+async function apart(...command) {
+	const { said, failed } = await runApart(...command);
 	if (said.trim()) console.log(said.trimEnd());
-	if (failed) throw new Error(`${name} found something to mend`);
+	if (failed) throw new Error(`${command.flat().join(' ')} found something to mend`);
 }
 
 async function lintAndTypes() {
-	await apart('prettier', ['--check', '--log-level', 'warn', '.']);
-	await apart('eslint', ['.']);
-	await apart('depcruise', ['src', '--config', '.dependency-cruiser.cjs']);
-	await apart('knip', []);
-	await apart('svelte-check', ['--tsconfig', './tsconfig.json', '--fail-on-warnings', '--output', 'human']);
+	await apart('npm', ['run', '--silent', 'lint']);
+	await apart('npm', ['run', '--silent', 'check']);
 }
 
 async function unitTests() {
 	const file = join(results, 'unit.json');
 	try {
-		await apart('vitest', ['run', '--reporter=default', '--reporter=json', `--outputFile.json=${file}`]);
+		await apart(bin('vitest'), ['run', '--reporter=default', '--reporter=json', `--outputFile.json=${file}`]);
 	} finally {
 		const report = read('unit.json');
 		counts.passed += report?.numPassedTests ?? 0;

@@ -1,10 +1,10 @@
 import { Validator } from '@seriousme/openapi-schema-validator';
-import Ajv from 'ajv/dist/2020';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { anyCameras, evs, films } from '../../../tests/fixtures/arbitraries';
 import { foldingInstant, programmed } from '../../../tests/fixtures/automatic';
 import { colourNegative400, fixedCamera } from '../../../tests/fixtures/bag';
+import { accepts, described } from '../../../tests/fixtures/described';
 import { cameraKinds } from '../../core/camera';
 import { answerLight, type Light } from '../../core/light';
 import { learn } from '../../core/learn';
@@ -19,13 +19,6 @@ import { checkPlanRequest, checkYearRequest } from '../plan';
 import { outingRecordSchema } from '../outings';
 import { check } from '../validate';
 import { openapi } from './document';
-
-/** An independent validator of JSON Schema, fed with the description alone. */
-const ajv = new Ajv({ strict: false, allErrors: true });
-ajv.addSchema({ $id: 'described', components: openapi.components });
-const described = (schema: string) => ajv.getSchema(`described#/components/schemas/${schema}`)!;
-const accepts = (schema: string, value: unknown) =>
-	described(schema)(JSON.parse(JSON.stringify(value))) as boolean;
 
 const sunAt = (changes: object) => ({
 	method: 'sun',

@@ -1,5 +1,5 @@
-import Ajv from 'ajv/dist/2020';
 import { describe, expect, it } from 'vitest';
+import { accepts, described } from '../../../tests/fixtures/described';
 import { nastyValues, pathsIn, soundRecords, spoiledAt } from '../../../tests/fixtures/hostile';
 import { openingSchema } from '../bench';
 import { learnRequestSchema } from '../learn';
@@ -7,14 +7,6 @@ import { matchRequestSchema, reachRequestSchema } from '../match-request';
 import { dayRequestSchema, yearRequestSchema } from '../plan';
 import { recordSchemas } from '../records';
 import { check } from '../validate';
-import { openapi } from './document';
-
-/** An independent validator of JSON Schema, fed with the description alone. */
-const ajv = new Ajv({ strict: false, allErrors: true, logger: false });
-ajv.addSchema({ $id: 'described', components: openapi.components });
-const described = (schema: string) => ajv.getSchema(`described#/components/schemas/${schema}`)!;
-const accepts = (schema: string, value: unknown) =>
-	described(schema)(JSON.parse(JSON.stringify(value))) as boolean;
 
 describe('the description of what is kept and asked', () => {
 	const components = {
