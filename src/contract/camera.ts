@@ -6,7 +6,9 @@ import {
 	number,
 	object,
 	string,
-	type ObjectSchema,
+	type InferType,
+	type ISchema,
+	type Lazy,
 	type TestContext
 } from 'yup';
 import {
@@ -34,29 +36,24 @@ import {
 	marks,
 	MOST_VALUES,
 	name,
-	oneOfKinds,
 	positive,
+	recordId,
 	shortText,
 	stops
 } from './fields';
-
-type Kind<U, K> = Extract<U, { kind: K }>;
-
-const kind = <K extends string>(value: K) => string<K>().required().oneOf([value]);
+import { held, is, tagged } from './held';
 
 const distanceOrInfinity = () => distance().nullable().defined();
 
-const focus = oneOfKinds<Focus>('kind', {
-	fixed: (): ObjectSchema<Kind<Focus, 'fixed'>> =>
-		object({ kind: kind('fixed'), distance: distanceOrInfinity() }),
-	zones: (): ObjectSchema<Kind<Focus, 'zones'>> =>
+const focus = tagged<Focus>()('kind', {
+	fixed: () => object({ kind: is('fixed'), distance: distanceOrInfinity() }),
+	zones: () =>
 		object({
-			kind: kind('zones'),
+			kind: is('zones'),
 			distances: array(distanceOrInfinity()).required().min(1).max(MOST_VALUES),
 			labels: labelsFor('distances')
 		}),
-	continuous: (): ObjectSchema<Kind<Focus, 'continuous'>> =>
-		object({ kind: kind('continuous'), nearest: distance().required() })
+	continuous: () => object({ kind: is('continuous'), nearest: distance().required() })
 });
 
 const notBefore = (field: string, message: string) => ({
@@ -66,59 +63,60 @@ const notBefore = (field: string, message: string) => ({
 		value === undefined || typeof parent[field] !== 'number' || value >= parent[field]
 });
 
-const aperture = oneOfKinds<Aperture>('kind', {
-	fixed: (): ObjectSchema<Kind<Aperture, 'fixed'>> =>
-		object({ kind: kind('fixed'), f: fNumber().required() }),
-	stops: (): ObjectSchema<Kind<Aperture, 'stops'>> =>
-		object({ kind: kind('stops'), f: marks(fNumber), labels: labelsFor('f') }),
-	range: (): ObjectSchema<Kind<Aperture, 'range'>> =>
+const aperture = tagged<Aperture>()('kind', {
+	fixed: () => object({ kind: is('fixed'), f: fNumber().required() }),
+	stops: () => object({ kind: is('stops'), f: marks(fNumber), labels: labelsFor('f') }),
+	range: () =>
 		object({
-			kind: kind('range'),
+			kind: is('range'),
 			widest: fNumber().required(),
 			smallest: fNumber().required().test(notBefore('widest', 'must be the larger f-number of the two'))
 		})
 });
 
-const shutter = oneOfKinds<Shutter>('kind', {
-	fixed: (): ObjectSchema<Kind<Shutter, 'fixed'>> =>
-		object({ kind: kind('fixed'), seconds: exposureTime().required() }),
-	speeds: (): ObjectSchema<Kind<Shutter, 'speeds'>> =>
-		object({ kind: kind('speeds'), seconds: marks(exposureTime) }),
-	range: (): ObjectSchema<Kind<Shutter, 'range'>> =>
+const shutter = tagged<Shutter>()('kind', {
+	fixed: () => object({ kind: is('fixed'), seconds: exposureTime().required() }),
+	speeds: () => object({ kind: is('speeds'), seconds: marks(exposureTime) }),
+	range: () =>
 		object({
-			kind: kind('range'),
+			kind: is('range'),
 			fastest: exposureTime().required(),
 			slowest: exposureTime().required().test(notBefore('fastest', 'must be the longer time of the two'))
 		})
 });
 
-const position: ObjectSchema<Position> = object({
-	label: label().required(),
-	f: fNumber(),
-	seconds: exposureTime(),
-	iso: filmSpeed()
-});
+const position = held<Position>()(
+	object({ label: label().required(), f: fNumber(), seconds: exposureTime(), iso: filmSpeed() })
+);
 
 const SHORTEST_BULB = 0.5;
 
-const bulbWithLongest = object({ longest: between(SHORTEST_BULB, 86_400).required() });
-const bulbOrNot = mixed<boolean>((given): given is boolean => typeof given === 'boolean')
-	.typeError('must be true, false or an object with its longest time')
-	.meta({ json: { type: 'boolean' } });
-const bulb = lazy((value: unknown) =>
-	typeof value === 'object' && value !== null ? bulbWithLongest : bulbOrNot
-).meta({ anyOf: () => [bulbOrNot, bulbWithLongest] });
+const yesOrNo = (otherwise: string) =>
+	mixed<boolean>((given): given is boolean => typeof given === 'boolean')
+		.typeError(`must be true, false or an object with ${otherwise}`)
+		.meta({ json: { type: 'boolean' } });
+
+/** True, false, or an object that says more. */
+const orMore = <S extends ISchema<unknown>>(more: S, otherwise: string) => {
+	const plain = yesOrNo(otherwise);
+	return lazy((value: unknown) =>
+		typeof value === 'object' && value !== null ? (more as never) : plain
+	).meta({ anyOf: () => [plain, more] }) as unknown as Lazy<boolean | InferType<S> | undefined>;
+};
+
+const bulb = orMore(object({ longest: between(SHORTEST_BULB, 86_400).required() }), 'its longest time');
 
 /** Most clicks of a lighten–darken wheel. */
 const MOST_CLICKS = 25;
 
-const wheelFields = {
-	darken: between(-10, 0).required(),
-	lighten: between(0, 10).required(),
-	step: between(0.05, 10).required()
-};
-wheelFields satisfies Record<keyof Wheel, unknown>;
-const wheel = object(wheelFields)
+const wheel = held<Wheel>()(
+	object({
+		darken: between(-10, 0).required(),
+		lighten: between(0, 10).required(),
+		step: between(0.05, 10).required()
+	})
+)
+	.optional()
 	.default(undefined)
 	.test(
 		'clicks',
@@ -126,19 +124,26 @@ const wheel = object(wheelFields)
 		(value) => !value || !(clicksOf(value) > MOST_CLICKS)
 	);
 
-const automaticFields = {
-	mode: string<'auto'>().required(),
-	sets: string<AutomaticExposure['sets']>().required().oneOf(['time', 'aperture', 'both']),
-	iso: marks(filmSpeed),
-	compensation: wheel,
-	meterBehindFilter: boolean(),
-	scatter: doubtInStops()
-};
-automaticFields satisfies Record<keyof AutomaticExposure, unknown>;
+const orAsItIs = <T extends object>(schema: Lazy<T>) =>
+	lazy((value: unknown) => (value === undefined ? mixed<T>() : (schema as never))).meta({
+		anyOf: () => [schema]
+	}) as unknown as Lazy<T | undefined>;
 
-const exposure = oneOfKinds<Exposure>('mode', {
-	manual: () => object({ mode: string<'manual'>().required() }),
-	auto: () => object(automaticFields)
+/** What the hand reaches when an eye is put aside, where it is not all that the eye has. */
+const handReach = object({ aperture: orAsItIs(aperture), shutter: orAsItIs(shutter) });
+
+const exposure = tagged<Exposure>()('mode', {
+	manual: () => object({ mode: is('manual') }),
+	auto: () =>
+		object({
+			mode: is('auto'),
+			sets: string<AutomaticExposure['sets']>().required().oneOf(['time', 'aperture', 'both']),
+			iso: marks(filmSpeed),
+			compensation: wheel,
+			meterBehindFilter: boolean(),
+			scatter: doubtInStops(),
+			override: orMore(handReach, 'the aperture and shutter that the hand reaches')
+		})
 });
 
 interface Unchecked {
@@ -166,31 +171,37 @@ const eyeNeedsRange = (field: 'aperture' | 'shutter', sets: AutomaticExposure['s
 /** Ways in which a camera can be set, at most: every one is worked out. */
 const MOST_SETTINGS = 10_000;
 
-const cameraFields = {
-	name: name(),
-	kind: shortText(40),
-	frame: object({ width: positive(1000).required(), height: positive(1000).required() }).required(),
-	focalLength: positive(3000).required(),
-	focus,
-	circleOfConfusion: positive(10),
-	aperture,
-	shutter,
-	positions: array(position.required()).max(MOST_VALUES),
-	bulb,
-	handHold: exposureTime(),
-	exposure,
-	flash: object({
-		guideNumber: positive(1000).required(),
-		nearest: distance(),
-		farthest: distance(),
-		sync: exposureTime()
-	}).default(undefined),
-	framesPerSecond: positive(1000),
-	offset: object({ stops: stops(10).required(), sd: doubtInStops().required() }).default(undefined)
-};
+const cameraFields = held<Camera>()(
+	object({
+		name: name(),
+		kind: shortText(40),
+		frame: object({ width: positive(1000).required(), height: positive(1000).required() }).required(),
+		focalLength: positive(3000).required(),
+		focus,
+		circleOfConfusion: positive(10),
+		aperture,
+		shutter,
+		positions: array(position.required()).max(MOST_VALUES),
+		bulb,
+		handHold: exposureTime(),
+		exposure,
+		flash: object({
+			guideNumber: positive(1000).required(),
+			nearest: distance(),
+			farthest: distance(),
+			sync: exposureTime()
+		})
+			.optional()
+			.default(undefined),
+		framesPerSecond: positive(1000),
+		offset: object({ stops: stops(10).required(), sd: doubtInStops().required() })
+			.optional()
+			.default(undefined)
+	})
+);
 
 /** A camera, as the match takes it. */
-export const cameraSchema = object(cameraFields)
+export const cameraSchema = cameraFields
 	.meta({ name: 'Camera' })
 	.test(eyeNeedsRange('shutter', 'time'))
 	.test(eyeNeedsRange('aperture', 'aperture'))
@@ -198,17 +209,18 @@ export const cameraSchema = object(cameraFields)
 		'settings',
 		`can be set in more than ${MOST_SETTINGS} ways: leave some out`,
 		(value) => !(waysToSet(value) > MOST_SETTINGS)
-	) as unknown as ObjectSchema<Camera>;
-// Held to the type by the compiler: every field of Camera has its schema, and none is left over.
-cameraFields satisfies Record<keyof Camera, unknown>;
+	);
 
-export const filterSchema: ObjectSchema<Filter> = object({
-	name: name(),
-	stops: between(-5, 20).required(),
-	kind: string<NonNullable<Filter['kind']>>().oneOf(['neutral', 'contrast', 'conversion', 'close-up']),
-	mired: between(-1000, 1000),
-	overMeter: boolean()
-}).meta({ name: 'Filter' });
+export const filterSchema = held<Filter>()(
+	object({
+		id: recordId(),
+		name: name(),
+		stops: between(-5, 20).required(),
+		kind: string<NonNullable<Filter['kind']>>().oneOf(['neutral', 'contrast', 'conversion', 'close-up']),
+		mired: between(-1000, 1000),
+		overMeter: boolean()
+	})
+).meta({ name: 'Filter' });
 
 /** A whole number of exposures on one frame. */
 export const exposures = () => number().integer().min(1).max(99);

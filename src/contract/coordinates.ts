@@ -12,4 +12,7 @@ export type Where = Coordinates & { name?: string };
 
 export const coordinates = { latitude: latitude().required(), longitude: longitude().required() };
 
-export const whereSchema = () => object({ ...coordinates, name: shortText() }).default(undefined);
+export const whereSchema = () =>
+	object({ ...coordinates, name: shortText() })
+		.optional()
+		.default(undefined);

@@ -1,6 +1,7 @@
-import { boolean, number, object, string, type ObjectSchema } from 'yup';
-import { drillKinds, skills, type Exercise, type Guess } from '../core/practice';
-import { doubtInStops, exposureValue, instant, oneOfKinds } from './fields';
+import { boolean, number, object, string } from 'yup';
+import { drillKinds, skills, type DrillKind, type Exercise, type Guess } from '../core/practice';
+import { doubtInStops, exposureValue, instant } from './fields';
+import { is, tagged } from './held';
 import { shadowsSchema } from './light';
 import { day } from './plan';
 
@@ -8,14 +9,10 @@ export type ExerciseRecord = Exercise;
 
 const CLOCK = /^([01]\d|2[0-3]):[0-5]\d$/;
 
-type ExerciseOf<K extends Exercise['kind']> = Extract<Exercise, { kind: K }>;
-const common = <K extends Exercise['kind']>(kind: K) => ({
-	kind: string<K>().required().oneOf([kind]),
-	at: instant().required()
-});
+const common = <K extends Exercise['kind']>(kind: K) => ({ kind: is(kind), at: instant().required() });
 const seed = () => number().required().integer().min(0).max(Number.MAX_SAFE_INTEGER);
 
-const seeing = (): ObjectSchema<Guess> =>
+const seeing = () =>
 	object({
 		...common('seeing'),
 		day: day(),
@@ -33,16 +30,16 @@ const seeing = (): ObjectSchema<Guess> =>
 		})
 			.optional()
 			.default(undefined)
-	}) as unknown as ObjectSchema<Guess>;
+	});
 
-export const exerciseRecordSchema = oneOfKinds<Exercise>('kind', {
+export const exerciseRecordSchema = tagged<Exercise>()('kind', {
 	seeing,
-	drill: (): ObjectSchema<ExerciseOf<'drill'>> =>
+	drill: () =>
 		object({
 			...common('drill'),
 			day: day(),
-			card: string<ExerciseOf<'drill'>['card']>().required().oneOf(drillKinds),
+			card: string<DrillKind>().required().oneOf(drillKinds),
 			right: boolean().required()
 		}),
-	doubt: (): ObjectSchema<ExerciseOf<'doubt'>> => object({ ...common('doubt'), agreed: boolean().required() })
+	doubt: () => object({ ...common('doubt'), agreed: boolean().required() })
 });

@@ -1,5 +1,5 @@
-import { array, lazy, mixed, number, object, setLocale, string } from 'yup';
-import type { AnyObject, Lazy, ObjectSchema } from 'yup';
+import { array, mixed, number, setLocale, string } from 'yup';
+import type { AnyObject } from 'yup';
 
 /** Small building blocks of the schemas, and the words of their messages. */
 
@@ -69,6 +69,8 @@ const without = (what: RegExp) =>
 
 export const shortText = (most = 80) => without(NOT_IN_A_LINE).max(most);
 export const longText = () => without(NOT_IN_TEXT).max(4000);
+/** Of the record that something is a copy of. */
+export const recordId = () => string().uuid();
 export const label = () => shortText(40).defined();
 
 export const name = () =>
@@ -137,9 +139,6 @@ export const labelsFor = (markField: string) =>
 		)
 		.optional();
 
-// eslint-disable-next-line @typescript-eslint/no-explicit-any -- each branch is held to its own member of the union where it is declared
-type AnyBranches = Readonly<Record<string, () => ObjectSchema<any>>>;
-
 /** Builds what is asked for once, and keeps it. */
 export function once<K, T>(build: (key: K) => T): (key: K) => T {
 	const built = new Map<K, T>();
@@ -151,22 +150,6 @@ export function once<K, T>(build: (key: K) => T): (key: K) => T {
 
 /** Says that a schema only refuses: no branch was found for the value. */
 export const UNKNOWN_KIND = 'unknownKind';
-
-/** An object whose shape depends on one of its fields. */
-export function oneOfKinds<T extends object>(field: string, branches: AnyBranches): Lazy<T> {
-	const branch = once((kind: string) => {
-		const built = branches[kind]();
-		// Another choice within this one says it by itself.
-		return 'shape' in built ? built.shape({ [field]: string().required().oneOf([kind]) }) : built;
-	});
-	const unknownKind = object({ [field]: string().required().oneOf(Object.keys(branches)) })
-		.required()
-		.meta({ [UNKNOWN_KIND]: true });
-	return lazy((value: unknown) => {
-		const kind = (value as Record<string, unknown> | null | undefined)?.[field];
-		return typeof kind === 'string' && Object.hasOwn(branches, kind) ? branch(kind) : unknownKind;
-	}).meta({ anyOf: () => Object.keys(branches).map(branch) }) as unknown as Lazy<T>;
-}
 
 /** A list in which no two items are the same by what is looked at; what is no item is said elsewhere. */
 export const eachOnce = <T>(by: (item: T) => unknown, message: string) => ({

@@ -1,42 +1,39 @@
-import { object, string, type ObjectSchema } from 'yup';
-import type { Film, FilmType, Latitude } from '../core/film';
-import { between, doubtInStops, exposureTime, filmSpeed, name, rangeOf, stops } from './fields';
-
-export const filmTypes: readonly FilmType[] = [
-	'colour-negative',
-	'bw-negative',
-	'reversal',
-	'instant',
-	'peel-apart'
-];
+import { object, string } from 'yup';
+import { filmTypes, type Film, type FilmType, type Latitude } from '../core/film';
+import { between, doubtInStops, exposureTime, filmSpeed, name, rangeOf, recordId, stops } from './fields';
+import { held } from './held';
 
 /** Both ends are numbers; what else is wrong with them is said elsewhere. */
 const isPair = (range: unknown): range is [number, number] =>
 	Array.isArray(range) && range.length === 2 && range.every((end) => typeof end === 'number');
 
-const latitudeFields = {
-	good: rangeOf(() => stops(10)).required(),
-	usable: rangeOf(() => stops(10))
-		.required()
-		.test('around-good', 'must reach at least as far as the good range', (usable, { parent }) => {
-			const good = parent.good;
-			if (!isPair(good) || !isPair(usable)) return true;
-			return usable[0] <= good[0] && usable[1] >= good[1];
-		})
-};
-latitudeFields satisfies Record<keyof Latitude, unknown>;
+const latitude = held<Latitude>()(
+	object({
+		good: rangeOf(() => stops(10)).required(),
+		usable: rangeOf(() => stops(10))
+			.required()
+			.test('around-good', 'must reach at least as far as the good range', (usable, { parent }) => {
+				const good = parent.good;
+				if (!isPair(good) || !isPair(usable)) return true;
+				return usable[0] <= good[0] && usable[1] >= good[1];
+			})
+	})
+);
 
 /** A film, as the match takes it. */
-export const filmSchema: ObjectSchema<Film> = object({
-	name: name(),
-	type: string<FilmType>().required().oneOf(filmTypes),
-	iso: filmSpeed().required(),
-	processStops: stops(10),
-	pushRange: rangeOf(() => stops(10)),
-	speedSd: doubtInStops(),
-	latitude: object(latitudeFields).default(undefined),
-	reciprocity: object({ from: exposureTime().required(), exponent: between(1, 3).required() }).default(
-		undefined
-	),
-	balance: between(1000, 40_000)
-}).meta({ name: 'Film' });
+export const filmSchema = held<Film>()(
+	object({
+		id: recordId(),
+		name: name(),
+		type: string<FilmType>().required().oneOf(filmTypes),
+		iso: filmSpeed().required(),
+		processStops: stops(10),
+		pushRange: rangeOf(() => stops(10)),
+		speedSd: doubtInStops(),
+		latitude: latitude.optional().default(undefined),
+		reciprocity: object({ from: exposureTime().required(), exponent: between(1, 3).required() })
+			.optional()
+			.default(undefined),
+		balance: between(1000, 40_000)
+	})
+).meta({ name: 'Film' });

@@ -1,6 +1,7 @@
-import { number, object, string, type ObjectSchema } from 'yup';
+import { number, object, string } from 'yup';
 import type { Verdict } from '../core/match';
 import { verdicts } from './frames';
+import { held } from './held';
 
 const frameStates = ['any', 'to-judge', 'judged', 'kept', 'not-kept'] as const;
 const frameOrders = ['newest', 'oldest', 'darkest', 'lightest'] as const;
@@ -14,11 +15,13 @@ export interface FrameSearch {
 	order: (typeof frameOrders)[number];
 }
 
-export const frameSearchSchema: ObjectSchema<FrameSearch & { page: number }> = object({
-	camera: string().uuid(),
-	film: string().uuid(),
-	state: string<FrameSearch['state']>().required().oneOf(frameStates),
-	verdict: string<Verdict>().oneOf(verdicts),
-	order: string<FrameSearch['order']>().required().oneOf(frameOrders),
-	page: number().integer().min(1).max(1_000_000).required()
-});
+export const frameSearchSchema = held<FrameSearch & { page: number }>()(
+	object({
+		camera: string().uuid(),
+		film: string().uuid(),
+		state: string<FrameSearch['state']>().required().oneOf(frameStates),
+		verdict: string<Verdict>().oneOf(verdicts),
+		order: string<FrameSearch['order']>().required().oneOf(frameOrders),
+		page: number().integer().min(1).max(1_000_000).required()
+	})
+);

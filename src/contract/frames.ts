@@ -1,22 +1,27 @@
-import { array, boolean, lazy, number, object, string, type ObjectSchema } from 'yup';
+import { array, boolean, lazy, mixed, number, object, string, type Lazy } from 'yup';
 import type { Filter } from '../core/camera';
 import type { NegativeLook } from '../core/develop';
 import type { Light } from '../core/light';
-import type { FlashFired, Outcome, Spoiler, Verdict } from '../core/match';
+import type { Film } from '../core/film';
+import type { FlashFired, Outcome, Spoiler, SpoilerKind, Verdict, Why } from '../core/match';
 import { exposures } from './camera';
 import { whereSchema, type Where } from './coordinates';
 import {
 	between,
 	distance,
 	exposureTime,
+	filmSpeed,
 	fNumber,
 	instant,
 	label,
 	longText,
+	name,
 	positive,
+	recordId,
 	shortText,
 	stops
 } from './fields';
+import { held } from './held';
 import { filtersSchema } from './intent';
 import { lightSchema } from './light';
 import { frameNumber } from './loads';
@@ -27,7 +32,14 @@ export interface FrameSettings {
 	compensation: number | null;
 	iso: number | null;
 	position?: string | null;
+	/** The hand opened and closed the shutter. */
+	handTimed?: boolean;
+	/** The eye was put aside. */
+	manual?: boolean;
 }
+
+/** What of its film counted for a frame: kept with it, whatever becomes of the film's record. */
+export type FilmOfFrame = Pick<Film, 'name' | 'iso' | 'processStops'> & { id: string };
 
 /** What can be wrong with a picture beside its exposure. */
 export const faults = ['blur', 'focus', 'cast', 'fog', 'flare', 'dirt', 'framing'] as const;
@@ -63,6 +75,7 @@ export interface FrameRecord {
 	takenAt: string;
 	light: Light;
 	settings: FrameSettings;
+	film?: FilmOfFrame;
 	filters?: Filter[];
 	handheld?: boolean;
 	/** Whether it fired, or with which guide number and power. */
@@ -86,7 +99,7 @@ export interface FrameRecord {
 }
 
 export const verdicts: Verdict[] = ['just-enough', 'usable', 'too-dark', 'too-light'];
-const spoilers: Spoiler[] = ['shake', 'motion', 'near'];
+const spoilerKinds: SpoilerKind[] = ['shake', 'motion', 'near', 'far'];
 const limits: NonNullable<Outcome['clamped']>[] = ['fastest', 'slowest', 'widest', 'smallest'];
 
 const MOST_SPOILERS = 8;
@@ -99,79 +112,154 @@ const settingFields = {
 };
 
 const chance = () => between(0, 1).required();
+const part = () => stops(60);
 
-const outcomeFields = {
-	...settingFields,
-	position: label().nullable(),
-	error: between(-60, 60).required(),
-	verdict: string<Verdict>().required().oneOf(verdicts),
-	chances: object({ good: chance(), usable: chance() }).required(),
-	clamped: string<NonNullable<Outcome['clamped']>>().oneOf(limits).nullable().defined(),
-	secondsRange: array(exposureTime().required()).length(2).required(),
-	spoilers: array(string<Spoiler>().required().oneOf(spoilers)).required().max(MOST_SPOILERS),
-	focus: object({ distance: between(0, 100_000).nullable().defined(), label: label().nullable() })
-		.nullable()
-		.default(undefined),
-	sharp: object({ from: between(0, 1e9).required(), to: between(0, 1e9).nullable().defined() }).required()
-};
-outcomeFields satisfies Record<keyof Outcome, unknown>;
+export const whySchema = held<Why>()(
+	object({
+		settings: part(),
+		filmVersusEye: part(),
+		wheel: part(),
+		clamp: part(),
+		meterElsewhere: part(),
+		filters: part(),
+		closeUp: part(),
+		reciprocity: part(),
+		flash: part(),
+		exposures: part(),
+		offset: part()
+	})
+).meta({ name: 'Why' });
+
+export const spoilerSchema = held<Spoiler>()(
+	object({
+		kind: string<SpoilerKind>().required().oneOf(spoilerKinds),
+		by: between(-1e6, 1e6).nullable().defined()
+	})
+).meta({ name: 'Spoiler' });
+
+const timesBetween = mixed<[number, number]>()
+	.required()
+	.meta({
+		json: {
+			type: 'array',
+			items: { type: 'number', minimum: 1e-6, maximum: 86_400 },
+			minItems: 2,
+			maxItems: 2
+		}
+	})
+	.test('times', 'must be two times in seconds', (value: unknown) => {
+		const time = exposureTime().required();
+		return (
+			Array.isArray(value) &&
+			value.length === 2 &&
+			value.every((each) => time.isValidSync(each, { strict: true }))
+		);
+	});
 
 /** What a setting comes to. */
-export const outcomeSchema = object(outcomeFields).meta({ name: 'Outcome' });
+export const outcomeSchema = held<Outcome>()(
+	object({
+		...settingFields,
+		position: label().nullable(),
+		handTimed: boolean().required(),
+		manual: boolean(),
+		error: between(-60, 60).required(),
+		why: whySchema.optional().default(undefined),
+		verdict: string<Verdict>().required().oneOf(verdicts),
+		chances: object({ good: chance(), usable: chance() }).required(),
+		clamped: string<NonNullable<Outcome['clamped']>>().oneOf(limits).nullable().defined(),
+		secondsRange: timesBetween,
+		spoilers: array(spoilerSchema.required()).required().max(MOST_SPOILERS),
+		focus: object({ distance: between(0, 100_000).nullable().defined(), label: label().nullable() })
+			.nullable()
+			.defined()
+			.default(undefined),
+		sharp: object({ from: between(0, 1e9).required(), to: between(0, 1e9).nullable().defined() }).required()
+	})
+).meta({ name: 'Outcome' });
 
-const firedSchema = object({
-	guideNumber: positive(1000).required(),
-	power: between(0.0001, 1).required(),
-	loss: between(0, 20),
-	name: shortText(80)
-})
-	.nonNullable()
-	.default(undefined);
+const firedSchema = held<FlashFired>()(
+	object({
+		guideNumber: positive(1000).required(),
+		power: between(0.0001, 1).required(),
+		loss: between(0, 20),
+		id: recordId(),
+		name: shortText(80)
+	})
+).nonNullable();
 
 const firedOrNot = boolean();
+const fired = lazy((value: unknown) =>
+	typeof value === 'object' ? (firedSchema as never) : firedOrNot
+).meta({
+	anyOf: () => [firedOrNot, firedSchema]
+}) as unknown as Lazy<FrameRecord['flash']>;
 
 const side = () => number<-1 | 0 | 1>().oneOf([-1, 0, 1]);
 
-const judgedFields = {
-	stops: stops(10).required(),
-	sd: between(0.01, 10).required(),
-	by: string<Judge>().required().oneOf(judges),
-	judgedAt: instant().required(),
-	lost: array(string<Tone>().required().oneOf(tones)).max(tones.length),
-	faults: array(string<Fault>().required().oneOf(faults)).max(faults.length),
-	kept: boolean(),
-	look: object({
-		density: side(),
-		contrast: side(),
-		coarse: boolean(),
-		streaks: boolean(),
-		grade: shortText(60)
-	}).default(undefined)
-};
-judgedFields satisfies Record<keyof Judgement, unknown>;
+const judged = held<Judgement>()(
+	object({
+		stops: stops(10).required(),
+		sd: between(0.01, 10).required(),
+		by: string<Judge>().required().oneOf(judges),
+		judgedAt: instant().required(),
+		lost: array(string<Tone>().required().oneOf(tones)).max(tones.length),
+		faults: array(string<Fault>().required().oneOf(faults)).max(faults.length),
+		kept: boolean(),
+		look: object({
+			density: side(),
+			contrast: side(),
+			coarse: boolean(),
+			streaks: boolean(),
+			grade: shortText(60)
+		})
+			.optional()
+			.default(undefined)
+	})
+);
 
-const frameFields = {
-	loadId: string().required().uuid(),
-	number: frameNumber().required(),
-	takenAt: instant().required(),
-	light: lightSchema,
-	settings: object({ ...settingFields, position: shortText(40).nullable().optional() }).required(),
-	filters: filtersSchema,
-	handheld: boolean(),
-	flash: lazy((value: unknown) => (typeof value === 'object' ? firedSchema : firedOrNot)).meta({
-		anyOf: () => [firedOrNot, firedSchema]
-	}),
-	exposures: exposures(),
-	predicted: outcomeSchema.required(),
-	note: longText(),
-	subject: shortText(200),
-	distance: distance(),
-	where: whereSchema(),
-	ran: positive(86_400),
-	shot: string().uuid(),
-	judged: object(judgedFields).default(undefined),
-	counted: object({ wanted: exposureTime().required(), held: exposureTime().required() }).default(undefined),
-	outing: object({ id: string().required().uuid(), scene: string().required().uuid() }).default(undefined)
-};
-frameFields satisfies Record<keyof FrameRecord, unknown>;
-export const frameRecordSchema = object(frameFields) as unknown as ObjectSchema<FrameRecord>;
+const filmOfFrame = held<FilmOfFrame>()(
+	object({
+		id: string().uuid().required(),
+		name: name(),
+		iso: filmSpeed().required(),
+		processStops: stops(10)
+	})
+);
+
+/** A frame as it is kept. */
+export const frameRecordSchema = held<FrameRecord>()(
+	object({
+		loadId: string().required().uuid(),
+		number: frameNumber().required(),
+		takenAt: instant().required(),
+		light: lightSchema,
+		settings: held<FrameSettings>()(
+			object({
+				...settingFields,
+				position: shortText(40).nullable().optional(),
+				handTimed: boolean(),
+				manual: boolean()
+			})
+		).required(),
+		film: filmOfFrame.optional().default(undefined),
+		filters: filtersSchema,
+		handheld: boolean(),
+		flash: fired,
+		exposures: exposures(),
+		predicted: outcomeSchema.required(),
+		note: longText(),
+		subject: shortText(200),
+		distance: distance(),
+		where: whereSchema(),
+		ran: positive(86_400),
+		shot: string().uuid(),
+		judged: judged.optional().default(undefined),
+		counted: object({ wanted: exposureTime().required(), held: exposureTime().required() })
+			.optional()
+			.default(undefined),
+		outing: object({ id: string().required().uuid(), scene: string().required().uuid() })
+			.optional()
+			.default(undefined)
+	})
+);

@@ -1,38 +1,58 @@
-import { array, boolean, mixed, object, type ObjectSchema } from 'yup';
+import { array, boolean, lazy, mixed, object, type Lazy } from 'yup';
 import type { Bag, Intent } from '../core/match';
 import { exposures, filterSchema } from './camera';
-import { between, distance, exposureTime, filmSpeed, fNumber, MOST_VALUES, positive, stops } from './fields';
+import {
+	between,
+	distance,
+	exposureTime,
+	filmSpeed,
+	fNumber,
+	label,
+	MOST_VALUES,
+	positive,
+	stops
+} from './fields';
 import { filmSchema } from './film';
+import { held } from './held';
 
-const timeOrOpen = exposureTime().nullable().defined();
-
-const end = { anyOf: [{ type: 'number', minimum: 1e-6, maximum: 86_400 }, { type: 'null' }] };
-const wantedTime = mixed<NonNullable<Intent['seconds']>>()
-	.meta({ json: { type: 'array', items: end, minItems: 2, maxItems: 2, description: 's; null: open' } })
+const end = exposureTime().nullable().defined();
+const endJson = { anyOf: [{ type: 'number', minimum: 1e-6, maximum: 86_400 }, { type: 'null' }] };
+const wantedTimes = mixed<[number | null, number | null]>()
+	.meta({ json: { type: 'array', items: endJson, minItems: 2, maxItems: 2, description: 's; null: open' } })
 	.test('times', 'must be two times in seconds, either of them null for an open end', (value) => {
 		if (value === undefined) return true;
 		if (!Array.isArray(value) || value.length !== 2) return false;
-		return value.every((end) => timeOrOpen.isValidSync(end, { strict: true }));
+		return value.every((each) => end.isValidSync(each, { strict: true }));
 	})
 	.test('order', 'must have the shorter time first', (value) => {
 		const ends: unknown[] = Array.isArray(value) ? value : [];
 		const [least, most] = ends;
 		return typeof least !== 'number' || typeof most !== 'number' || least <= most;
 	});
+const oneTime = exposureTime();
+/** One time, or from … to. */
+export const secondsSchema = lazy((value: unknown) =>
+	typeof value === 'number' ? oneTime : (wantedTimes as never)
+).meta({ anyOf: () => [oneTime, wantedTimes] }) as unknown as Lazy<Intent['seconds']>;
 
 export const filtersSchema = array(filterSchema.required()).max(MOST_VALUES);
 
-export const intentSchema: ObjectSchema<Intent> = object({
-	aperture: fNumber(),
-	seconds: wantedTime,
-	subjectDistance: distance(),
-	subjectSpeed: between(0, 10_000),
-	handheld: boolean(),
-	compensation: stops(10),
-	iso: filmSpeed(),
-	exposures: exposures(),
-	filters: filtersSchema
-}).meta({ name: 'Intent' });
+export const intentSchema = held<Intent>()(
+	object({
+		aperture: fNumber(),
+		seconds: secondsSchema,
+		handTimed: boolean(),
+		position: label().optional(),
+		manual: boolean(),
+		subjectDistance: distance(),
+		subjectSpeed: between(0, 10_000),
+		handheld: boolean(),
+		compensation: stops(10),
+		iso: filmSpeed(),
+		exposures: exposures(),
+		filters: filtersSchema
+	})
+).meta({ name: 'Intent' });
 
 /** Guide number, m at ISO 100, and powers as parts of the full one. */
 export const flashPower = {
@@ -41,9 +61,13 @@ export const flashPower = {
 };
 
 /** What a remedy may use. */
-export const bagSchema: ObjectSchema<Bag> = object({
-	filters: filtersSchema,
-	films: array(filmSchema.required()).max(MOST_VALUES),
-	flash: object({ ...flashPower, loss: between(0, 20) }).default(undefined),
-	tripod: boolean()
-}).meta({ name: 'Bag' });
+export const bagSchema = held<Bag>()(
+	object({
+		filters: filtersSchema,
+		films: array(filmSchema.required()).max(MOST_VALUES),
+		flash: object({ ...flashPower, loss: between(0, 20) })
+			.optional()
+			.default(undefined),
+		tripod: boolean()
+	})
+).meta({ name: 'Bag' });

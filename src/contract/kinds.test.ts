@@ -19,7 +19,13 @@ describe('what one starts from', () => {
 			expect(check(filterSchema, filter), filter.name).toMatchObject({ ok: true });
 		}
 		for (const { id, camera } of cameraKinds) {
-			const record = { name: id, kind: id, ...camera, checklist: usualChecklist(id), finder: { above: 40 } };
+			const record = {
+				name: id,
+				kind: id,
+				...camera,
+				checklist: usualChecklist({ ...camera, kind: id }),
+				finder: { above: 40 }
+			};
 			expect(check(cameraRecordSchema, record, 'refuse'), id).toMatchObject({ ok: true });
 		}
 		expect(new Set(filmKinds.map(({ id }) => id)).size).toBe(filmKinds.length);

@@ -1,4 +1,4 @@
-import { array, boolean, lazy, object, string, type AnyObject, type Lazy, type ObjectSchema } from 'yup';
+import { array, boolean, lazy, object, string, type AnyObject, type ISchema, type Lazy } from 'yup';
 import {
 	MOST_TOGETHER,
 	placeKinds,
@@ -21,52 +21,56 @@ import {
 	latitude,
 	longitude,
 	once,
-	oneOfKinds,
 	positive,
 	stops,
 	between
 } from './fields';
+import { held, is, tagged } from './held';
 
 const extras = { sd: doubtInStops(), meterEv: exposureValue(), meterSd: doubtInStops() };
 
-const plainLight: ObjectSchema<PlainLight> = object({
-	ev: exposureValue().required(),
-	...extras,
-	kelvin: between(1000, 40_000)
-}).meta({ without: ['method'] });
+const plainLight = held<PlainLight>()(
+	object({ ev: exposureValue().required(), ...extras, kelvin: between(1000, 40_000) })
+).meta({ without: ['method'] });
 
-const shadows = (school: ShadowsReading['school']) =>
-	object({
-		method: string<'shadows'>().required().oneOf(['shadows']),
-		school: string().required().oneOf([school]),
-		condition: string().required().oneOf(Object.keys(schools[school].conditions)),
-		backlit: boolean(),
-		sidelit: boolean().test(
-			'one-side',
-			'the sun cannot be both behind the subject and beside it',
-			(value, { parent }) => !(value && parent.backlit)
-		),
-		ground: string<'pale' | 'water'>()
-			.oneOf(['pale', 'water'])
-			.test(
-				'once',
-				'is in this condition already',
-				(value, { parent }) => value === undefined || parent.condition !== 'snow-or-sand'
-			),
-		deepShade: boolean().test(
-			'no-side',
-			'in deep shade the sun does not matter, and the ground neither',
-			(value, { parent }) => !value || !(parent.backlit || parent.sidelit || parent.ground)
-		),
-		...extras
-	});
+type School = ShadowsReading['school'];
+type ConditionOf<S extends School> = Extract<ShadowsReading, { school: S }>['condition'];
 
-const schoolSchemas = Object.fromEntries(
-	(Object.keys(schools) as ShadowsReading['school'][]).map((school) => [school, () => shadows(school)])
-);
+/** A school's own conditions: its table is keyed by them. */
+const conditionsOf = <S extends School>(school: S) =>
+	Object.keys(schools[school].conditions) as ConditionOf<S>[];
+
+const shadows = <S extends School, C extends string>(school: S, conditions: readonly C[]) => ({
+	method: is('shadows'),
+	school: is(school),
+	condition: string<C>().required().oneOf(conditions),
+	backlit: boolean(),
+	sidelit: boolean().test(
+		'one-side',
+		'the sun cannot be both behind the subject and beside it',
+		(value, { parent }) => !(value && parent.backlit)
+	),
+	ground: string<'pale' | 'water'>()
+		.oneOf(['pale', 'water'])
+		.test(
+			'once',
+			'is in this condition already',
+			(value, { parent }) => value === undefined || parent.condition !== 'snow-or-sand'
+		),
+	deepShade: boolean().test(
+		'no-side',
+		'in deep shade the sun does not matter, and the ground neither',
+		(value, { parent }) => !value || !(parent.backlit || parent.sidelit || parent.ground)
+	),
+	...extras
+});
 
 /** A reading of daylight by eye, by one of the schools. */
-export const shadowsSchema = oneOfKinds<ShadowsReading>('school', schoolSchemas);
+export const shadowsSchema = tagged<ShadowsReading>()('school', {
+	'shadow-edge': () => object(shadows('shadow-edge', conditionsOf('shadow-edge'))),
+	'sky-cover': () => object(shadows('sky-cover', conditionsOf('sky-cover'))),
+	'exposure-guide': () => object(shadows('exposure-guide', conditionsOf('exposure-guide')))
+});
 
 const toneOfSpot = () =>
 	stops(10).test(
@@ -74,48 +78,52 @@ const toneOfSpot = () =>
 		'belongs to a reflected reading',
 		(value, { parent }) => value === undefined || value === 0 || parent.kind === 'reflected'
 	);
-const meterCommon = {
-	method: string<'meter'>().required().oneOf(['meter']),
-	kind: string<MeterReading['kind']>().required().oneOf(['incident', 'reflected']),
-	...extras
-};
+const incidentOrReflected = () =>
+	string<'incident' | 'reflected'>().required().oneOf(['incident', 'reflected']);
 
-const meterWithLux = object({
-	...meterCommon,
-	kind: string<'incident'>().required().oneOf(['incident'], 'lux are read in the incident way'),
-	lux: positive(1e9).required()
-});
-const meterWithEv = object({
-	...meterCommon,
-	tone: toneOfSpot(),
-	iso: filmSpeed().required(),
-	ev: exposureValue().required()
-});
-const meterWithSettings = object({
-	...meterCommon,
-	tone: toneOfSpot(),
-	iso: filmSpeed().required(),
-	f: fNumber().required(),
-	seconds: exposureTime().required()
-});
+type MeterWith<K extends string> = Extract<MeterReading, Record<K, unknown>>;
+const meterWithLux = held<MeterWith<'lux'>>()(
+	object({
+		method: is('meter'),
+		...extras,
+		kind: string<'incident'>().required().oneOf(['incident'], 'lux are read in the incident way'),
+		lux: positive(1e9).required()
+	})
+);
+const meterWithEv = held<MeterWith<'ev'>>()(
+	object({
+		method: is('meter'),
+		...extras,
+		kind: incidentOrReflected(),
+		tone: toneOfSpot(),
+		iso: filmSpeed().required(),
+		ev: exposureValue().required()
+	})
+);
+const meterWithSettings = held<MeterWith<'seconds'>>()(
+	object({
+		method: is('meter'),
+		...extras,
+		kind: incidentOrReflected(),
+		tone: toneOfSpot(),
+		iso: filmSpeed().required(),
+		f: fNumber().required(),
+		seconds: exposureTime().required()
+	})
+);
 
 /** What the meter showed decides the shape: lux, EV, or f-number and time. */
 const meter = lazy((value: AnyObject | undefined) => {
-	if (value && 'lux' in value) return meterWithLux;
-	return value && 'ev' in value ? meterWithEv : meterWithSettings;
+	if (value && 'lux' in value) return meterWithLux as never;
+	return value && 'ev' in value ? (meterWithEv as never) : meterWithSettings;
 }).meta({ anyOf: () => [meterWithLux, meterWithEv, meterWithSettings] }) as unknown as Lazy<MeterReading>;
 
 const eye = () =>
-	object({
-		method: string<'eye'>().required(),
-		ev: exposureValue().required(),
-		...extras,
-		sd: doubtInStops().required()
-	});
+	object({ method: is('eye'), ev: exposureValue().required(), ...extras, sd: doubtInStops().required() });
 
 const spots = () =>
 	object({
-		method: string<'spots'>().required(),
+		method: is('spots'),
 		iso: filmSpeed().required(),
 		darkest: exposureValue().required(),
 		brightest: exposureValue()
@@ -130,7 +138,7 @@ const spots = () =>
 
 const photo = () =>
 	object({
-		method: string<'photo'>().required(),
+		method: is('photo'),
 		iso: filmSpeed().required(),
 		f: fNumber().required(),
 		seconds: exposureTime().required(),
@@ -144,7 +152,7 @@ export const exposed: SunReading['subject'][] = ['facing', 'side', 'back', 'open
 
 const sun = () =>
 	object({
-		method: string<'sun'>().required(),
+		method: is('sun'),
 		latitude: latitude().required(),
 		longitude: longitude().required(),
 		at: instant().required(),
@@ -155,7 +163,7 @@ const sun = () =>
 
 const place = () =>
 	object({
-		method: string<'place'>().required(),
+		method: is('place'),
 		place: string()
 			.required()
 			.oneOf(placeKinds.map(({ id }) => id)),
@@ -164,14 +172,16 @@ const place = () =>
 
 const click = () =>
 	object({
-		method: string<'click'>().required(),
+		method: is('click'),
 		seconds: exposureTime().required(),
 		secondsSd: between(0, 3600).required(),
 		f: fNumber().required(),
 		iso: filmSpeed().required(),
 		compensation: stops(10),
 		filterStops: stops(40),
-		offset: object({ stops: stops(10).required(), sd: doubtInStops().required() }).default(undefined),
+		offset: object({ stops: stops(10).required(), sd: doubtInStops().required() })
+			.optional()
+			.default(undefined),
 		scatter: doubtInStops(),
 		...extras
 	});
@@ -181,46 +191,44 @@ const somePlainLight = plainLight.required();
 /** Readings in readings, at most. */
 const DEEPEST = 3;
 
-const inner = (depth: number) => (depth < DEEPEST ? lightAt(depth + 1) : somePlainLight);
+/** What lies deepest is plain numbers, and so a light, too. */
+const inner = (depth: number): Lazy<Light> =>
+	depth < DEEPEST ? lightAt(depth + 1) : (lazy(() => somePlainLight) as unknown as Lazy<Light>);
 
-const combinedFields = (depth: number) => ({
-	method: string<'combined'>().required(),
-	readings: array(inner(depth) as typeof plainLight)
-		.required()
-		.min(2)
-		.max(MOST_TOGETHER),
-	...extras
-});
-
-const lampFields = (depth: number) => ({
-	method: string<'lamp'>().required(),
-	reading: inner(depth),
-	from: distance().required(),
-	to: distance().required(),
-	modifierStops: stops(20),
-	...extras
-});
+/** A list takes any schema for its items, but its type asks for one that is not lazy. */
+const listOf = (item: Lazy<Light>) => array(item as unknown as ISchema<Light>);
 
 const readings = once((depth: number) =>
-	oneOfKinds<Reading>('method', {
-		shadows: () => shadowsSchema as unknown as ObjectSchema<ShadowsReading>,
-		meter: () => meter as unknown as ObjectSchema<MeterReading>,
+	tagged<Reading>()('method', {
+		shadows: () => shadowsSchema,
+		meter: () => meter,
 		spots,
 		photo,
 		sun,
 		place,
 		eye,
 		click,
-		lamp: () => object(lampFields(depth)),
-		combined: () => object(combinedFields(depth))
+		lamp: () =>
+			object({
+				method: is('lamp'),
+				reading: inner(depth),
+				from: distance().required(),
+				to: distance().required(),
+				modifierStops: stops(20),
+				...extras
+			}),
+		combined: () =>
+			object({
+				method: is('combined'),
+				readings: listOf(inner(depth)).required().min(2).max(MOST_TOGETHER),
+				...extras
+			})
 	})
 );
 
 function lightAt(depth: number): Lazy<Light> {
 	return lazy((value: AnyObject | undefined) =>
-		value && typeof value === 'object' && 'method' in value
-			? (readings(depth) as unknown as typeof plainLight)
-			: somePlainLight
+		value && typeof value === 'object' && 'method' in value ? (readings(depth) as never) : somePlainLight
 	).meta({
 		name: 'Light',
 		anyOf: () => [somePlainLight, readings(depth)] as never

@@ -1,5 +1,5 @@
 import { number, string } from 'yup';
-import { instant } from './fields';
+import { instant, shortText } from './fields';
 import type { RecordKind } from './records';
 
 /** How lists are asked for, page by page. */
@@ -17,13 +17,22 @@ export const filterFields = {
 	camera: string().uuid(),
 	film: string().uuid(),
 	from: instant(),
-	to: instant()
+	to: instant(),
+	/** Words that are looked for, as they are written. */
+	q: shortText(200).min(1)
 };
 export type FilterName = keyof typeof filterFields;
 
 /** By what each kind's list can be. */
 export const listFilters: Readonly<Partial<Record<RecordKind, readonly FilterName[]>>> = {
-	loads: ['camera', 'film'],
-	frames: ['load', 'camera', 'film', 'from', 'to'],
-	measurements: ['camera']
+	cameras: ['q'],
+	films: ['q'],
+	gear: ['q'],
+	loads: ['camera', 'film', 'q'],
+	frames: ['load', 'camera', 'film', 'from', 'to', 'q'],
+	measurements: ['camera'],
+	outings: ['q'],
+	places: ['q'],
+	readings: ['q'],
+	recipes: ['q']
 };

@@ -1,8 +1,10 @@
-import { array, number, object, string, type ObjectSchema } from 'yup';
+import { array, number, object, string } from 'yup';
 import type { PlannedShot } from '../core/cine';
 import type { StepDone } from '../core/develop';
 import type { CineSpool, Process } from '../core/film';
 import { between, instant, longText, name, positive, shortText, stops } from './fields';
+import { held } from './held';
+import { rigSchema, type Rig } from './rigs';
 
 /** A pack, a roll or a spool in a camera. */
 export interface LoadRecord {
@@ -32,6 +34,8 @@ export interface LoadRecord {
 	shots?: PlannedShot[];
 	/** s that had run on the first side when the spool was flipped; absent: it was not, or at its end. */
 	flippedAfter?: number;
+	/** What is on its camera; written by its own address, and not by replacing the load. */
+	rig?: Rig;
 }
 
 /** A development as it was done. */
@@ -49,54 +53,67 @@ const MOST_UNKNOWN = 1000;
 
 export const frameNumber = () => number().integer().min(1).max(9999);
 
-const spool: ObjectSchema<CineSpool> = object({
-	feet: positive(4000).required(),
-	sides: number().integer().min(1).max(2).required(),
-	framesPerSecond: between(1, 120).required()
-});
+const spool = held<CineSpool>()(
+	object({
+		feet: positive(4000).required(),
+		sides: number().integer().min(1).max(2).required(),
+		framesPerSecond: between(1, 120).required()
+	})
+);
 
 const MOST_SHOTS = 200;
 const LONGEST_SHOT = 3600;
-const shot: ObjectSchema<PlannedShot> = object({
-	id: string().required().uuid(),
-	title: name(),
-	seconds: between(0.1, LONGEST_SHOT).required()
-});
+const shot = held<PlannedShot>()(
+	object({
+		id: string().required().uuid(),
+		title: name(),
+		seconds: between(0.1, LONGEST_SHOT).required()
+	})
+);
 
 const LONGEST_STEP = 604_800;
-const step: ObjectSchema<StepDone> = object({
-	name: name(),
-	wanted: between(0, LONGEST_STEP).required(),
-	took: between(0, LONGEST_STEP).required()
-});
-const developed: ObjectSchema<Developed> = object({
-	at: instant().required(),
-	recipe: name(),
-	celsius: array(between(-10, 80).required()).required().max(MOST_STEPS),
-	steps: array(step.required()).required().max(MOST_STEPS)
-});
+const step = held<StepDone>()(
+	object({
+		name: name(),
+		wanted: between(0, LONGEST_STEP).required(),
+		took: between(0, LONGEST_STEP).required()
+	})
+);
+const developed = held<Developed>()(
+	object({
+		at: instant().required(),
+		recipe: name(),
+		celsius: array(between(-10, 80).required()).required().max(MOST_STEPS),
+		steps: array(step.required()).required().max(MOST_STEPS)
+	})
+);
 
-const process: ObjectSchema<Process> = object({
-	name: name(),
-	recipeId: string().uuid(),
-	stops: stops(10).required(),
-	push: stops(5)
-});
+const process = held<Process>()(
+	object({
+		name: name(),
+		recipeId: string().uuid(),
+		stops: stops(10).required(),
+		push: stops(5)
+	})
+);
 
-export const loadRecordSchema: ObjectSchema<LoadRecord> = object({
-	cameraId: string().required().uuid(),
-	filmId: string().required().uuid(),
-	frames: frameNumber().required(),
-	loadedAt: instant().required(),
-	unloadedAt: instant(),
-	note: longText(),
-	price: between(0, 1_000_000),
-	counter: string<'up' | 'down'>().oneOf(['up', 'down']),
-	unknown: array(frameNumber().required()).max(MOST_UNKNOWN),
-	checked: array(shortText(200).required()).max(MOST_STEPS),
-	spool: spool.default(undefined),
-	process: process.default(undefined),
-	developed: developed.default(undefined),
-	shots: array(shot.required()).max(MOST_SHOTS),
-	flippedAfter: between(0, 86_400)
-});
+export const loadRecordSchema = held<LoadRecord>()(
+	object({
+		cameraId: string().required().uuid(),
+		filmId: string().required().uuid(),
+		frames: frameNumber().required(),
+		loadedAt: instant().required(),
+		unloadedAt: instant(),
+		note: longText(),
+		price: between(0, 1_000_000),
+		counter: string<'up' | 'down'>().oneOf(['up', 'down']),
+		unknown: array(frameNumber().required()).max(MOST_UNKNOWN),
+		checked: array(shortText(200).required()).max(MOST_STEPS),
+		spool: spool.optional().default(undefined),
+		process: process.optional().default(undefined),
+		developed: developed.optional().default(undefined),
+		shots: array(shot.required()).max(MOST_SHOTS),
+		flippedAfter: between(0, 86_400),
+		rig: rigSchema.optional().default(undefined)
+	})
+);

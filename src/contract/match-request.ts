@@ -1,11 +1,12 @@
 import { object } from 'yup';
-import type { Camera } from '../core/camera';
+import type { Camera, Filter } from '../core/camera';
 import type { Film } from '../core/film';
 import type { Light } from '../core/light';
-import { wishProblems, type Bag, type Intent, type Mounted } from '../core/match';
+import { wishProblems, type Bag, type Intent } from '../core/match';
 import { cameraSchema } from './camera';
 import { stops } from './fields';
 import { filmSchema } from './film';
+import { held } from './held';
 import { bagSchema, filtersSchema, intentSchema } from './intent';
 import { lightSchema } from './light';
 import { check, type Checked } from './validate';
@@ -18,13 +19,15 @@ export interface MatchRequest {
 	intent?: Intent;
 }
 
-export const matchRequestSchema = object({
-	camera: cameraSchema.required(),
-	film: filmSchema.required(),
-	light: lightSchema,
-	bag: bagSchema.default(undefined),
-	intent: intentSchema.default(undefined)
-}).required();
+export const matchRequestSchema = held<MatchRequest>()(
+	object({
+		camera: cameraSchema.required(),
+		film: filmSchema.required(),
+		light: lightSchema,
+		bag: bagSchema.optional().default(undefined),
+		intent: intentSchema.optional().default(undefined)
+	})
+).required();
 
 /** Checks, where a request is sound, whether its camera has what is wished. */
 export function withWishes<T extends { camera: Camera; intent?: Intent }>(checked: Checked<T>): Checked<T> {
@@ -38,17 +41,25 @@ export function checkMatchRequest(body: unknown): Checked<MatchRequest> {
 	return withWishes(check<MatchRequest>(matchRequestSchema, body));
 }
 
-export interface ReachRequest extends Pick<Mounted, 'filters' | 'meterDifference'> {
+/** What is asked of a reach; filters beside the intent are those on the camera. */
+export interface ReachRequest {
 	camera: Camera;
 	film: Film;
+	filters?: Filter[];
+	meterDifference?: number;
+	intent?: Intent;
 }
 
-export const reachRequestSchema = object({
-	camera: cameraSchema.required(),
-	film: filmSchema.required(),
-	filters: filtersSchema,
-	meterDifference: stops(40)
-}).required();
+export const reachRequestSchema = held<ReachRequest>()(
+	object({
+		camera: cameraSchema.required(),
+		film: filmSchema.required(),
+		filters: filtersSchema,
+		meterDifference: stops(40),
+		intent: intentSchema.optional().default(undefined)
+	})
+).required();
 
-/** Checks the body of a reach. */
-export const checkReachRequest = (body: unknown): Checked<ReachRequest> => check(reachRequestSchema, body);
+/** Checks the body of a reach: its shape, then whether the camera has what is fixed. */
+export const checkReachRequest = (body: unknown): Checked<ReachRequest> =>
+	withWishes(check<ReachRequest>(reachRequestSchema, body));

@@ -1,10 +1,11 @@
-import { array, lazy, number, object, string } from 'yup';
+import { array, lazy, number, object, string, type Lazy } from 'yup';
 import { waysToSet } from '../core/camera';
 import type { DayQuestion, SkyFrom, YearQuestion } from '../core/plan';
 import { cameraSchema } from './camera';
 import { coordinates } from './coordinates';
 import { between } from './fields';
 import { filmSchema } from './film';
+import { held } from './held';
 import { bagSchema, intentSchema } from './intent';
 import { exposed, skies } from './light';
 import { withWishes } from './match-request';
@@ -38,11 +39,11 @@ export const day = () =>
 const common = {
 	camera: cameraSchema.required(),
 	film: filmSchema.required(),
-	bag: bagSchema.default(undefined),
+	bag: bagSchema.optional().default(undefined),
 	place: object(coordinates).required(),
 	subject: string<DayQuestion['subject']>().required().oneOf(exposed),
 	stepMinutes: number().integer().min(1).max(120),
-	intent: intentSchema.default(undefined)
+	intent: intentSchema.optional().default(undefined)
 };
 
 const oneSky = sky();
@@ -51,25 +52,24 @@ const skiesOfDay = array(object({ from: clock(), sky: sky() }).required())
 	.min(1)
 	.max(MOST_SKIES);
 
-const dayFields = {
-	...common,
-	date: day(),
-	facing: between(0, 360),
-	sky: lazy((value: unknown) => (Array.isArray(value) ? skiesOfDay : oneSky)).meta({
-		anyOf: () => [oneSky, skiesOfDay]
+export const dayRequestSchema = held<DayQuestion>()(
+	object({
+		...common,
+		date: day(),
+		facing: between(0, 360),
+		sky: lazy((value: unknown) => (Array.isArray(value) ? (skiesOfDay as never) : oneSky)).meta({
+			anyOf: () => [oneSky, skiesOfDay]
+		}) as unknown as Lazy<DayQuestion['sky']>
 	})
-};
-dayFields satisfies Record<keyof DayQuestion, unknown>;
+).required();
 
-const yearFields = {
-	...common,
-	year: number().required().integer().min(FIRST_YEAR).max(LAST_YEAR),
-	sky: sky()
-};
-yearFields satisfies Record<keyof YearQuestion, unknown>;
-
-export const dayRequestSchema = object(dayFields).required();
-export const yearRequestSchema = object(yearFields).required();
+export const yearRequestSchema = held<YearQuestion>()(
+	object({
+		...common,
+		year: number().required().integer().min(FIRST_YEAR).max(LAST_YEAR),
+		sky: sky()
+	})
+).required();
 
 /** Settings of a camera that a day is looked through with, at most: every light of the day tries all of them. */
 const MOST_SETTINGS_OF_A_DAY = 2400;

@@ -1,6 +1,7 @@
-import { array, mixed, object, string, type ObjectSchema } from 'yup';
+import { array, mixed, object, string } from 'yup';
 import { isPack, type BathKind, type Part, type Powder, type Recipe, type TimePoint } from '../core/develop';
 import { between, eachOnce, longText, name, positive, stops } from './fields';
+import { held } from './held';
 import { isDay } from './plan';
 
 export type RecipeRecord = Recipe;
@@ -19,12 +20,10 @@ export const bathKinds: BathKind[] = [
 const MOST = 20;
 const LONGEST = 86_400;
 
-const part: ObjectSchema<Part> = object({ name: name(), parts: positive(10_000).required() });
-const powder: ObjectSchema<Powder> = object({
-	name: name(),
-	grams: positive(2000).required(),
-	percent: positive(100)
-});
+const part = held<Part>()(object({ name: name(), parts: positive(10_000).required() }));
+const powder = held<Powder>()(
+	object({ name: name(), grams: positive(2000).required(), percent: positive(100) })
+);
 
 const aTime = (value: unknown) => typeof value === 'number' && value > 0 && value <= LONGEST;
 const aTimeOf = { type: 'number', exclusiveMinimum: 0, maximum: LONGEST };
@@ -35,33 +34,29 @@ const seconds = mixed<TimePoint['seconds']>()
 		if (!Array.isArray(value)) return aTime(value);
 		return value.length === 2 && value.every(aTime) && value[0] <= value[1];
 	});
-const time: ObjectSchema<TimePoint> = object({ celsius: between(0, 60).required(), seconds });
+const time = held<TimePoint>()(object({ celsius: between(0, 60).required(), seconds }));
 
-const recipeFields = {
-	name: name(),
-	kind: string<BathKind>().required().oneOf(bathKinds),
-	parts: array(part.required()).max(MOST),
-	powders: array(powder.required()).max(MOST),
-	rollsPerLitre: positive(1000),
-	mixedOn: string().test(
-		'day',
-		'must be a date, such as 2026-05-02',
-		(value) => value === undefined || isDay(value)
-	),
-	keepsDays: positive(10_000),
-	speedStops: stops(10),
-	times: array(time.required())
-		.max(MOST)
-		.test(eachOnce<{ celsius?: unknown }>(({ celsius }) => celsius, 'must have each temperature once')),
-	notes: longText()
-};
-recipeFields satisfies Record<keyof RecipeRecord, unknown>;
-
-export const recipeRecordSchema = object(recipeFields).test(
-	'made-of',
-	'needs parts or powders',
-	(value, context) =>
-		!value || isPack(value.kind) || (value.parts ?? []).length > 0 || (value.powders ?? []).length > 0
-			? true
-			: context.createError({ path: 'parts', message: 'needs parts or powders' })
-) as unknown as ObjectSchema<RecipeRecord>;
+export const recipeRecordSchema = held<RecipeRecord>()(
+	object({
+		name: name(),
+		kind: string<BathKind>().required().oneOf(bathKinds),
+		parts: array(part.required()).max(MOST),
+		powders: array(powder.required()).max(MOST),
+		rollsPerLitre: positive(1000),
+		mixedOn: string().test(
+			'day',
+			'must be a date, such as 2026-05-02',
+			(value) => value === undefined || isDay(value)
+		),
+		keepsDays: positive(10_000),
+		speedStops: stops(10),
+		times: array(time.required())
+			.max(MOST)
+			.test(eachOnce<{ celsius?: unknown }>(({ celsius }) => celsius, 'must have each temperature once')),
+		notes: longText()
+	})
+).test('made-of', 'needs parts or powders', (value, context) =>
+	!value || isPack(value.kind) || (value.parts ?? []).length > 0 || (value.powders ?? []).length > 0
+		? true
+		: context.createError({ path: 'parts', message: 'needs parts or powders' })
+);

@@ -1,22 +1,13 @@
-import { array, boolean, number, object, string, type ObjectSchema } from 'yup';
+import { array, boolean, number, object, string, type InferType } from 'yup';
 import type { Camera, Checklist, Filter } from '../core/camera';
 import type { Film } from '../core/film';
 import type { Light } from '../core/light';
 import type { LearntLoss } from '../core/studio';
 import { cameraSchema, filterSchema } from './camera';
 import { coordinates, whereSchema, type Coordinates, type Where } from './coordinates';
-import {
-	between,
-	doubtInStops,
-	instant,
-	longText,
-	name,
-	oneOfKinds,
-	positive,
-	shortText,
-	stops
-} from './fields';
+import { between, doubtInStops, instant, longText, name, positive, shortText, stops } from './fields';
 import { filmSchema } from './film';
+import { held, is, tagged } from './held';
 import { flashPower } from './intent';
 import { lightSchema } from './light';
 
@@ -54,7 +45,7 @@ export interface AboutCamera {
 	filterThread?: number;
 	checklist?: Checklist;
 	notes?: string;
-	/** Names of the flashes of the bag that go with it; absent: all do. */
+	/** Flashes of the bag that go with it, by their ids; absent: all do. */
 	flashes?: string[];
 	/** What was learnt from judged frames, and what was known before. */
 	learnt?: Learning;
@@ -75,7 +66,7 @@ export interface Learning {
 }
 
 export type CameraRecord = Camera & AboutCamera;
-export type FilmRecord = Film & { archived?: boolean };
+export type FilmRecord = Omit<Film, 'id'> & { archived?: boolean };
 
 /** A place of the person's own list. */
 export interface PlaceRecord extends Coordinates {
@@ -108,7 +99,7 @@ export interface ReadingRecord {
 
 /** What is in the bag beside cameras and films. */
 export type GearRecord =
-	| ({ type: 'filter' } & Filter)
+	| ({ type: 'filter' } & Omit<Filter, 'id'>)
 	| { type: 'flash'; name: string; guideNumber: number; powers: number[] }
 	| { type: 'support'; name: string }
 	| { type: 'close-up'; name: string; /** 1/m */ dioptres: number }
@@ -116,11 +107,11 @@ export type GearRecord =
 	| ({ type: 'modifier'; name: string } & LearntLoss);
 
 /** The filters of the bag as the match takes them and frames keep them: without what only the bag knows. */
-export function filtersOf(gear: readonly GearRecord[]): Filter[] {
+export function filtersOf(gear: readonly (GearRecord & { id?: string })[]): Filter[] {
 	return gear.flatMap((piece) => {
 		if (piece.type !== 'filter') return [];
-		const { name, stops, kind, mired, overMeter } = piece;
-		const known = Object.entries({ kind, mired, overMeter }).filter(([, value]) => value !== undefined);
+		const { id, name, stops, kind, mired, overMeter } = piece;
+		const known = Object.entries({ id, kind, mired, overMeter }).filter(([, value]) => value !== undefined);
 		return [{ name, stops, ...Object.fromEntries(known) }];
 	});
 }
@@ -132,42 +123,46 @@ const steps = () => array(shortText(200).required()).required().max(MOST_STEPS);
 
 const aboutCamera = {
 	...archived,
-	finder: object({ above: between(-1000, 1000).required(), right: between(-1000, 1000) }).default(undefined),
+	finder: object({ above: between(-1000, 1000).required(), right: between(-1000, 1000) })
+		.optional()
+		.default(undefined),
 	aim: shortText(200),
-	back: object({ below: between(-0.5, 0.5).required(), right: between(-0.5, 0.5) }).default(undefined),
+	back: object({ below: between(-0.5, 0.5).required(), right: between(-0.5, 0.5) })
+		.optional()
+		.default(undefined),
 	filterThread: positive(300),
-	checklist: object({ load: steps(), frame: steps() }).default(undefined),
+	checklist: object({ load: steps(), frame: steps() }).optional().default(undefined),
 	notes: longText(),
-	flashes: array(name()).max(MOST_STEPS),
+	flashes: array(string().required().uuid()).max(MOST_STEPS),
 	learnt: object({
 		prior: object({ stops: stops(10).required(), sd: doubtInStops().required() }).required(),
 		at: instant().required(),
 		frames: number().integer().min(0).max(1_000_000).required(),
 		ignored: boolean(),
 		untold: boolean()
-	}).default(undefined)
+	})
+		.optional()
+		.default(undefined)
 };
-aboutCamera satisfies Record<keyof AboutCamera, unknown>;
-export const cameraRecordSchema = (cameraSchema as ObjectSchema<CameraRecord>)
-	.shape(aboutCamera)
-	.meta({ name: 'CameraRecord' });
-export const filmRecordSchema: ObjectSchema<FilmRecord> = filmSchema
-	.shape(archived)
-	.meta({ name: 'FilmRecord' });
+export const cameraRecordSchema = held<CameraRecord>()(cameraSchema.shape(aboutCamera)).meta({
+	name: 'CameraRecord'
+});
+export const filmRecordSchema = held<FilmRecord>()(filmSchema.omit(['id']).shape(archived)).meta({
+	name: 'FilmRecord'
+});
 
-type GearOf<T extends GearRecord['type']> = Extract<GearRecord, { type: T }>;
-const gearType = <T extends GearRecord['type']>(type: T) => ({ type: string<T>().required().oneOf([type]) });
-
-export const gearRecordSchema = oneOfKinds<GearRecord>('type', {
-	filter: (): ObjectSchema<GearOf<'filter'>> =>
-		filterSchema.shape(gearType('filter')).meta({ name: undefined }) as never,
-	flash: (): ObjectSchema<GearOf<'flash'>> => object({ ...gearType('flash'), name: name(), ...flashPower }),
-	support: (): ObjectSchema<GearOf<'support'>> => object({ ...gearType('support'), name: name() }),
-	'close-up': (): ObjectSchema<GearOf<'close-up'>> =>
-		object({ ...gearType('close-up'), name: name(), dioptres: between(0.1, 30).required() }),
-	modifier: (): ObjectSchema<GearOf<'modifier'>> =>
+export const gearRecordSchema = tagged<GearRecord>()('type', {
+	filter: () =>
+		filterSchema
+			.omit(['id'])
+			.shape({ type: is('filter') })
+			.meta({ name: undefined }),
+	flash: () => object({ type: is('flash'), name: name(), ...flashPower }),
+	support: () => object({ type: is('support'), name: name() }),
+	'close-up': () => object({ type: is('close-up'), name: name(), dioptres: between(0.1, 30).required() }),
+	modifier: () =>
 		object({
-			...gearType('modifier'),
+			type: is('modifier'),
 			name: name(),
 			stops: between(-3, 10).required(),
 			sd: doubtInStops().required(),
@@ -183,26 +178,30 @@ const measured = () =>
 		(value, { parent }) => value === undefined || parent.what === 'offset' || value > 0
 	);
 
-export const measurementRecordSchema: ObjectSchema<MeasurementRecord> = object({
-	cameraId: string().required().uuid(),
-	takenAt: instant().required(),
-	what: string<MeasurementRecord['what']>()
-		.required()
-		.oneOf(['aperture', 'shutter', 'focal-length', 'offset']),
-	marked: measured().required(),
-	value: measured().required(),
-	sd: doubtInStops().required(),
-	method: shortText(200).required()
-});
+export const measurementRecordSchema = held<MeasurementRecord>()(
+	object({
+		cameraId: string().required().uuid(),
+		takenAt: instant().required(),
+		what: string<MeasurementRecord['what']>()
+			.required()
+			.oneOf(['aperture', 'shutter', 'focal-length', 'offset']),
+		marked: measured().required(),
+		value: measured().required(),
+		sd: doubtInStops().required(),
+		method: shortText(200).required()
+	})
+);
 
-export const placeRecordSchema: ObjectSchema<PlaceRecord> = object({ name: name(), ...coordinates });
+export const placeRecordSchema = held<PlaceRecord>()(object({ name: name(), ...coordinates }));
 
-export const readingRecordSchema = object({
-	takenAt: instant().required(),
-	light: lightSchema,
-	name: shortText(40).test('not-blank', 'is needed', (value) => value === undefined || value.trim() !== ''),
-	where: whereSchema()
-}) as unknown as ObjectSchema<ReadingRecord>;
+export const readingRecordSchema = held<ReadingRecord>()(
+	object({
+		takenAt: instant().required(),
+		light: lightSchema,
+		name: shortText(40).test('not-blank', 'is needed', (value) => value === undefined || value.trim() !== ''),
+		where: whereSchema()
+	})
+);
 
 /** Every kind of record that is kept, by the name it goes by in addresses. */
 export const recordSchemas = {
@@ -219,3 +218,6 @@ export const recordSchemas = {
 	recipes: recipeRecordSchema
 };
 export type RecordKind = keyof typeof recordSchemas;
+
+/** What each kind of record is; its schema is held to it. */
+export type Records = { [K in RecordKind]: InferType<(typeof recordSchemas)[K]> };

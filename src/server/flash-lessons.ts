@@ -17,11 +17,11 @@ export interface FlashLesson {
 	owner: { kind: 'gear'; record: Kept<FlashRecord> } | { kind: 'cameras'; record: Kept<CameraRecord> };
 }
 
-/** A frame that was lit by a flash of the bag, by its name, or by the one of its camera. */
+/** A frame that was lit by a flash of the bag, or by the one of its camera; one that was kept without the id, by its name. */
 function litBy({ frame, camera, film }: Told): { key: string; frame: FlashFrame } | null {
 	const { flash, distance, judged, light, settings, handheld, filters, exposures } = frame;
 	if (typeof flash !== 'object' || flash.name === undefined || distance === undefined) return null;
-	const key = flash.name === BUILT_IN ? camera.id : flash.name;
+	const key = flash.id ?? (flash.name === BUILT_IN ? camera.id : flash.name);
 	return {
 		key,
 		frame: { camera, film, flash, distance, judged, light, settings, handheld, filters, exposures }
@@ -32,19 +32,25 @@ function litBy({ frame, camera, film }: Told): { key: string; frame: FlashFrame 
 export function flashLessons(): FlashLesson[] {
 	const { gear, cameras } = store();
 	const lit = told().flatMap((each) => litBy(each) ?? []);
-	const framesOf = (key: string) => lit.filter((each) => each.key === key).map(({ frame }) => frame);
-	const lesson = (name: string, guideNumber: number, key: string, owner: FlashLesson['owner']) => {
-		const learnt = learnFlash(guideNumber, framesOf(key));
+	const framesOf = (keys: readonly string[]) =>
+		lit.filter(({ key }) => keys.includes(key)).map(({ frame }) => frame);
+	const lesson = (
+		name: string,
+		guideNumber: number,
+		keys: readonly string[],
+		owner: FlashLesson['owner']
+	) => {
+		const learnt = learnFlash(guideNumber, framesOf(keys));
 		return learnt ? [{ name, guideNumber, learnt, owner }] : [];
 	};
 	const own = everything(gear).flatMap((piece) =>
 		piece.type === 'flash'
-			? lesson(piece.name, piece.guideNumber, piece.name, { kind: 'gear', record: piece })
+			? lesson(piece.name, piece.guideNumber, [piece.id, piece.name], { kind: 'gear', record: piece })
 			: []
 	);
 	const builtIn = everything(cameras).flatMap((camera) =>
 		camera.flash
-			? lesson(`Flash of ${camera.name}`, camera.flash.guideNumber, camera.id, {
+			? lesson(`Flash of ${camera.name}`, camera.flash.guideNumber, [camera.id], {
 					kind: 'cameras',
 					record: camera
 				})

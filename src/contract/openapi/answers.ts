@@ -30,9 +30,10 @@ const match = object(
 		best: ref('Outcome'),
 		settings: { type: 'array', items: ref('Outcome'), description: 'best first' },
 		unmet: list(oneOf('aperture', 'seconds')),
+		typical: list(oneOf('offset', 'scatter', 'latitude', 'reciprocity', 'speedSd')),
 		remedies: { type: 'array', items: ref('Remedy'), maxItems: 8 }
 	},
-	['light', 'best', 'settings', 'unmet', 'remedies']
+	['light', 'best', 'settings', 'unmet', 'typical', 'remedies']
 );
 const intervals: Schema = {
 	type: 'array',
@@ -53,10 +54,11 @@ const lane = object(
 			},
 			['f', 'seconds', 'compensation', 'iso', 'position']
 		),
+		handTimed: { type: 'boolean' },
 		good: intervals,
 		usable: intervals
 	},
-	['name', 'settings', 'good', 'usable']
+	['name', 'settings', 'handTimed', 'good', 'usable']
 );
 
 export const answers = {

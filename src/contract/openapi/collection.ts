@@ -35,7 +35,20 @@ function recordPath(singular: string, kept: object, replacing: object) {
 		delete: {
 			operationId: `delete-${singular}`,
 			summary: `Deletes a ${singular} that nothing refers to`,
-			responses: { 204: { description: 'Deleted' }, 409: problem('Other records refer to it'), ...missing }
+			parameters: [
+				{
+					name: 'version',
+					in: 'query',
+					description: 'that was read: a record that was changed since is not deleted',
+					schema: { type: 'integer', minimum: 1 }
+				}
+			],
+			responses: {
+				204: { description: 'Deleted' },
+				409: problem('Other records refer to it, or it was changed since it was read'),
+				422: badBody[422],
+				...missing
+			}
 		}
 	};
 }

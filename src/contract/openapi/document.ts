@@ -119,6 +119,20 @@ export const openapi = {
 		...collection('cameras', 'camera', 'CameraRecord'),
 		...collection('films', 'film', 'FilmRecord'),
 		...collection('loads', 'load', 'Load'),
+		'/api/loads/{id}/rig': {
+			parameters: [id],
+			put: {
+				operationId: 'put-rig',
+				summary: 'What is on the camera of a load; the last one who writes it is right',
+				requestBody: { required: true, content: json(ref('Rig')) },
+				responses: {
+					200: answer('The load', ref('Load')),
+					404: problem('Not there'),
+					507: problem('The disk is full; nothing was stored'),
+					...badBody
+				}
+			}
+		},
 		'/api/loads/{id}/shots.csv': {
 			parameters: [id],
 			get: {

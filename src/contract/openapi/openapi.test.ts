@@ -244,7 +244,7 @@ describe('the description of the API', () => {
 			on: 'instant',
 			depth: 16,
 			intent: { seconds: [4, null], handheld: false, subjectDistance: 3 },
-			take: { cameraId: id, filmId: id, filters: ['ND'], handheld: false }
+			take: { cameraId: id, filmId: id, filters: [{ id, name: 'ND', stops: 2 }], handheld: false }
 		};
 		for (const right of [asked, { ...asked, scenes: [wanted], along: false }]) {
 			expect(check(outingRecordSchema, right, 'refuse')).toEqual({ ok: true, value: right });

@@ -2,13 +2,14 @@ import type { ISchema } from 'yup';
 import { openingSchema } from '../bench';
 import { cameraSchema, filterSchema } from '../camera';
 import { filmSchema } from '../film';
-import { outcomeSchema } from '../frames';
+import { outcomeSchema, spoilerSchema, whySchema } from '../frames';
 import { bagSchema, intentSchema } from '../intent';
 import { learnRequestSchema } from '../learn';
 import { lightSchema } from '../light';
 import { matchRequestSchema, reachRequestSchema } from '../match-request';
 import { dayRequestSchema, yearRequestSchema } from '../plan';
 import { recordSchemas } from '../records';
+import { rigSchema } from '../rigs';
 import { answers } from './answers';
 import { inlined } from './walk';
 
@@ -20,6 +21,9 @@ const asked = {
 	Intent: intentSchema,
 	Bag: bagSchema,
 	Outcome: outcomeSchema,
+	Spoiler: spoilerSchema,
+	Why: whySchema,
+	Rig: rigSchema,
 	MatchRequest: matchRequestSchema,
 	ReachRequest: reachRequestSchema,
 	PlanRequest: dayRequestSchema,

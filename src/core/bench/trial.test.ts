@@ -47,17 +47,18 @@ describe('a trial', () => {
 describe('what a trial teaches', () => {
 	const { frames } = trialOf(foldingInstant(), film)!;
 
-	// Source: a conjugate normal by hand: prior 0 ± 0.3, one frame of +1 ± 0.4: 0.36 = 1·(1/0.16)/(1/0.16 + 1/0.09), sd 0.24.
+	// Source: a conjugate normal by hand: prior 0 ± 0.5 of an eye that nobody has tested, one frame of
+	// +1 ± 0.4: 0.61 = 1·(1/0.16)/(1/0.16 + 1/0.25), sd 0.31.
 	it('of one frame is prior and frame by their precisions', () => {
 		const { offset, wheel } = learnFromTrial(foldingInstant(), film, frames, [1, null, null, null]);
-		expect(offset.stops).toBeCloseTo(0.36, 2);
-		expect(offset.sd).toBeCloseTo(0.24, 2);
+		expect(offset.stops).toBeCloseTo(0.61, 2);
+		expect(offset.sd).toBeCloseTo(0.31, 2);
 		expect(wheel).toBeNull();
 	});
 
 	it('of no frame is what was known before', () => {
 		const { offset } = learnFromTrial(foldingInstant(), film, frames, [null, null, null, null]);
-		expect(offset).toEqual({ stops: 0, sd: expect.closeTo(0.3, 9) });
+		expect(offset).toEqual({ stops: 0, sd: expect.closeTo(0.5, 9) });
 	});
 
 	it('leans toward the truth and is surer than before, whatever the body', () => {
@@ -69,7 +70,7 @@ describe('what a trial teaches', () => {
 				expect(Math.abs(found.offset.stops - offset)).toBeLessThanOrEqual(Math.abs(offset) + 1e-9);
 				expect(Math.sign(found.offset.stops * offset)).toBeGreaterThanOrEqual(0);
 				expect(Math.abs(found.wheel!.gain - gain)).toBeLessThanOrEqual(Math.abs(gain - 1) + 1e-9);
-				expect(found.offset.sd).toBeLessThan(0.3);
+				expect(found.offset.sd).toBeLessThan(0.5);
 			})
 		);
 	});

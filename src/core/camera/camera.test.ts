@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { fixedCamera, rangedCamera, steppedCamera } from '../../../tests/fixtures/bag';
-import { cameraKinds, circleOfConfusion, controlsOf, isHandTimed, markLabel, slowestByHand } from '.';
+import { cameraKinds, circleOfConfusion, controlsOf, onlyByHand, markLabel, slowestByHand } from '.';
 
 describe('what can be set', () => {
 	it('is one aperture and one time on the simplest camera', () => {
@@ -10,7 +10,8 @@ describe('what can be set', () => {
 				aperture: { kind: 'listed', values: [11] },
 				shutter: { kind: 'listed', values: [1 / 100] },
 				handTimed: false,
-				automatic: false
+				automatic: false,
+				manual: false
 			}
 		]);
 	});
@@ -36,9 +37,9 @@ describe('what can be set', () => {
 
 	it('knows which times a person has to count', () => {
 		const box = fixedCamera({ bulb: true });
-		expect(isHandTimed(box, 1 / 100)).toBe(false);
-		expect(isHandTimed(box, 4)).toBe(true);
-		expect(isHandTimed(steppedCamera(), 4)).toBe(false);
+		expect(onlyByHand(box, 1 / 100)).toBe(false);
+		expect(onlyByHand(box, 4)).toBe(true);
+		expect(onlyByHand(steppedCamera(), 4)).toBe(false);
 	});
 
 	it('calls a setting by the camera’s own mark', () => {

@@ -1,3 +1,7 @@
+import { factsOf, type Film } from '../film';
+import { roll, type Check, type PartsTold } from './checks';
+import { cameraKind } from './kinds';
+
 /** What hands forget, the most forgotten first; common practice. */
 export interface Checklist {
 	/** Before and while loading. */
@@ -6,67 +10,36 @@ export interface Checklist {
 	frame: string[];
 }
 
-const anyFrame = ['Lens cap or cover off', 'Fingers off lens and eye', 'Sun behind you or to the side'];
-const instant: Checklist = {
-	load: [
-		'Film of the right kind for body and battery',
-		'In the shade',
-		'First cover sheet out with the back in place'
-	],
-	frame: [
-		'Wheel where it was left?',
-		'Filter on the pack',
-		'Flash only when its light glows',
-		'Print shielded, and warm',
-		...anyFrame
-	]
-};
-const roll: Checklist = {
-	load: ['Leader caught on the take-up, under tension', 'Wound until it stops'],
-	frame: ['Wound on', 'Cocked', ...anyFrame, 'Nearer than the sharp zone? Step back']
-};
-const pack: Checklist = {
-	load: ['Bellows locked', 'Battery fresh', 'Dark slide out'],
-	frame: [
-		'Cocked',
-		'Dial and scene row set',
-		'Dark slide out',
-		'Back’s motor off until the print',
-		...anyFrame
-	]
-};
-const peel: Checklist = {
-	load: [...pack.load, 'White tabs free'],
-	frame: [...pack.frame.slice(0, 2), ...anyFrame, 'Pull straight and steady', 'No skin on the paste']
-};
-const cine: Checklist = {
-	load: [
-		'In dim light',
-		'Loop formed, film flush, gate closed',
-		'Footage counter set',
-		'Flip the spool after side one'
-	],
-	frame: ['Wound tight', ...anyFrame, 'Finder mask for this lens', 'Three to ten seconds a shot']
-};
-
-/** By kind of camera; all others are loaded with rolls. */
-const byKind: Readonly<Record<string, Checklist>> = {
-	'folding-instant': instant,
-	'box-instant': instant,
-	'instant-twin-lens': instant,
-	'converted-pack': pack,
-	'automatic-pack': peel,
-	'full-settings': pack,
-	cine,
-	'automatic-cine': cine
-};
+const told = (checks: readonly Check[], camera: PartsTold): string[] =>
+	checks.flatMap((check) => (typeof check === 'string' ? check : check.of(camera) ? check.say : []));
 
 /**
- * The list to start from for a kind of camera.
+ * The list to start from for a camera: its kind's, less what is about things that it has not got.
  *
- * @example usualChecklist('cine').load[0] // 'In dim light'
+ * @example usualChecklist({ kind: 'cine' }).load[0] // 'In dim light'
  */
-export function usualChecklist(kind: string | undefined): Checklist {
-	const found = kind !== undefined && Object.hasOwn(byKind, kind) ? byKind[kind] : roll;
-	return { load: [...found.load], frame: [...found.frame] };
+export function usualChecklist(camera: PartsTold): Checklist {
+	const { load, frame } = cameraKind(camera.kind)?.checklist ?? roll;
+	return { load: told(load, camera), frame: told(frame, camera) };
+}
+
+const without = (own: readonly string[], film: readonly string[]) => [
+	...own,
+	...film.filter((step) => !own.includes(step))
+];
+
+/**
+ * What to remember of a camera with a film in it: the person's own list or the usual one, and what the type
+ * of film asks whatever it is in.
+ *
+ * @example checklistOf({ kind: 'full-settings' }, a peel-apart film).frame.at(-1) // 'No skin on the paste'
+ */
+export function checklistOf(
+	camera: PartsTold & { checklist?: Checklist },
+	film: Pick<Film, 'type'> | null
+): Checklist {
+	const own = camera.checklist ?? usualChecklist(camera);
+	const asked = film && factsOf(film.type).checks;
+	if (!asked) return own;
+	return { load: without(own.load, asked.load), frame: without(own.frame, asked.frame) };
 }

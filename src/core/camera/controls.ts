@@ -1,4 +1,4 @@
-import type { Camera, Position } from './types';
+import type { Aperture, Camera, Position, Shutter } from './types';
 
 /** One thing that can be set: values in a list, or anything in a range. */
 export type Axis =
@@ -15,6 +15,8 @@ export interface Control {
 	handTimed: boolean;
 	/** The eye chooses within the axes that it sets. */
 	automatic: boolean;
+	/** The eye is put aside: its manual override. */
+	manual: boolean;
 }
 
 const SHORTEST_BULB = 0.5;
@@ -27,17 +29,15 @@ function range(a: number, b: number): Axis {
 	return from === to ? one(from) : { kind: 'range', from, to };
 }
 
-function apertureAxis(camera: Camera, position: Position | null): Axis {
+function apertureAxis(aperture: Aperture, position: Position | null): Axis {
 	if (position?.f !== undefined) return one(position.f);
-	const { aperture } = camera;
 	if (aperture.kind === 'fixed') return one(aperture.f);
 	if (aperture.kind === 'stops') return { kind: 'listed', values: aperture.f };
 	return range(aperture.widest, aperture.smallest);
 }
 
-function shutterAxis(camera: Camera, position: Position | null): Axis {
+function shutterAxis(shutter: Shutter, position: Position | null): Axis {
 	if (position?.seconds !== undefined) return one(position.seconds);
-	const { shutter } = camera;
 	if (shutter.kind === 'fixed') return one(shutter.seconds);
 	if (shutter.kind === 'speeds') return { kind: 'listed', values: shutter.seconds };
 	return range(shutter.fastest, shutter.slowest);
@@ -48,21 +48,45 @@ function bulbAxis(camera: Camera): Axis | null {
 	return range(SHORTEST_BULB, camera.bulb === true ? LONGEST_BULB : camera.bulb.longest);
 }
 
+/** What the hand reaches where an eye can be put aside; null where it cannot. */
+function overrideOf({
+	exposure,
+	aperture,
+	shutter
+}: Camera): { aperture: Aperture; shutter: Shutter } | null {
+	if (exposure.mode !== 'auto' || !exposure.override) return null;
+	return exposure.override === true ? { aperture, shutter } : { aperture, shutter, ...exposure.override };
+}
+
+/** Whether a camera has an eye that can be put aside. */
+export const hasOverride = (camera: Camera): boolean => overrideOf(camera) !== null;
+
 /**
  * Everything a camera can be set to, as products of an aperture and a shutter axis: one for each
  * position of its lever, and one more with bulb.
  *
+ * @param manual the eye is put aside, where it can be
  * @example controlsOf(aBoxWithBulb).map((control) => control.handTimed) // [false, true]
  */
-export function controlsOf(camera: Camera): Control[] {
+export function controlsOf(camera: Camera, manual = false): Control[] {
 	const positions: (Position | null)[] = camera.positions?.length ? camera.positions : [null];
 	const bulb = bulbAxis(camera);
+	const override = manual ? overrideOf(camera) : null;
+	const reached = override ?? camera;
+	const automatic = camera.exposure.mode === 'auto' && !override;
 	return positions.flatMap((position) => {
-		const aperture = apertureAxis(camera, position);
-		const automatic = camera.exposure.mode === 'auto';
-		const timed = { position, aperture, shutter: shutterAxis(camera, position), handTimed: false, automatic };
+		const aperture = apertureAxis(reached.aperture, position);
+		const shutter = shutterAxis(reached.shutter, position);
+		const timed: Control = {
+			position,
+			aperture,
+			shutter,
+			handTimed: false,
+			automatic,
+			manual: override !== null
+		};
 		if (!bulb) return [timed];
-		return [timed, { position, aperture, shutter: bulb, handTimed: true, automatic: false }];
+		return [timed, { position, aperture, shutter: bulb, handTimed: true, automatic: false, manual: false }];
 	});
 }
 
@@ -80,12 +104,13 @@ export function axisHas(axis: Axis, value: number): boolean {
 }
 
 /**
- * Whether a time has to be counted by a person: on bulb, and not one that the shutter gives by itself.
+ * Whether a time can be had by bulb alone: the shutter, or the eye, does not reach it. A time that both
+ * reach may have been either's: whose it was is said, and never guessed.
  *
  * @param seconds s
- * @example isHandTimed(a box at 1/40 s with bulb, 4) // true
+ * @example onlyByHand(a box at 1/40 s with bulb, 4) // true
  */
-export function isHandTimed(camera: Camera, seconds: number): boolean {
+export function onlyByHand(camera: Camera, seconds: number): boolean {
 	const able = controlsOf(camera).filter((control) => axisHas(control.shutter, seconds));
 	return able.length > 0 && able.every((control) => control.handTimed);
 }

@@ -5,7 +5,7 @@ import type { AutomaticExposure, Camera, Filter, Wheel } from './types';
 export const USUAL_SCATTER = 0.4;
 
 /** The automatic exposure of a camera, or null where the person sets everything. */
-export function automaticExposure(camera: Camera): AutomaticExposure | null {
+export function automaticExposure(camera: Pick<Camera, 'exposure'>): AutomaticExposure | null {
 	return camera.exposure.mode === 'auto' ? camera.exposure : null;
 }
 

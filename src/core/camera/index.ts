@@ -9,4 +9,3 @@ export * from './programme';
 export * from './types';
 export * from './ways';
 export * from './kinds';
-export { flares, nightNotes } from './night-notes';

@@ -42,6 +42,8 @@ export interface AutomaticExposure {
 	meterBehindFilter?: boolean;
 	/** The eye's own doubt from frame to frame, stops; default 0.4. */
 	scatter?: number;
+	/** The eye can be put aside: everything by hand, or what of it the hand reaches then. */
+	override?: boolean | { aperture?: Aperture; shutter?: Shutter };
 }
 
 /** Who decides the exposure: the person or an eye. */
@@ -70,12 +72,14 @@ export interface Camera {
 	flash?: { guideNumber: number; nearest?: number; farthest?: number; sync?: number };
 	/** Cine. */
 	framesPerSecond?: number;
-	/** Learned: + gives more exposure than its settings say; default 0 ± 0.3. */
+	/** Learned: + gives more exposure than its settings say; default 0, in doubt by its kind. */
 	offset?: { stops: number; sd: number };
 }
 
 /** A filter or close-up lens before the lens. */
 export interface Filter {
+	/** The record that it is a copy of. */
+	id?: string;
 	name: string;
 	/** Light it takes, stops. */
 	stops: number;

@@ -1,7 +1,7 @@
 import { automaticExposure, slowestByHand, type Camera, type Filter } from '../camera';
 import type { Film } from '../film';
 import { resolveLight } from '../light';
-import { bestOutcome, type Outcome, type Verdict } from '../match';
+import { bestOutcome, isSpoiledBy, type Outcome, type Verdict } from '../match';
 import { formatEv } from '../units';
 import { settingsInShort, verdictInShort } from '../words';
 import { cardConditions, type CardPicture } from './conditions';
@@ -29,7 +29,7 @@ export interface PocketCard {
 
 export type CardSize = 'bank' | 'a6';
 
-const shakes = (outcome: Outcome) => outcome.spoilers.includes('shake');
+const shakes = (outcome: Outcome) => isSpoiledBy(outcome, 'shake');
 
 function says(outcome: Outcome): string {
 	const verdict = verdictInShort(outcome);
@@ -40,7 +40,7 @@ function says(outcome: Outcome): string {
 /** Where the eye does all there is to do, that is said instead of the time it will take. */
 function set(camera: Camera, outcome: Outcome): string {
 	const eye = automaticExposure(camera);
-	if (!eye || outcome.spoilers.includes('shake')) return settingsInShort(camera, outcome);
+	if (!eye || shakes(outcome)) return settingsInShort(camera, outcome);
 	const steady = outcome.seconds <= slowestByHand(camera);
 	const short = settingsInShort(camera, outcome);
 	return steady ? short : `${short}, rest it`;

@@ -1,3 +1,4 @@
+import { factsOf } from './type-facts';
 import type { Film } from './types';
 
 /** Daylight film is balanced for this, K; published. */
@@ -6,7 +7,12 @@ const MIRED = 1e6;
 
 /** Whether a film shows colour at all. */
 export function isColour(film: Film): boolean {
-	return film.type !== 'bw-negative';
+	return factsOf(film.type).colour;
+}
+
+/** Whether a film is printed from: more light does it good. */
+export function isNegative(film: Film): boolean {
+	return factsOf(film.type).negative;
 }
 
 /**

@@ -1,19 +1,20 @@
+import { factsOf } from './type-facts';
 import type { Film, FilmType } from './types';
-
-/** How long instant film takes at 21 °C until it can be judged, s; common practice, see the film's own leaflet. */
-const typical: Readonly<Partial<Record<FilmType, number>>> = { instant: 600, 'peel-apart': 45 };
 
 /**
  * Whether a film is developed by its person or a laboratory, after it was shot.
  *
  * @example isDevelopedLater({ name: 'Any', type: 'instant', iso: 640 }) // false
  */
-export const isDevelopedLater = ({ type }: Pick<Film, 'type'>): boolean => typical[type] === undefined;
+export const isDevelopedLater = ({ type }: Pick<Film, 'type'>): boolean => factsOf(type).developsIn === null;
 
 const WARM = 21;
 /** Ten degrees colder take twice as long; common practice. */
 const DEGREES_FOR_DOUBLE = 10;
 const [COLDEST, WARMEST] = [0, 40];
+
+/** Whether a film is seen while the rest of it is still being shot: the next click is answered by the last. */
+export const isSeenAtOnce = (film: Pick<Film, 'type'>): boolean => !isDevelopedLater(film);
 
 /**
  * How long a picture develops before it can be judged.
@@ -23,8 +24,8 @@ const [COLDEST, WARMEST] = [0, 40];
  * @example developingSeconds('instant', 11) // 1200
  */
 export function developingSeconds(type: FilmType, celsius: number): number | null {
-	const seconds = typical[type];
-	if (seconds === undefined) return null;
+	const seconds = factsOf(type).developsIn;
+	if (seconds === null) return null;
 	const degrees = Math.min(WARMEST, Math.max(COLDEST, celsius));
 	return seconds * 2 ** ((WARM - degrees) / DEGREES_FOR_DOUBLE);
 }

@@ -1,17 +1,19 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { logarithmic, real } from '../../../tests/fixtures/arbitraries';
-import { filmOf } from '../../../tests/fixtures/bag';
+import { filmOf, losesNothing } from '../../../tests/fixtures/bag';
 import {
 	correctedTime,
 	developingSeconds,
 	effectiveSpeedStops,
 	footage,
 	latitudeOf,
+	reciprocityDoubt,
 	reciprocityLoss,
 	speedDoubt,
 	spoolSeconds,
-	typicalLatitude
+	factsOf,
+	filmTypes
 } from '.';
 
 describe('what a film forgives', () => {
@@ -32,7 +34,7 @@ describe('what a film forgives', () => {
 	});
 
 	it('is never narrower than what is good', () => {
-		for (const { good, usable } of Object.values(typicalLatitude)) {
+		for (const { good, usable } of filmTypes.map((type) => factsOf(type).latitude)) {
 			expect(usable[0]).toBeLessThanOrEqual(good[0]);
 			expect(usable[1]).toBeGreaterThanOrEqual(good[1]);
 		}
@@ -55,7 +57,36 @@ describe('reciprocity failure', () => {
 	it('stretches a metered time by its exponent', () => {
 		expect(correctedTime(film(1.31), 10)).toBeCloseTo(20.4, 1);
 		expect(correctedTime(film(1.31), 0.5)).toBe(0.5);
-		expect(correctedTime(filmOf('bw-negative', 100), 10)).toBe(10);
+		expect(correctedTime(filmOf('bw-negative', 100, losesNothing), 10)).toBe(10);
+	});
+
+	// Source: common practice, a factor of exponent for ten seconds metered: black-and-white 1.3, colour
+	// print 1.15, slide and instant 1.2, peel-apart 1.25.
+	it.each([
+		['bw-negative', 20],
+		['colour-negative', 14.1],
+		['reversal', 15.8],
+		['instant', 15.8],
+		['peel-apart', 17.8]
+	] as const)('is typical of %s where the film does not say: 10 s become %s s', (type, seconds) => {
+		expect(correctedTime(filmOf(type, 100), 10)).toBeCloseTo(seconds, 1);
+	});
+
+	// Source: the derivative of Schwarzschild’s law by hand: log2(300)·0.1/1.3² = 0.487 stop at five minutes.
+	it('is in doubt by a tenth of its exponent, and not where it is said to lose nothing', () => {
+		expect(reciprocityDoubt(filmOf('bw-negative', 400), 300)).toBeCloseTo(0.487, 3);
+		expect(reciprocityDoubt(filmOf('bw-negative', 400), 1)).toBe(0);
+		expect(reciprocityDoubt(filmOf('bw-negative', 400, losesNothing), 300)).toBe(0);
+		fc.assert(
+			fc.property(real(1.05, 1.6), logarithmic(1.1, 3000), (exponent, seconds) => {
+				const step = 1e-5;
+				const slope =
+					(reciprocityLoss(film(exponent + step), seconds) -
+						reciprocityLoss(film(exponent - step), seconds)) /
+					(2 * step);
+				expect(reciprocityDoubt(film(exponent), seconds)).toBeCloseTo(0.1 * slope, 6);
+			})
+		);
 	});
 
 	it('loses in speed exactly what the longer time makes up for', () => {

@@ -1,13 +1,5 @@
-import type { Film, FilmType, Latitude, StopRange } from './types';
-
-/** What each type forgives, stops of exposure error; common practice, to be replaced by the person's own. */
-export const typicalLatitude: Readonly<Record<FilmType, Latitude>> = {
-	'colour-negative': { good: [-1 / 2, 2], usable: [-1, 3] },
-	'bw-negative': { good: [-1 / 2, 3 / 2], usable: [-1, 3] },
-	reversal: { good: [-1 / 3, 1 / 3], usable: [-1, 1 / 2] },
-	instant: { good: [-1 / 3, 1 / 3], usable: [-1, 2 / 3] },
-	'peel-apart': { good: [-1 / 3, 1 / 3], usable: [-2 / 3, 2 / 3] }
-};
+import { factsOf } from './type-facts';
+import type { Film, Latitude, StopRange } from './types';
 
 /**
  * The film's own latitude, or its type's.
@@ -15,11 +7,10 @@ export const typicalLatitude: Readonly<Record<FilmType, Latitude>> = {
  * @example latitudeOf({ name: 'Any', type: 'reversal', iso: 100 }).usable // [-1, 0.5]
  */
 export function latitudeOf(film: Film): Latitude {
-	return film.latitude ?? typicalLatitude[film.type];
+	return film.latitude ?? factsOf(film.type).latitude;
 }
 
-/** What development may add to or take from the speed of a film, stops: negatives a stop each way, others nothing. */
+/** What development may add to or take from the speed of a film, stops: its own, or its type's. */
 export function pushRangeOf(film: Film): StopRange {
-	const isNegative = film.type === 'colour-negative' || film.type === 'bw-negative';
-	return film.pushRange ?? (isNegative ? [-1, 1] : [0, 0]);
+	return film.pushRange ?? factsOf(film.type).push;
 }

@@ -1,13 +1,5 @@
-import type { Film, FilmType, StopRange } from './types';
-
-/** What each type draws between black and white, stops from mid grey; common practice. */
-const drawn: Readonly<Record<FilmType, StopRange>> = {
-	'colour-negative': [-4, 5],
-	'bw-negative': [-4, 6],
-	reversal: [-3, 2.5],
-	instant: [-2.75, 2.75],
-	'peel-apart': [-2.75, 2.75]
-};
+import { factsOf } from './type-facts';
+import type { Film, StopRange } from './types';
 
 /** What of a scene a film does not draw, stops; 0 where it does. */
 export interface LostTones {
@@ -23,7 +15,7 @@ export interface LostTones {
  * @example lostTones(a reversal film, [-4, 2], 0) // { shadows: 1, highlights: 0 }
  */
 export function lostTones(film: Film, [darkest, brightest]: StopRange, error: number): LostTones {
-	const [black, white] = drawn[film.type];
+	const [black, white] = factsOf(film.type).draws;
 	return {
 		shadows: Math.max(0, black - (darkest + error)),
 		highlights: Math.max(0, brightest + error - white)

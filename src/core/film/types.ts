@@ -10,7 +10,15 @@ export interface Latitude {
 	usable: StopRange;
 }
 
+/** Reciprocity failure: from this time on (s) with this Schwarzschild exponent; 1 loses nothing. */
+export interface Reciprocity {
+	from: number;
+	exponent: number;
+}
+
 export interface Film {
+	/** The record that it is, or is a copy of. */
+	id?: string;
 	name: string;
 	type: FilmType;
 	/** Speed on the box, arithmetic. */
@@ -23,8 +31,8 @@ export interface Film {
 	speedSd?: number;
 	/** Default by type. */
 	latitude?: Latitude;
-	/** Reciprocity failure: from this time on (s) with this Schwarzschild exponent. */
-	reciprocity?: { from: number; exponent: number };
+	/** Default by type. */
+	reciprocity?: Reciprocity;
 	/** Colour temperature it is balanced for, K. */
 	balance?: number;
 }

@@ -44,3 +44,20 @@ export function sharpZone(
 	const from = (distance * (h - lens)) / (h + distance - 2 * lens);
 	return { from, to: distance >= h ? null : (distance * (h - lens)) / (h - distance) };
 }
+
+/**
+ * The circle to which a point out of focus is blurred on film: (f²/N)·|1 − s/d|/(s − f); with the lens
+ * at infinity (f²/N)/d. It is one circle of confusion at both ends of the sharp zone.
+ *
+ * @param focalLength mm
+ * @param f f-number
+ * @param focused focused distance s, m; null = infinity
+ * @param distance of the point d, m
+ * @returns mm
+ * @example blurOf(28, 11, null, 1.425) // 0.05
+ */
+export function blurOf(focalLength: number, f: number, focused: number | null, distance: number): number {
+	const opening = focalLength ** 2 / f / MM_PER_M;
+	if (focused === null) return opening / distance;
+	return (opening * Math.abs(1 - focused / distance)) / (focused - focalLength / MM_PER_M);
+}

@@ -26,9 +26,11 @@ describe('frames as learning takes them', () => {
 		expect(judgedFrameOf(fixedCamera(), film, shot(18, 1, fixedCamera()), 'a')!.clamped).toBe(false);
 	});
 
-	it('start from what is known of the body: more of an old eye’s own than of marks', () => {
+	it('start from what is known of the body: more of an eye’s own than of marks, and most of an old cell’s', () => {
 		const bare = { ...foldingInstant(), offset: undefined };
-		expect(priorOf(bare).sd).toBe(0.7);
+		// Source: common practice: mechanical 0.3, an eye 0.5, an old cell 0.7.
+		expect(priorOf(bare).sd).toBe(0.5);
+		expect(priorOf({ ...bare, kind: 'automatic-pack' }).sd).toBe(0.7);
 		expect(priorOf({ ...fixedCamera(), offset: undefined }).sd).toBe(0.3);
 		expect(priorOf({ ...fixedCamera(), offset: { stops: 0.2, sd: 0.1 } })).toEqual({ stops: 0.2, sd: 0.1 });
 	});

@@ -1,4 +1,4 @@
-import { automaticExposure, controlsOf, USUAL_OFFSET, type Camera, type Filter } from '../camera';
+import { automaticExposure, controlsOf, usualOffset, type Camera, type Filter } from '../camera';
 import type { Film } from '../film';
 import type { Light } from '../light';
 import { expectedOf, type MadeSetting } from '../match';
@@ -59,14 +59,10 @@ export function judgedFrameOf(
 	};
 }
 
-/** Bodies whose eye chooses are older and wander more: 0.7; others 0.3. Common practice. */
-const EYE_SD = 0.7;
-
 /** What is known of a body before any of its frames was judged. */
 export function priorOf(camera: Camera): Prior {
 	if (camera.offset && camera.offset.sd > 0) return camera.offset;
-	const sd = automaticExposure(camera) ? EYE_SD : USUAL_OFFSET.sd;
-	return { stops: camera.offset?.stops ?? 0, sd };
+	return { ...usualOffset(camera), ...(camera.offset && { stops: camera.offset.stops }) };
 }
 
 /**

@@ -43,8 +43,9 @@ class Candidate {
 	/** 0 neither spoiled nor timed by hand, 1 timed by hand, 2 spoiled, 3 both. */
 	get flaw(): number {
 		const { scene, placed } = this;
-		const { f, seconds } = placed.answered;
-		this.#spoiled ??= spoilersOf(scene.camera, scene.intent, seconds, focusedAt(scene, f)).length > 0;
+		const { answered } = placed;
+		this.#spoiled ??=
+			spoilersOf(scene.camera, scene.intent, answered, focusedAt(scene, answered.f)).length > 0;
 		return (this.#spoiled ? 2 : 0) + (placed.setting.handTimed ? 1 : 0);
 	}
 

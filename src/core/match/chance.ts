@@ -1,6 +1,6 @@
 import cdf from '@stdlib/stats-base-dists-normal-cdf';
 import { automaticExposure, handTimingDoubt, scatterOf } from '../camera';
-import type { StopRange } from '../film';
+import { reciprocityDoubt, type StopRange } from '../film';
 import { rightAt } from './response';
 import type { Scene } from './scene';
 import type { Placed, Setting } from './settings';
@@ -19,9 +19,11 @@ export function chanceWithin([from, to]: StopRange, error: number, sd: number): 
 	return Math.max(0, cdf(to, error, sd) - cdf(from, error, sd));
 }
 
-/** Doubt of camera, film and a hand with a watch: all but the light and the eye, stops. */
+/** Doubt of camera, film, what it loses over long times, and a hand with a watch: all but the light and the eye, stops. */
 export function doubtBeside(scene: Scene, { setting, answered }: Placed): number {
-	return Math.hypot(scene.otherDoubt, setting.handTimed ? handTimingDoubt(answered.seconds) : 0);
+	const { seconds } = answered;
+	const byHand = setting.handTimed ? handTimingDoubt(seconds) : 0;
+	return Math.hypot(scene.otherDoubt, reciprocityDoubt(scene.film, seconds), byHand);
 }
 
 /** The light on the meter, and what it tells of the subject's: X given M is normal about ev + slope·(M − mean). */

@@ -1,13 +1,14 @@
 export type { Interval } from './intervals';
 export { chanceWithin } from './chance';
-export { blurOnFilm } from './spoilers';
+export { blurOnFilm, isSpoiledBy } from './spoilers';
 export { expectedOf, likelyErrors } from './likely';
 export { bestLit, flashOf, flashSetting } from './lit';
 export { bestOutcome, litAt, match, outcomeAt, quickMatch, type MadeSetting } from './match';
 export { reach, type Lane, type Mounted, type Reach, type Span } from './reach';
 export { bracketAbout, type Bracket } from './remedies/bracket';
+export { isSameThing } from './same-thing';
 export { sceneOf } from './scene';
 export { meteredTime } from './settings';
 export { suitsFilm } from './remedies/filter';
-export { wishProblems } from './wishes';
+export { wishProblems } from './fixed';
 export * from './types';

@@ -84,9 +84,13 @@ export function lit(scene: Scene, placed: Placed, flash: Flash, power: number): 
 	const outcome: Outcome = {
 		...plain,
 		error,
+		why: { ...plain.why, flash: error - plain.error },
 		verdict: verdictOf(latitude, error),
 		chances: { good: chance(latitude.good), usable: chance(latitude.usable) },
-		spoilers: fromFlash > 1 / 2 ? plain.spoilers.filter((spoiler) => spoiler === 'near') : plain.spoilers
+		spoilers:
+			fromFlash > 1 / 2
+				? plain.spoilers.filter(({ kind }) => kind === 'near' || kind === 'far')
+				: plain.spoilers
 	};
 	const [near, far] = flashRange(right, latitude.usable);
 	const range: [number, number] = [Math.max(flash.nearest, near), Math.min(flash.farthest, far)];

@@ -5,10 +5,12 @@ import {
 	colourNegative400,
 	filmOf,
 	fixedCamera,
+	losesNothing,
 	rangedCamera,
 	steppedCamera
 } from '../../../tests/fixtures/bag';
 import { latitudeOf } from '../film';
+import { blurOf, sharpZone } from '../focus';
 import { bestLit, bestOutcome, match, outcomeAt, wishProblems } from '.';
 
 describe('worked by hand', () => {
@@ -50,7 +52,8 @@ describe('worked by hand', () => {
 		const film = filmOf('bw-negative', 100, { reciprocity: { from: 1, exponent: 1.2 } });
 		const long = fixedCamera({ shutter: { kind: 'fixed', seconds: 5 } });
 		const lost =
-			match(long, filmOf('bw-negative', 100), { ev: 3 }).best.error - match(long, film, { ev: 3 }).best.error;
+			match(long, filmOf('bw-negative', 100, losesNothing), { ev: 3 }).best.error -
+			match(long, film, { ev: 3 }).best.error;
 		expect(lost).toBeCloseTo(0.39, 2);
 	});
 });
@@ -123,10 +126,12 @@ describe('what spoils a frame', () => {
 	// Source: common practice, 2/f: a 35 mm lens on 35 mm film can be held to 1/17 s.
 	it('is shaking when it is slow and held', () => {
 		const slow = fixedCamera({ shutter: { kind: 'fixed', seconds: 1 / 8 } });
-		expect(match(slow, colourNegative400, { ev: 9 }).best.spoilers).toEqual(['shake']);
+		// By hand: 1/8 s is log2(17.5/8) = 1.13 stops too long, 1/15 s 0.22.
+		const shakenBy = (stops: number) => [{ kind: 'shake', by: expect.closeTo(stops, 2) }];
+		expect(match(slow, colourNegative400, { ev: 9 }).best.spoilers).toEqual(shakenBy(1.13));
 		expect(match(slow, colourNegative400, { ev: 9 }, {}, { handheld: false }).best.spoilers).toEqual([]);
 		const steady = fixedCamera({ shutter: { kind: 'fixed', seconds: 1 / 15 } });
-		expect(match(steady, colourNegative400, { ev: 9 }).best.spoilers).toEqual(['shake']);
+		expect(match(steady, colourNegative400, { ev: 9 }).best.spoilers).toEqual(shakenBy(0.22));
 		expect(match({ ...slow, framesPerSecond: 16 }, colourNegative400, { ev: 9 }).best.spoilers).toEqual([]);
 	});
 
@@ -134,9 +139,30 @@ describe('what spoils a frame', () => {
 	it('is a subject that moves too fast or stands too near', () => {
 		const spoilers = (intent: object) =>
 			match(fixedCamera(), colourNegative400, { ev: 12 }, {}, intent).best.spoilers;
-		expect(spoilers({ subjectDistance: 3, subjectSpeed: 2 })).toEqual(['motion']);
-		expect(spoilers({ subjectDistance: 0.5 })).toEqual(['near']);
+		// By hand: the circle is 43.27/1500 = 0.0288 mm, and log2(0.2333/0.0288) = 3.02 stops too long.
+		const moving = [{ kind: 'motion', by: expect.closeTo(3.02, 2) }];
+		expect(spoilers({ subjectDistance: 3, subjectSpeed: 2 })).toEqual(moving);
+		// By hand, c = (f²/N)·|1 − s/d|/(s − f): 35²/11·|1 − 3/0.5|/(3000 − 35) = 0.188 mm, 6.51 circles.
+		expect(spoilers({ subjectDistance: 0.5 })).toEqual([{ kind: 'near', by: expect.closeTo(6.51, 2) }]);
 		expect(spoilers({ subjectDistance: 3 })).toEqual([]);
+	});
+
+	// By hand at f/2.8 set to 1 m: 35²/2.8·|1 − 1/10|/(1000 − 35) = 0.408 mm for someone at 10 m.
+	it('is a subject too far behind a lens that is set near', () => {
+		const near = fixedCamera({ focus: { kind: 'fixed', distance: 1 }, aperture: { kind: 'fixed', f: 2.8 } });
+		const { spoilers } = match(near, colourNegative400, { ev: 9 }, {}, { subjectDistance: 10 }).best;
+		expect(spoilers).toEqual([{ kind: 'far', by: expect.closeTo(0.408 / 0.02885, 1) }]);
+	});
+
+	it('is out of focus by just one circle of confusion at both ends of the sharp zone', () => {
+		fc.assert(
+			fc.property(real(1, 8), real(2, 16), (focused, f) => {
+				const circle = 0.03;
+				const { from, to } = sharpZone(35, f, circle, focused);
+				expect(blurOf(35, f, focused, from) / circle).toBeCloseTo(1, 6);
+				if (to !== null) expect(blurOf(35, f, focused, to) / circle).toBeCloseTo(1, 6);
+			})
+		);
 	});
 });
 

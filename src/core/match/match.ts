@@ -1,4 +1,4 @@
-import { automaticExposure, isHandTimed, type Camera } from '../camera';
+import { automaticExposure, type Camera } from '../camera';
 import type { Film } from '../film';
 import { resolveLight, type Light } from '../light';
 import { bestOf, ranked } from './best';
@@ -8,7 +8,9 @@ import { remediesFor } from './remedies';
 import { sceneOf, type Scene } from './scene';
 import { handSetting, placed, reachableSettings, type Placed } from './settings';
 import type { Bag, FlashFired, Intent, Match, Outcome } from './types';
-import { madeByEye, meetWishes, wishProblems } from './wishes';
+import { wishProblems } from './fixed';
+import { typicalOf } from './typical';
+import { madeByEye, meetWishes } from './wishes';
 
 const askedOf = (scene: Scene) => meetWishes(reachableSettings(scene), scene.intent);
 
@@ -31,7 +33,7 @@ export function match(camera: Camera, film: Film, light: Light, bag: Bag = {}, i
 	const settings = ranked(scene, met);
 	const [best] = settings;
 	const remedies = remediesFor({ camera, film, light, bag, intent }, best, bestOutcome, settings.length);
-	return { light: resolveLight(light), best, settings, unmet, remedies };
+	return { light: resolveLight(light), best, settings, unmet, typical: typicalOf(camera, film), remedies };
 }
 
 /**
@@ -66,6 +68,10 @@ export interface MadeSetting {
 	compensation?: number | null;
 	iso?: number | null;
 	position?: string | null;
+	/** The hand opened and closed the shutter. */
+	handTimed?: boolean;
+	/** The eye was put aside. */
+	manual?: boolean;
 	flash?: FlashFired;
 }
 
@@ -112,11 +118,12 @@ export function placedAsMade(
 	film: Film,
 	light: Light,
 	intent: Intent,
-	{ f, seconds, compensation, iso, position = null }: MadeSetting
+	made: MadeSetting
 ): { scene: Scene; placed: Placed } {
-	if (!madeByEye(camera, seconds)) {
+	const { f, seconds, compensation, iso, position = null } = made;
+	if (!madeByEye(camera, made)) {
 		const scene = sceneOf(camera, film, light, intent);
-		const setting = handSetting(scene, f, seconds, isHandTimed(camera, seconds));
+		const setting = handSetting(scene, made);
 		return { scene, placed: placed(scene, { ...setting, position }) };
 	}
 	// What the camera no longer has, since it was edited, is left free.

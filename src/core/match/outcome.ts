@@ -5,6 +5,7 @@ import type { Scene } from './scene';
 import type { Placed } from './settings';
 import { spoilersOf } from './spoilers';
 import type { Outcome } from './types';
+import { whyOf } from './why';
 import { verdictOf } from './verdict';
 
 /** The times to be expected from an eye; of a hand, the one that it set. */
@@ -33,12 +34,15 @@ export function outcomeOf(scene: Scene, placed: Placed, chances = chancesOf(scen
 		compensation: setting.compensation,
 		iso: setting.iso,
 		position: setting.position,
+		handTimed: setting.handTimed,
+		...(setting.manual && { manual: true }),
 		error,
+		why: whyOf(scene, placed),
 		verdict: verdictOf(scene.latitude, error),
 		chances,
 		clamped: answered.clamped,
 		secondsRange: secondsRange(scene, placed),
-		spoilers: spoilersOf(scene.camera, scene.intent, answered.seconds, focused),
+		spoilers: spoilersOf(scene.camera, scene.intent, answered, focused),
 		...focused
 	};
 }

@@ -1,15 +1,17 @@
 import {
 	aimAbove,
 	automaticExposure,
-	controlsOf,
 	offsetOf,
 	programmeOf,
 	wheelPositions,
+	type AutomaticExposure,
 	type Axis,
 	type Camera,
-	type Control
+	type Control,
+	type Programme
 } from '../camera';
 import type { Film, StopRange } from '../film';
+import { controlsLeft } from './fixed';
 import { union, type Interval } from './intervals';
 import { responseOf, type Response } from './response';
 import { sceneOf, type Scene } from './scene';
@@ -38,8 +40,8 @@ export interface Reach {
 	lanes: Lane[];
 }
 
-/** What a camera carries, and how much its meter's light differs from the subject's, stops. */
-export type Mounted = Pick<Intent, 'filters' | 'exposures'> & { meterDifference?: number };
+/** What a camera carries, what is fixed on it and wanted of it, and how much its meter's light differs from the subject's, stops. */
+export type Mounted = Intent & { meterDifference?: number };
 
 const spansOf = (axis: Axis): Span[] => (axis.kind === 'listed' ? [...axis.values] : [[axis.from, axis.to]]);
 const axisOf = (span: Span): Axis =>
@@ -91,11 +93,42 @@ function mostLight(points: Points, level: number): number {
 interface LaneEnds {
 	dim: Points;
 	bright: Points;
+	/** The lights in which its time is one that is wanted. */
+	timed: Interval;
 }
 
-const within = ({ dim, bright }: LaneEnds, [least, most]: StopRange): Interval[] => [
-	[leastLight(dim, least), mostLight(bright, most)]
-];
+/** The lights in which a lane is within a range of error, and its eye takes a time that is wanted. */
+function within({ dim, bright, timed }: LaneEnds, [least, most]: StopRange): Interval[] {
+	const from = Math.max(timed[0], leastLight(dim, least));
+	const to = Math.min(timed[1], mostLight(bright, most));
+	return from <= to ? [[from, to]] : [];
+}
+
+const ANY_LIGHT: Interval = [-Infinity, Infinity];
+
+/** A wanted time as a range, s; what is named as one time is fixed elsewhere, or asked of an eye to a sixth of a stop. */
+function wantedTimes({ seconds }: Intent): [least: number, most: number] {
+	if (seconds === undefined) return [0, Infinity];
+	if (typeof seconds === 'number') return [seconds * 2 ** (-1 / 6), seconds * 2 ** (1 / 6)];
+	return [seconds[0] ?? 0, seconds[1] ?? Infinity];
+}
+
+/** The lights in which an eye takes a time within a range: its time never grows with the light. */
+function lightsFor(
+	[least, most]: [number, number],
+	{ knots }: Programme,
+	evOf: (v: number) => number
+): Interval {
+	const [slowest, fastest] = [knots[0], knots[knots.length - 1]];
+	const at = (seconds: number) => {
+		const time = -Math.log2(seconds);
+		const next = knots.findIndex((each) => each.time >= time);
+		const [a, b] = [knots[next - 1], knots[next]];
+		return evOf(a.v + ((time - a.time) / (b.time - a.time)) * (b.v - a.v));
+	};
+	if (most < fastest.seconds || least > slowest.seconds) return [Infinity, -Infinity];
+	return [most >= slowest.seconds ? -Infinity : at(most), least <= fastest.seconds ? Infinity : at(least)];
+}
 
 /** A lane over spans that are set by hand: from widest and slowest to smallest and fastest. */
 function handEnds(scene: Scene, f: Span, seconds: Span): LaneEnds {
@@ -104,7 +137,7 @@ function handEnds(scene: Scene, f: Span, seconds: Span): LaneEnds {
 		const programme = programmeOf(axisOf(dimEnd(f, widest)), axisOf(dimEnd(seconds, !widest)));
 		return pointsOf(responseOf(programme, scene.film), (v) => v, gain);
 	};
-	return { dim: at(true), bright: at(false) };
+	return { dim: at(true), bright: at(false), timed: ANY_LIGHT };
 }
 
 /** A lane within which an eye chooses; what is left to the hand goes over its span. */
@@ -118,17 +151,40 @@ function eyeEnds(
 	const at = (widest: boolean) => {
 		const aperture = sets === 'time' ? dimEnd(f, widest) : f;
 		const shutter = sets === 'aperture' ? dimEnd(seconds, !widest) : seconds;
-		const response = responseOf(programmeOf(axisOf(aperture), axisOf(shutter)), scene.film);
-		return pointsOf(response, (v) => v - aim, scene.gain);
+		const programme = programmeOf(axisOf(aperture), axisOf(shutter));
+		const points = pointsOf(responseOf(programme, scene.film), (v) => v - aim, scene.gain);
+		const timed =
+			sets === 'aperture' ? ANY_LIGHT : lightsFor(wantedTimes(scene.intent), programme, (v) => v - aim);
+		return { points, timed };
 	};
-	return { dim: at(true), bright: at(false) };
+	const [dim, bright] = [at(true), at(false)];
+	return { dim: dim.points, bright: bright.points, timed: [dim.timed[0], bright.timed[1]] };
 }
+
+/** What of a time that the hand sets is wanted; what an eye sets is left as it is. */
+function spansWanted(scene: Scene, { shutter, automatic }: Control): Span[] {
+	const spans = spansOf(shutter);
+	const sets = automatic && automaticExposure(scene.camera)?.sets;
+	if (sets === 'time' || sets === 'both') return spans;
+	const [least, most] = wantedTimes(scene.intent);
+	return spans.flatMap((span): Span[] => {
+		if (typeof span === 'number') return span >= least && span <= most ? [span] : [];
+		const [from, to] = [Math.max(span[0], least), Math.min(span[1], most)];
+		return from < to ? [[from, to]] : from === to ? [from] : [];
+	});
+}
+
+/** The places of a wheel that are left when one is fixed. */
+const wheelLeft = ({ intent: { compensation } }: Scene, eye: AutomaticExposure) =>
+	wheelPositions(eye.compensation).filter(
+		(place) => compensation === undefined || Math.abs(place - compensation) < 1e-6
+	);
 
 function lanesOf(scene: Scene, control: Control, meterDifference: number): Lane[] {
 	const eye = automaticExposure(scene.camera);
 	const position = control.position?.label ?? null;
 	const spans = spansOf(control.aperture).flatMap((f) =>
-		spansOf(control.shutter).map((seconds) => ({ f, seconds }))
+		spansWanted(scene, control).map((seconds) => ({ f, seconds }))
 	);
 	const lane = (ends: LaneEnds, settings: Omit<Lane['settings'], 'position'>): Lane => ({
 		settings: { ...settings, position },
@@ -143,10 +199,12 @@ function lanesOf(scene: Scene, control: Control, meterDifference: number): Lane[
 		);
 	}
 	const offset = offsetOf(scene.camera).stops;
-	const speeds = control.position?.iso === undefined ? eye.iso : [control.position.iso];
+	const named = control.position?.iso === undefined ? eye.iso : [control.position.iso];
+	const { iso: fixed } = scene.intent;
+	const speeds = fixed === undefined ? named : named.filter((iso) => iso === fixed);
 	return spans.flatMap(({ f, seconds }) =>
 		speeds.flatMap((iso) =>
-			wheelPositions(eye.compensation).map((place) => {
+			wheelLeft(scene, eye).map((place) => {
 				const aim = aimAbove(eye, iso, place, offset, scene.intent.filters ?? []) + meterDifference;
 				const compensation = eye.compensation ? place : null;
 				return lane(eyeEnds(scene, f, seconds, aim, eye.sets), { f, seconds, compensation, iso });
@@ -157,17 +215,24 @@ function lanesOf(scene: Scene, control: Control, meterDifference: number): Lane[
 
 /**
  * The light in which a camera with a film works: exact, by inverting the exposure equation piece by
- * piece.
+ * piece. What is fixed on the camera is fixed, and a time that is wanted is kept to, where it can be met.
  *
  * @param camera see match
  * @param film see match
- * @param mounted filters, exposures on a frame, and the eye's light less the subject's
+ * @param mounted filters, exposures on a frame, what is fixed and wanted, and the eye's light less the subject's
  * @returns intervals of EV at ISO 100 on the subject, ends included
  * @example reach(fixed f/11 at 1/100 s, ISO 400 colour negative).good // [[11.06, 13.56]]
  */
-export function reach(camera: Camera, film: Film, { meterDifference = 0, ...mounted }: Mounted = {}): Reach {
-	const scene = sceneOf(camera, film, { ev: 0 }, mounted);
-	const lanes = controlsOf(camera).flatMap((control) => lanesOf(scene, control, meterDifference));
+export function reach(camera: Camera, film: Film, mounted: Mounted = {}): Reach {
+	const { meterDifference = 0, ...intent } = mounted;
+	const lanesFor = (asked: Intent) => {
+		const scene = sceneOf(camera, film, { ev: 0 }, asked);
+		return controlsLeft(camera, asked).flatMap((control) => lanesOf(scene, control, meterDifference));
+	};
+	const meeting = lanesFor(intent);
+	// A wish that nothing could meet is answered by the nearest settings: their light is that of the camera.
+	const met = intent.seconds === undefined || meeting.some(({ usable }) => usable.length > 0);
+	const lanes = met ? meeting : lanesFor({ ...intent, seconds: undefined });
 	return {
 		good: union(lanes.flatMap((each) => each.good)),
 		usable: union(lanes.flatMap((each) => each.usable)),

@@ -1,5 +1,5 @@
 import { knot, type Knot, type Limit, type Programme } from '../camera';
-import { reciprocityLoss, type Film } from '../film';
+import { reciprocityLoss, reciprocityOf, type Film } from '../film';
 
 /** A knot of a programme with the light that is right for it. */
 interface ResponseKnot extends Knot {
@@ -58,11 +58,11 @@ function knotAt(a: Knot, b: Knot, time: number): Knot {
  * which the film loses speed, because the response bends there.
  */
 export function responseOf({ knots, ends }: Programme, film: Film): Response {
-	const bend = film.reciprocity ? -Math.log2(film.reciprocity.from) : null;
+	const bend = -Math.log2(reciprocityOf(film).from);
 	const laid: ResponseKnot[] = [];
 	knots.forEach((here, index) => {
 		const before = knots[index - 1];
-		if (bend !== null && before && (before.time - bend) * (here.time - bend) < 0) {
+		if (before && (before.time - bend) * (here.time - bend) < 0) {
 			laid.push(withLoss(film, knotAt(before, here, bend)));
 		}
 		laid.push(withLoss(film, here));

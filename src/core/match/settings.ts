@@ -1,7 +1,6 @@
 import {
 	aimAbove,
 	automaticExposure,
-	controlsOf,
 	offsetOf,
 	programmeOf,
 	wheelPositions,
@@ -11,6 +10,7 @@ import {
 } from '../camera';
 import { correctedTime } from '../film';
 import { markedApertures, markedTimes, marksBetween } from '../units';
+import { controlsLeft } from './fixed';
 import { answerTo, handResponse, responseOf, type Answered, type Response } from './response';
 import type { Scene } from './scene';
 
@@ -26,6 +26,8 @@ export interface Setting {
 	iso: number | null;
 	position: string | null;
 	handTimed: boolean;
+	/** The eye is put aside. */
+	manual: boolean;
 }
 
 /** A setting with what the camera does in the expected light. */
@@ -94,7 +96,8 @@ function* byHand(scene: Scene, control: Control): Generator<Setting> {
 			compensation: eye?.compensation ? 0 : null,
 			iso: eye ? eye.iso[0] : null,
 			position: control.position?.label ?? null,
-			handTimed: control.handTimed
+			handTimed: control.handTimed,
+			manual: control.manual
 		};
 	}
 }
@@ -140,7 +143,8 @@ function* byEye(scene: Scene, control: Control, eye: AutomaticExposure): Generat
 				compensation: eye.compensation ? place : null,
 				iso,
 				position: control.position?.label ?? null,
-				handTimed: false
+				handTimed: false,
+				manual: false
 			};
 		}
 	}
@@ -179,7 +183,7 @@ function plainer(here: Placed, there: Placed): boolean {
 export function reachableSettings(scene: Scene): Placed[] {
 	const eye = automaticExposure(scene.camera);
 	const distinct = new Map<number, Placed>();
-	for (const control of controlsOf(scene.camera)) {
+	for (const control of controlsLeft(scene.camera, scene.intent)) {
 		const settings = eye && control.automatic ? byEye(scene, control, eye) : byHand(scene, control);
 		for (const setting of settings) {
 			const here = placed(scene, setting);
@@ -192,7 +196,15 @@ export function reachableSettings(scene: Scene): Placed[] {
 }
 
 /** The setting by hand at an f-number and a time, whatever the camera. */
-export function handSetting(scene: Scene, f: number, seconds: number, handTimed: boolean): Setting {
+export function handSetting(
+	scene: Scene,
+	{
+		f,
+		seconds,
+		handTimed = false,
+		manual = false
+	}: { f: number; seconds: number; handTimed?: boolean; manual?: boolean }
+): Setting {
 	return {
 		response: handResponse(scene.film, f, seconds),
 		aim: null,
@@ -200,6 +212,7 @@ export function handSetting(scene: Scene, f: number, seconds: number, handTimed:
 		compensation: null,
 		iso: null,
 		position: null,
-		handTimed
+		handTimed,
+		manual
 	};
 }

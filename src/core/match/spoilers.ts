@@ -1,6 +1,6 @@
 import { circleOfConfusion, slowestByHand, type Camera } from '../camera';
-import type { Focused } from '../focus';
-import type { Intent, Spoiler } from './types';
+import { blurOf, type Focused } from '../focus';
+import type { Intent, Spoiler, SpoilerKind } from './types';
 
 /** Times this much longer than a limit still count as the limit: marks are rounded. */
 const MARK_TOLERANCE = 1.02;
@@ -24,23 +24,45 @@ function distanceForMotion(intent: Intent, { focus, sharp }: Focused): number {
 	return intent.subjectDistance ?? focus?.distance ?? sharp.from;
 }
 
+/** Whether an outcome, or a frame, is spoiled in a way. */
+export const isSpoiledBy = ({ spoilers }: { spoilers: readonly Spoiler[] }, kind: SpoilerKind): boolean =>
+	spoilers.some((spoiler) => spoiler.kind === kind);
+
+/** Where a subject lies outside the zone that is sharp, and by how many circles of confusion it is blurred. */
+function outOfFocus(camera: Camera, f: number, subject: number, { focus, sharp }: Focused): Spoiler[] {
+	const near = subject < sharp.from;
+	if (!near && (sharp.to === null || subject <= sharp.to)) return [];
+	const { focus: own, focalLength } = camera;
+	const set = focus ? focus.distance : own.kind === 'fixed' ? own.distance : null;
+	const by = blurOf(focalLength, f, set, subject) / circleOfConfusion(camera);
+	return [{ kind: near ? 'near' : 'far', by }];
+}
+
 /**
- * What would spoil a frame even if its exposure is right.
+ * What would spoil a frame even if its exposure is right, and how badly.
  *
  * @param camera the camera
  * @param intent how it is held, and how the subject stands and moves
- * @param seconds exposure time, s
+ * @param setting f-number, and exposure time in s
  * @param focused the focus set and the zone that is sharp
- * @example spoilersOf(aBox, {}, 1 / 4, focused) // ['shake']
+ * @example spoilersOf(a box steady to 1/30 s, {}, { f: 14, seconds: 4 / 30 }, focused) // [{ kind: 'shake', by: 2 }]
  */
-export function spoilersOf(camera: Camera, intent: Intent, seconds: number, focused: Focused): Spoiler[] {
+export function spoilersOf(
+	camera: Camera,
+	intent: Intent,
+	{ f, seconds }: { f: number; seconds: number },
+	focused: Focused
+): Spoiler[] {
 	const spoilers: Spoiler[] = [];
-	const byHand = intent.handheld !== false;
-	if (byHand && seconds > slowestByHand(camera) * MARK_TOLERANCE) spoilers.push('shake');
+	const slowest = slowestByHand(camera);
+	if (intent.handheld !== false && seconds > slowest * MARK_TOLERANCE) {
+		spoilers.push({ kind: 'shake', by: Math.log2(seconds / slowest) });
+	}
 	const speed = intent.subjectSpeed ?? 0;
+	const circle = circleOfConfusion(camera);
 	const blur = blurOnFilm(camera.focalLength, speed, seconds, distanceForMotion(intent, focused));
-	if (blur > circleOfConfusion(camera)) spoilers.push('motion');
-	const near = intent.subjectDistance !== undefined && intent.subjectDistance < focused.sharp.from;
-	if (near) spoilers.push('near');
+	if (blur > circle) spoilers.push({ kind: 'motion', by: Math.log2(blur / circle) });
+	const { subjectDistance } = intent;
+	if (subjectDistance !== undefined) spoilers.push(...outOfFocus(camera, f, subjectDistance, focused));
 	return spoilers;
 }

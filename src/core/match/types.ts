@@ -7,8 +7,14 @@ import type { ResolvedLight } from '../light';
 
 export interface Intent {
 	aperture?: number;
-	/** Wanted time, s: [at least, at most]; null leaves an end open. */
-	seconds?: [number | null, number | null];
+	/** Time, s: one that the camera has, or wanted: [at least, at most]; null leaves an end open. */
+	seconds?: number | [number | null, number | null];
+	/** Whether the hand opens and closes the shutter; absent: as suits best. */
+	handTimed?: boolean;
+	/** A place of a lever that is fixed already, by its label. */
+	position?: string;
+	/** The eye is put aside, where it can be: everything by hand. */
+	manual?: boolean;
 	/** m */
 	subjectDistance?: number;
 	/** m/s, across the view */
@@ -56,6 +62,8 @@ export interface Change {
 	kind: ChangeKind;
 	/** What is changed, in a few words: "wheel to darken 1", a filter's or a film's own name. */
 	name: string;
+	/** The record that is put on, taken off or loaded. */
+	id?: string;
 	/** What it does to the error, stops; 0 for what only narrows the doubt. */
 	stops: number;
 	/** What it was and what it is set to, in the unit of its kind: stops, f-number, ISO, m, EV. */
@@ -90,6 +98,7 @@ export interface FlashFired {
 	/** What stood before it, stops. */
 	loss?: number;
 	/** Which of the bag; absent: the one that is built in, or unknown. */
+	id?: string;
 	name?: string;
 }
 
@@ -101,7 +110,40 @@ export interface Remedy {
 }
 
 export type Verdict = 'just-enough' | 'usable' | 'too-dark' | 'too-light';
-export type Spoiler = 'shake' | 'motion' | 'near';
+export type SpoilerKind = 'shake' | 'motion' | 'near' | 'far';
+
+/** What would spoil a frame even if its exposure is right. */
+export interface Spoiler {
+	kind: SpoilerKind;
+	/**
+	 * How badly: stops of time too long (shake, motion), or the blur of a point in circles of confusion (near,
+	 * far). null: a frame that was kept before this was told.
+	 */
+	by: number | null;
+}
+
+/** What makes an error what it is, stops each; what adds nothing is absent, and the rest adds up to it. */
+export interface Why {
+	/** By hand: light and film against f-number and time. */
+	settings?: number;
+	/** By eye: the film's speed against the one that the eye believes in. */
+	filmVersusEye?: number;
+	wheel?: number;
+	/** What a limit of the camera leaves undone. */
+	clamp?: number;
+	/** The eye stands in other light than the subject. */
+	meterElsewhere?: number;
+	/** What filters take from the film and not from the eye. */
+	filters?: number;
+	/** What a lens loses by moving out for what is near. */
+	closeUp?: number;
+	reciprocity?: number;
+	flash?: number;
+	/** More than one exposure on a frame. */
+	exposures?: number;
+	/** What the body gives beside its settings. */
+	offset?: number;
+}
 
 export interface Outcome {
 	f: number;
@@ -110,8 +152,14 @@ export interface Outcome {
 	compensation: number | null;
 	iso: number | null;
 	position: string | null;
+	/** The hand opens and closes the shutter, and counts. */
+	handTimed: boolean;
+	/** The eye is put aside. */
+	manual?: boolean;
 	/** Stops at the expected light; + = too much light on the film. */
 	error: number;
+	/** What the error is made of; absent in frames that were kept before this was told. */
+	why?: Why;
 	verdict: Verdict;
 	/** 0 … 1: the chance of a good and of a usable exposure. */
 	chances: { good: number; usable: number };
@@ -131,6 +179,8 @@ export interface Match {
 	settings: Outcome[];
 	/** Wishes that nothing could meet; then the nearest settings are given. */
 	unmet: ('aperture' | 'seconds')[];
+	/** What was not said of camera and film, and is taken as typical. */
+	typical: ('offset' | 'scatter' | 'latitude' | 'reciprocity' | 'speedSd')[];
 	/** Least effort first; where the best is just enough already, only what raises its chance. */
 	remedies: Remedy[];
 }

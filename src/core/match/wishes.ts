@@ -1,22 +1,14 @@
-import {
-	automaticExposure,
-	axisHas,
-	controlsOf,
-	dialSpeeds,
-	isHandTimed,
-	wheelPositions,
-	type Camera
-} from '../camera';
-import { formatAperture } from '../units';
+import { automaticExposure, type Camera } from '../camera';
 import type { Placed } from './settings';
-import type { Intent, Match, WishProblem } from './types';
+import type { Intent, Match } from './types';
 
-/** Stops of aperture by which an eye may miss a wanted one: half of a third. */
+/** Stops by which an eye may miss a wanted aperture or time: half of a third. */
 const NEAR_ENOUGH = 1 / 6;
 const SAME_MISS = 1e-9;
 
-/** Stops by which a time misses a wanted range; 0 inside. */
+/** Stops by which a time misses a wanted one, or a wanted range; 0 inside. */
 function missedTime(wanted: NonNullable<Intent['seconds']>, seconds: number): number {
+	if (typeof wanted === 'number') return Math.abs(Math.log2(seconds / wanted));
 	const [least, most] = wanted;
 	const short = least === null ? 0 : Math.log2(least / seconds);
 	const long = most === null ? 0 : Math.log2(seconds / most);
@@ -53,45 +45,16 @@ export function meetWishes(
 		met = found.met;
 		if (found.unmet) unmet.push('aperture');
 	}
-	if (seconds) {
-		const found = nearest(met, ({ answered }) => missedTime(seconds, answered.seconds), 0);
+	if (seconds !== undefined) {
+		const slack = typeof seconds === 'number' ? NEAR_ENOUGH : 0;
+		const found = nearest(met, ({ answered }) => missedTime(seconds, answered.seconds), slack);
 		met = found.met;
 		if (found.unmet) unmet.push('seconds');
 	}
 	return { met, unmet };
 }
 
-function wheelProblem(camera: Camera, place: number): string | null {
-	const wheel = automaticExposure(camera)?.compensation;
-	if (!wheel) return place === 0 ? null : 'this camera has no lighten–darken wheel';
-	const has = wheelPositions(wheel).some((each) => Math.abs(each - place) < 1e-6);
-	return has ? null : `this wheel has no place at ${place}`;
-}
-
-function dialProblem(camera: Camera, iso: number): string | null {
-	if (!automaticExposure(camera)) return 'this camera has no film-speed dial';
-	return dialSpeeds(camera).includes(iso) ? null : `this camera cannot be told ISO ${iso}`;
-}
-
-/**
- * Wishes for something that this camera does not have.
- *
- * @returns one problem a wish, with the path of its field; empty where all can be asked for
- * @example wishProblems(aBoxAtF11, { aperture: 8 }) // [{ path: 'intent.aperture', message: '…' }]
- */
-export function wishProblems(camera: Camera, { aperture, compensation, iso }: Intent): WishProblem[] {
-	const problems: WishProblem[] = [];
-	const add = (field: string, message: string | null) =>
-		message && problems.push({ path: `intent.${field}`, message });
-	if (aperture !== undefined && !controlsOf(camera).some((control) => axisHas(control.aperture, aperture))) {
-		add('aperture', `this camera has no ${formatAperture(aperture)}`);
-	}
-	if (compensation !== undefined) add('compensation', wheelProblem(camera, compensation));
-	if (iso !== undefined) add('iso', dialProblem(camera, iso));
-	return problems;
-}
-
 /** Whether a setting that was really made is one that its eye had a part in. */
-export function madeByEye(camera: Camera, seconds: number): boolean {
-	return automaticExposure(camera) !== null && !isHandTimed(camera, seconds);
+export function madeByEye(camera: Camera, made: { handTimed?: boolean; manual?: boolean }): boolean {
+	return automaticExposure(camera) !== null && !made.handTimed && !made.manual;
 }

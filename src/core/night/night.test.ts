@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { logarithmic, real } from '../../../tests/fixtures/arbitraries';
-import { filmOf, fixedCamera } from '../../../tests/fixtures/bag';
+import { filmOf, fixedCamera, losesNothing } from '../../../tests/fixtures/bag';
 import type { Film } from '../film';
 import {
 	bareOf,
@@ -19,7 +19,10 @@ import {
 	trailTime
 } from '.';
 
-const steady: Film = { ...filmOf('reversal', 100), latitude: { good: [-1 / 3, 1 / 3], usable: [-1, 1] } };
+const steady: Film = {
+	...filmOf('reversal', 100, losesNothing),
+	latitude: { good: [-1 / 3, 1 / 3], usable: [-1, 1] }
+};
 const losing: Film = { ...steady, reciprocity: { from: 1, exponent: 1.31 } };
 const nd = (name: string, stops: number) => ({ name, stops, kind: 'neutral' as const });
 const filters = [nd('ND 0.3', 1), nd('ND 0.6', 2), nd('ND 0.9', 3)];

@@ -41,7 +41,7 @@ export interface PlanWindow {
 	to: string;
 	verdict: 'just-enough' | 'usable';
 	/** What is set; times of an eye or a watch, and apertures that follow the light, go from … to. */
-	settings: Pick<Outcome, 'f' | 'compensation' | 'iso' | 'position'> & {
+	settings: Pick<Outcome, 'f' | 'compensation' | 'iso' | 'position' | 'handTimed'> & {
 		fRange: [from: number, to: number];
 		seconds: [from: number, to: number];
 	};
@@ -117,7 +117,7 @@ function windowsIn(question: DayQuestion, { from, to, sky }: Stretch) {
 	const pieces = changesIn(from, to, LOOK_STEP * MINUTE, stateAt, ({ key }) => key);
 	return pieces.flatMap(({ from: start, to: end, first, last }) => {
 		if (!first.works) return [];
-		const { f, compensation, iso, position } = first.outcome;
+		const { f, compensation, iso, position, handTimed } = first.outcome;
 		const within = looked.filter(({ instant }) => instant > start && instant < end);
 		const outcomes = [first.outcome, last.outcome, ...within.map(({ outcome }) => outcome)];
 		return [
@@ -130,6 +130,7 @@ function windowsIn(question: DayQuestion, { from, to, sky }: Stretch) {
 					compensation,
 					iso,
 					position,
+					handTimed,
 					fRange: extent(outcomes.map((each) => each.f)),
 					seconds: extent(outcomes.map((each) => each.seconds))
 				},

@@ -18,8 +18,8 @@ export type SceneLight =
 export interface Take {
 	cameraId: string;
 	filmId: string;
-	/** Names of filters of the bag. */
-	filters?: string[];
+	/** Filters of the bag, as they were then. */
+	filters?: Filter[];
 	handheld?: boolean;
 }
 
@@ -90,7 +90,7 @@ export function packSceneOf(outing: Outing, scene: Scene): PackScene {
 export interface PackedFrom {
 	cameras: readonly { id: string }[];
 	films: readonly { id: string }[];
-	filters: readonly { name: string }[];
+	filters: readonly Filter[];
 }
 
 /**
@@ -103,12 +103,12 @@ export function withTakes(scenes: readonly Scene[], { uses }: Packing, from: Pac
 	return scenes.map(({ take: _, ...scene }, at) => {
 		const use = uses[at];
 		if (!use) return scene;
-		const names = use.filters.map((filter) => from.filters[filter].name);
+		const filters = use.filters.map((filter) => from.filters[filter]);
 		const take: Take = {
 			cameraId: from.cameras[use.camera].id,
 			filmId: from.films[use.film].id,
 			handheld: !use.support,
-			...(names.length > 0 ? { filters: names } : {})
+			...(filters.length > 0 ? { filters } : {})
 		};
 		return { ...scene, take };
 	});
@@ -134,13 +134,13 @@ type WithId<T> = T & { id: string };
 export function plannedScene<C extends WithId<Camera>, F extends WithId<Film>>(
 	outing: Outing,
 	scene: Scene,
-	bag: { cameras: readonly C[]; films: readonly F[]; filters: readonly Filter[] }
+	bag: { cameras: readonly C[]; films: readonly F[] }
 ): PlannedScene<C, F> | null {
 	const { take } = scene;
 	const camera = bag.cameras.find(({ id }) => id === take?.cameraId);
 	const film = bag.films.find(({ id }) => id === take?.filmId);
 	if (!take || !camera || !film) return null;
-	const filters = bag.filters.filter(({ name }) => take.filters?.includes(name));
+	const { filters = [] } = take;
 	const intent = intentForDepth(camera, { ...scene.intent, handheld: take.handheld, filters }, scene.depth);
 	if (!intent) return null;
 	const { best } = quickMatch(camera, film, sceneLight(outing, scene), intent);

@@ -45,10 +45,10 @@ export function wayIn({ camera, film, bag, intent = {} }: Pair, ev: number, sd: 
 		const { best, unmet } = quickMatch(camera, film, { ev, sd }, { ...intent, handheld: steady === 'hand' });
 		none ??= best;
 		if (unmet.length > 0 || !comesOut(best)) continue;
-		const { f, compensation, iso, position } = best;
+		const { f, compensation, iso, position, handTimed } = best;
 		const verdict = best.verdict as 'just-enough' | 'usable';
 		const mark = followsLight(camera) ? '' : f.toFixed(3);
-		const key = [verdict, steady, mark, compensation, iso, position].join(' ');
+		const key = [verdict, steady, mark, compensation, iso, position, handTimed].join(' ');
 		return { key, works: { verdict, steady }, outcome: best };
 	}
 	return { key: '', works: null, outcome: none! };

@@ -1,56 +1,17 @@
-import type { FilmType } from '../film';
+import { factsOf, type FilmType, type PrintCurve } from '../film';
 
-/**
+/*
  * How a print answers to light. Density follows a logistic curve of the logarithm of the exposure,
  * D = Dmin + (Dmax − Dmin) / (1 + e^(k·(x − x₀))), the usual published form of a characteristic curve,
  * with x in stops above mid grey, which prints as 18 %.
  */
-interface Curve {
-	/** Density of the whitest white and the blackest black. */
-	least: number;
-	most: number;
-	/** Slope at mid grey, density for a factor of ten in light. */
-	contrast: number;
-	/** Part of an error that is still there on the print: a negative is printed lighter or darker to make up for it. */
-	left: number;
-	/** Stops that a negative holds below and above mid grey before it loses them; null: the film is the picture. */
-	holds: readonly [below: number, above: number] | null;
-	/** Grain at mid grey, as part of white. */
-	grain: number;
-	colour: boolean;
-}
-
-/** Typical of each type; common practice. */
-export const curves: Readonly<Record<FilmType, Curve>> = {
-	'colour-negative': {
-		least: 0.06,
-		most: 2.1,
-		contrast: 1.35,
-		left: 0.5,
-		holds: [3.5, 6],
-		grain: 0.02,
-		colour: true
-	},
-	'bw-negative': {
-		least: 0.06,
-		most: 1.9,
-		contrast: 1.3,
-		left: 0.5,
-		holds: [4, 5.5],
-		grain: 0.035,
-		colour: false
-	},
-	reversal: { least: 0.06, most: 2.6, contrast: 1.8, left: 1, holds: null, grain: 0.015, colour: true },
-	instant: { least: 0.12, most: 1.75, contrast: 1.6, left: 1, holds: null, grain: 0.012, colour: true },
-	'peel-apart': { least: 0.08, most: 1.7, contrast: 1.55, left: 1, holds: null, grain: 0.015, colour: true }
-};
 
 const MID_GREY = 0.18;
 const MID_DENSITY = Math.log10(1 / MID_GREY);
 const DENSITY_PER_STOP = Math.log10(2);
 
 /** Steepness and place of the logistic curve that has its slope and 18 % at mid grey. */
-function logistic({ least, most, contrast }: Curve): { k: number; x0: number } {
+function logistic({ least, most, contrast }: PrintCurve): { k: number; x0: number } {
 	const part = (MID_DENSITY - least) / (most - least);
 	const k = (contrast * DENSITY_PER_STOP) / ((most - least) * part * (1 - part));
 	return { k, x0: Math.log(part / (1 - part)) / k };
@@ -61,7 +22,7 @@ const softly = (value: number, limit: number, side: 1 | -1) =>
 	limit - side * Math.log2(1 + 2 ** (side * (limit - value)));
 
 /** Stops above mid grey as they reach the print: what a negative could not hold is lost. */
-function printed({ left, holds }: Curve, stops: number, error: number): number {
+function printed({ left, holds }: PrintCurve, stops: number, error: number): number {
 	const onFilm = stops + error;
 	const held = holds ? softly(softly(onFilm, -holds[0], -1), holds[1], 1) : onFilm;
 	return held - (1 - left) * error;
@@ -76,7 +37,7 @@ function printed({ left, holds }: Curve, stops: number, error: number): number {
  * @example reflectanceOf('instant', 0, 0) // 0.18
  */
 export function reflectanceOf(type: FilmType, stops: number, error: number): number {
-	const curve = curves[type];
+	const curve = factsOf(type).print;
 	const { k, x0 } = logistic(curve);
 	const x = printed(curve, stops, error) + offsetAtMid(curve);
 	const density = curve.least + (curve.most - curve.least) / (1 + Math.exp(k * (x - x0)));
@@ -84,7 +45,7 @@ export function reflectanceOf(type: FilmType, stops: number, error: number): num
 }
 
 /** Mid grey at no error prints as mid grey, whatever the negative's ends do to it. */
-const offsetAtMid = (curve: Curve) => -printed(curve, 0, 0);
+const offsetAtMid = (curve: PrintCurve) => -printed(curve, 0, 0);
 
 const [DARKEST, LIGHTEST] = [-4, 4];
 const HALVINGS = 40;

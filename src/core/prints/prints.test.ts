@@ -1,7 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import type { FilmType } from '../film';
-import { curves } from './curve';
+import { factsOf, type FilmType } from '../film';
 import { errorByGrey, meanReflectance, printOf, reflectanceOf } from '.';
 
 const types: FilmType[] = ['colour-negative', 'bw-negative', 'reversal', 'instant', 'peel-apart'];
@@ -17,7 +16,7 @@ describe('how a print answers to light', () => {
 		'of %s is the logistic curve of its own numbers',
 		(type) => {
 			// Source: the logistic form of a characteristic curve: its ends, and its slope at a place.
-			const { least, most, contrast } = curves[type];
+			const { least, most, contrast } = factsOf(type).print;
 			expect(density(type, 20)).toBeCloseTo(least, 4);
 			expect(density(type, -30)).toBeCloseTo(most, 4);
 			const step = 1e-3;

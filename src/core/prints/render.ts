@@ -1,7 +1,7 @@
 import { randomLcg, randomNormal } from 'd3-random';
-import type { FilmType } from '../film';
+import { factsOf, type FilmType } from '../film';
 import { encodedOf, linearOf, luminanceOf } from '../units';
-import { curves, reflectanceOf } from './curve';
+import { reflectanceOf } from './curve';
 import { spotAt } from './scene';
 
 /** What a print is made of. */
@@ -45,7 +45,8 @@ export function printOf({
 	seed,
 	lens
 }: PrintQuestion): Uint8ClampedArray<ArrayBuffer> {
-	const { grain, colour, left } = curves[type];
+	const { colour, print } = factsOf(type);
+	const { grain, left } = print;
 	const { corners, flare } = lenses[lens];
 	const noise = randomNormal.source(randomLcg(seed))(0, 1);
 	const coarse = grain * (left < 1 ? 2 ** (GRAIN_PER_STOP * Math.max(0, -error)) : 1);

@@ -1,3 +1,4 @@
+export * from './film';
 export * from './flash';
 export * from './light';
 export * from './outcome';

@@ -1,4 +1,4 @@
-import type { Film } from '../film';
+import { isNegative, type Film } from '../film';
 import type { Outcome, Spoiler } from '../match';
 import { formatDistance, formatStops, formatTime, stopsInWords } from '../units';
 
@@ -22,8 +22,6 @@ export function verdictInShort(outcome: Outcome): string {
 	if (outcome.verdict !== 'usable') return verdictTitle(outcome).toLowerCase();
 	return `usable, ${amount(outcome)} too ${outcome.error < 0 ? 'dark' : 'light'}`;
 }
-
-const isNegative = (film: Film) => film.type === 'colour-negative' || film.type === 'bw-negative';
 
 /** Less than this rounds to no third at all. */
 const NOTHING = 1 / 6;
@@ -76,10 +74,13 @@ export function chanceSentence({ chances }: Outcome): string {
 /**
  * What would spoil a frame that is well exposed, and the cure.
  *
- * @example spoilerInWords('shake', at 1/4 s) // 'you will shake at 1/4 s: rest it on something'
+ * @example spoilerInWords({ kind: 'shake', by: 3 }, at 1/4 s) // 'you will shake at 1/4 s: rest it on something'
  */
 export function spoilerInWords(spoiler: Spoiler, outcome: Outcome): string {
-	if (spoiler === 'shake') return `you will shake at ${formatTime(outcome.seconds)}: rest it on something`;
-	if (spoiler === 'motion') return 'the subject moves too fast to be sharp';
-	return `too near: sharp from ${formatDistance(outcome.sharp.from)} on, step back`;
+	if (spoiler.kind === 'shake')
+		return `you will shake at ${formatTime(outcome.seconds)}: rest it on something`;
+	if (spoiler.kind === 'motion') return 'the subject moves too fast to be sharp';
+	const { from, to } = outcome.sharp;
+	if (spoiler.kind === 'far') return `too far: sharp up to ${formatDistance(to)}, go nearer`;
+	return `too near: sharp from ${formatDistance(from)} on, step back`;
 }

@@ -2,6 +2,7 @@ import { placeKinds, type Exposed, type Sky } from '../light';
 import type { FilmWish, PlannedScene, Scene, SceneLight } from '../plan';
 import type { Camera } from '../camera';
 import type { Film } from '../film';
+import type { Intent } from '../match';
 import { formatAperture, formatDistance, formatDoubt, formatEv, formatTime } from '../units';
 import { verdictInShort } from './outcome';
 import { settingsInShort } from './settings';
@@ -39,7 +40,9 @@ export function sceneLightInWords(light: SceneLight): string {
 	return placeKinds.find(({ id }) => id === light.place)?.words.toLowerCase() ?? light.place;
 }
 
-function timeWanted([least, most]: readonly [number | null, number | null]): string {
+function timeWanted(seconds: NonNullable<Intent['seconds']>): string {
+	if (typeof seconds === 'number') return formatTime(seconds);
+	const [least, most] = seconds;
 	if (least !== null && most !== null) return `${formatTime(least)} to ${formatTime(most)}`;
 	if (least !== null) return `${formatTime(least)} or slower`;
 	return most === null ? '' : `${formatTime(most)} or faster`;
@@ -54,7 +57,7 @@ export function needsInWords({ intent = {}, depth, on }: Pick<Scene, 'intent' | 
 	const { seconds, subjectDistance, subjectSpeed, handheld } = intent;
 	const hold = handheld ? 'by hand' : 'on a support';
 	const needs = [
-		seconds && timeWanted(seconds),
+		seconds !== undefined && timeWanted(seconds),
 		depth !== undefined && `${formatAperture(depth)} or smaller`,
 		subjectDistance !== undefined && `at ${formatDistance(subjectDistance)}`,
 		subjectSpeed && 'it moves',

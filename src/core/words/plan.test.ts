@@ -13,6 +13,7 @@ const window = (from: string, to: string, changes: Partial<PlanWindow> = {}): Pl
 		compensation: null,
 		iso: null,
 		position: null,
+		handTimed: false,
 		fRange: [11, 11],
 		seconds: [0.01, 0.01]
 	},
@@ -33,7 +34,15 @@ describe('a day in words', () => {
 		expect(windowInWords(fixedCamera(), [window('09:00', '10:00')])).toBe('f/11, 1/100 s, by hand');
 		const slow = window('20:00', '21:00', {
 			steady: 'support',
-			settings: { f: 8, compensation: 0.5, iso: 160, position: null, fRange: [8, 8], seconds: [0.25, 4] }
+			settings: {
+				f: 8,
+				compensation: 0.5,
+				iso: 160,
+				position: null,
+				handTimed: false,
+				fRange: [8, 8],
+				seconds: [0.25, 4]
+			}
 		});
 		expect(windowInWords(foldingInstant(), [slow])).toMatch(
 			/^f\/8, about 1\/4 s to 4 s, wheel ½ toward lighten, on a support$/
@@ -46,6 +55,7 @@ describe('a day in words', () => {
 			compensation: 0,
 			iso: 100,
 			position: null,
+			handTimed: false,
 			fRange: [4, 4],
 			seconds: [0.01, 0.02]
 		};

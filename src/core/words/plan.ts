@@ -1,4 +1,4 @@
-import { automaticExposure, isHandTimed, type Camera } from '../camera';
+import { automaticExposure, type Camera } from '../camera';
 import type { PlanWindow } from '../plan';
 import { formatAperture, formatTime, markedApertures, markedTimes, nearestMark } from '../units';
 import { apertureInShort, wheelInShort } from './settings';
@@ -6,10 +6,10 @@ import { apertureInShort, wheelInShort } from './settings';
 /** Times nearer than this are one, as a factor. */
 const SAME = 1.12;
 
-function timesInWords(camera: Camera, [from, to]: [number, number]): string {
+function timesInWords(camera: Camera, [from, to]: [number, number], handTimed: boolean): string {
 	const usual = (seconds: number) => formatTime(nearestMark(markedTimes, seconds));
-	const counted = isHandTimed(camera, to) ? ', counted' : '';
-	const about = automaticExposure(camera) ? 'about ' : '';
+	const counted = handTimed ? ', counted' : '';
+	const about = automaticExposure(camera) && !handTimed ? 'about ' : '';
 	if (to / from < SAME) return `${about}${usual(from)}${counted}`;
 	return `${about}${usual(from)} to ${usual(to)}${counted}`;
 }
@@ -45,6 +45,7 @@ export function windowInWords(camera: Camera, run: readonly PlanWindow[]): strin
 		const ends = run.flatMap((window) => window.settings[span]);
 		return [Math.min(...ends), Math.max(...ends)];
 	};
+	const byHand = run.some((window) => window.settings.handTimed);
 	const hold = steady === 'hand' ? 'by hand' : 'on a support';
 	const one = (value: 'position' | 'compensation') =>
 		run.every((window) => window.settings[value] === settings[value]);
@@ -54,7 +55,7 @@ export function windowInWords(camera: Camera, run: readonly PlanWindow[]): strin
 		one('position') ? (settings.position ?? null) : null
 	);
 	const wheel = one('compensation') ? wheelInShort(settings.compensation) : ', wheel as the light asks';
-	return `${aperture}, ${timesInWords(camera, over('seconds'))}${wheel}, ${hold}`;
+	return `${aperture}, ${timesInWords(camera, over('seconds'), byHand)}${wheel}, ${hold}`;
 }
 
 /**

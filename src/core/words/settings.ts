@@ -3,14 +3,13 @@ import {
 	automaticExposure,
 	controlsOf,
 	dialSpeeds,
-	isHandTimed,
 	markLabel,
 	slowestByHand,
 	type Axis,
 	type Camera
 } from '../camera';
 import { resolveLight, type Light } from '../light';
-import type { Intent, Lane, Outcome, Span } from '../match';
+import { isSpoiledBy, type Intent, type Lane, type Outcome, type Span } from '../match';
 import {
 	formatAperture,
 	formatDistance,
@@ -58,7 +57,7 @@ export function nothingToSet(camera: Camera): boolean {
 
 const byEye = (camera: Camera, outcome: Outcome, what: 'time' | 'aperture') => {
 	const sets = automaticExposure(camera)?.sets;
-	return (sets === what || sets === 'both') && !isHandTimed(camera, outcome.seconds);
+	return (sets === what || sets === 'both') && !outcome.handTimed && !outcome.manual;
 };
 
 /** Nobody counts hundredths: a time by hand is that of the nearest mark. */
@@ -71,7 +70,7 @@ function shutterRow(camera: Camera, outcome: Outcome): SettingRow {
 		const span = shortest === longest ? 'set by the eye' : `the eye, ${shortest} to ${longest}`;
 		return row(`about ${formatTime(nearestMark(markedTimes, outcome.seconds))}`, span);
 	}
-	if (isHandTimed(camera, outcome.seconds)) return row(countedTime(outcome.seconds), 'bulb, count it');
+	if (outcome.handTimed) return row(countedTime(outcome.seconds), 'bulb, count it');
 	const timed = controlsOf(camera).filter((control) => !control.handTimed);
 	return row(formatTime(outcome.seconds), timed.every(({ shutter }) => single(shutter)) ? 'fixed' : '');
 }
@@ -90,7 +89,7 @@ export function wheelInWords(place: number): string {
 
 function dialRows(camera: Camera, outcome: Outcome): SettingRow[] {
 	const eye = automaticExposure(camera);
-	if (!eye || isHandTimed(camera, outcome.seconds)) return [];
+	if (!eye || outcome.handTimed || outcome.manual) return [];
 	const rows: SettingRow[] = [];
 	if (outcome.compensation !== null) {
 		rows.push({ name: 'Wheel', value: wheelInWords(outcome.compensation), note: '' });
@@ -116,7 +115,7 @@ function holdRow(camera: Camera, outcome: Outcome, handheld: boolean): SettingRo
 	const slowest = slowestByHand(camera);
 	const limit = Number.isFinite(slowest) ? `steady to ${formatTime(slowest)}` : '';
 	if (!handheld) return { name: 'Hold', value: 'on a support', note: '' };
-	const shakes = outcome.spoilers.includes('shake');
+	const shakes = isSpoiledBy(outcome, 'shake');
 	return { name: 'Hold', value: shakes ? 'needs a support' : 'by hand', note: limit };
 }
 
@@ -206,13 +205,16 @@ export function settingsInShort(
 		f,
 		seconds,
 		position = null,
-		compensation = null
-	}: Pick<Outcome, 'f' | 'seconds'> & Partial<Pick<Outcome, 'position' | 'compensation'>>
+		compensation = null,
+		handTimed = false,
+		manual = false
+	}: Pick<Outcome, 'f' | 'seconds'> &
+		Partial<Pick<Outcome, 'position' | 'compensation' | 'handTimed' | 'manual'>>
 ): string {
-	const eye = automaticExposure(camera);
-	const wheel = wheelInShort(eye ? compensation : null);
-	const counted = isHandTimed(camera, seconds) ? countedTime(seconds) : formatTime(seconds);
-	const time = eye ? `about ${formatTime(nearestMark(markedTimes, seconds))}` : counted;
+	const byEye = automaticExposure(camera) !== null && !handTimed && !manual;
+	const wheel = wheelInShort(byEye ? compensation : null);
+	const counted = handTimed ? countedTime(seconds) : formatTime(seconds);
+	const time = byEye ? `about ${formatTime(nearestMark(markedTimes, seconds))}` : counted;
 	return `${apertureInShort(camera, f, position)}, ${time}${wheel}`;
 }
 
@@ -256,6 +258,7 @@ export function namedLanes(camera: Camera, lanes: readonly Lane[]) {
 	return lanes.map((lane) => ({
 		name: nameOf(lane),
 		settings: lane.settings,
+		handTimed: lane.handTimed,
 		good: lane.good,
 		usable: lane.usable
 	}));

@@ -1,4 +1,4 @@
-import { flares, type Camera } from '../camera';
+import { cameraKind, type Camera } from '../camera';
 import { standAt, type Aimed, type SharpZone } from '../focus';
 import { formatDistance } from '../units';
 
@@ -52,7 +52,7 @@ export function aimedInWords({ right, below }: Aimed): string {
 
 /** What to mind of a lens that flares; empty for one that does not. */
 export function flareInWords({ kind }: Pick<Camera, 'kind'>): string {
-	return flares(kind)
+	return cameraKind(kind)?.flares
 		? 'This lens veils: light behind you or to the side. With a lamp or the sun near the frame, shade the lens with a hand that stays out of the picture.'
 		: '';
 }

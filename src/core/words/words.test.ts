@@ -120,7 +120,13 @@ describe('the settings', () => {
 	});
 
 	it('say bulb, and a support where it is needed', () => {
-		const outcome = outcomeAt(plastic, colourNegative400, { ev: 4 }, {}, { f: 8, seconds: 2 });
+		const outcome = outcomeAt(
+			plastic,
+			colourNegative400,
+			{ ev: 4 },
+			{},
+			{ f: 8, seconds: 2, handTimed: true }
+		);
 		const rows = settingRows(plastic, outcome, true);
 		expect(rows[1]).toMatchObject({ value: '2 s', note: 'bulb, count it' });
 		expect(rows[3].value).toBe('needs a support');

@@ -13,20 +13,20 @@
 	interface Props {
 		form: FormState<CameraRecord>;
 		set: (fields: Partial<CameraRecord>) => void;
-		/** Names of the flashes of the bag. */
-		flashes: readonly string[];
+		/** The flashes of the bag. */
+		flashes: readonly { id: string; name: string }[];
 	}
 	let { form, set, flashes }: Props = $props();
 
 	const { draft } = $derived(form);
-	const list = $derived(draft.checklist ?? usualChecklist(draft.kind));
+	const list = $derived(draft.checklist ?? usualChecklist(draft));
 	const aim = $derived(aimInWords(draft, draft));
 	const loose = $derived(form as unknown as FormState<object>);
 
-	const goesWith = (name: string) => draft.flashes?.includes(name) ?? true;
-	function setFlash(name: string, on: boolean) {
-		const fitting = flashes.filter((each) => (each === name ? on : goesWith(each)));
-		set({ flashes: fitting.length === flashes.length ? undefined : fitting });
+	const goesWith = (id: string) => draft.flashes?.includes(id) ?? true;
+	function setFlash(which: string, on: boolean) {
+		const fitting = flashes.filter(({ id }) => (id === which ? on : goesWith(id)));
+		set({ flashes: fitting.length === flashes.length ? undefined : fitting.map(({ id }) => id) });
 	}
 
 	function setBack(side: 'below' | 'right', part: number | undefined) {
@@ -106,12 +106,12 @@
 {#if flashes.length > 0}
 	<fieldset>
 		<legend>Flashes that go with it</legend>
-		{#each flashes as name (name)}
+		{#each flashes as { id, name } (id)}
 			<label class="tick-box">
 				<input
 					type="checkbox"
-					checked={goesWith(name)}
-					onchange={(event) => setFlash(name, event.currentTarget.checked)}
+					checked={goesWith(id)}
+					onchange={(event) => setFlash(id, event.currentTarget.checked)}
 				/>
 				{name}
 			</label>

@@ -3,7 +3,7 @@
 	import { degreesFromIso } from '$core/units';
 	import type { CameraRecord } from '$contract/records';
 	import CameraGlyph from '$lib/parts/CameraGlyph.svelte';
-	import { filmTypeName } from '$lib/parts/film-words';
+	import { filmTypeName } from '$core/words';
 	import type { Kept } from '$lib/records/client';
 	import { leftInWords, loadedCameras, type BagRecords } from '$lib/shoot/bag';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';

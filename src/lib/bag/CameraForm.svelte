@@ -22,8 +22,8 @@
 
 	interface Props {
 		stored: Kept<CameraRecord> | null;
-		/** Names of the flashes of the bag. */
-		flashes: string[];
+		/** The flashes of the bag. */
+		flashes: { id: string; name: string }[];
 		pictures: PictureRecord[];
 	}
 	let { stored, flashes, pictures }: Props = $props();

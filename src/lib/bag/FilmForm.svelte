@@ -2,9 +2,8 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
-	import { filmKinds, latitudeOf, typicalLatitude, type Latitude } from '$core/film';
+	import { factsOf, filmKinds, filmTypes, latitudeOf, type Latitude } from '$core/film';
 	import { degreesFromIso, formatStops } from '$core/units';
-	import { filmTypes } from '$contract/film';
 	import { filmRecordSchema, type FilmRecord } from '$contract/records';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import { filmSpeedQuantity, plainNumber, stopsQuantity, timeQuantity } from '$lib/forms/quantity';
@@ -12,7 +11,7 @@
 	import { RecordEditor } from '$lib/forms/record-editor.svelte';
 	import RecordForm from '$lib/forms/RecordForm.svelte';
 	import TextField from '$lib/forms/TextField.svelte';
-	import { filmTypeName } from '$lib/parts/film-words';
+	import { filmTypeName } from '$core/words';
 	import type { Kept } from '$lib/records/client';
 
 	import ExpiredFilm from './ExpiredFilm.svelte';
@@ -54,7 +53,7 @@
 
 	const inWords = (stops: number) => `${formatStops(stops)} ${stops < 0 ? 'darker' : 'lighter'}`;
 	const typical = $derived.by(() => {
-		const { good, usable } = typicalLatitude[form.draft.type];
+		const { good, usable } = factsOf(form.draft.type).latitude;
 		return `Good from ${inWords(good[0])} to ${inWords(good[1])}, usable from ${inWords(usable[0])} to ${inWords(usable[1])} than it asks for.`;
 	});
 	const degrees = $derived(

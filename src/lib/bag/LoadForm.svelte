@@ -2,7 +2,7 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
-	import { cameraKind, usualChecklist } from '$core/camera';
+	import { cameraKind, checklistOf } from '$core/camera';
 	import { isDevelopedLater } from '$core/film';
 	import { loadRecordSchema, type LoadRecord, type RecipeRecord } from '$contract/records';
 	import ProcessFields from '$lib/develop/ProcessFields.svelte';
@@ -68,7 +68,7 @@
 
 	const tick = (step: string, on: boolean) =>
 		editor.set({ checked: on ? [...checked, step] : checked.filter((each) => each !== step) });
-	const steps = $derived(camera ? (camera.checklist ?? usualChecklist(camera.kind)).load : []);
+	const steps = $derived(camera ? checklistOf(camera, film ?? null).load : []);
 	const inside = $derived(loadedCameras(records).find(({ camera }) => camera.id === form.draft.cameraId));
 
 	/** Takes the load out that is in the camera now; what was shot on it stays. */

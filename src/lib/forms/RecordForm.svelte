@@ -1,7 +1,8 @@
 <!-- The page of one record: its title, whose version is right where it was changed elsewhere, its fields, the way out. -->
 <script lang="ts" generics="K extends Kind">
 	import type { Snippet } from 'svelte';
-	import type { Kept, Kind, RecordKinds } from '$lib/records/client';
+	import type { Records } from '$contract/records';
+	import type { Kept, Kind } from '$lib/records/client';
 	import type { FormState } from './form-state.svelte';
 	import FormEnd from './FormEnd.svelte';
 	import type { RecordEditor } from './record-editor.svelte';
@@ -14,7 +15,7 @@
 		action: string;
 		/** Done before anything is saved. */
 		prepare?: () => Promise<void>;
-		onsaved: (record: Kept<RecordKinds[K]>) => Promise<void>;
+		onsaved: (record: Kept<Records[K]>) => Promise<void>;
 		/** Stands between the title and the fields. */
 		about?: Snippet;
 		fields: Snippet;
@@ -24,7 +25,7 @@
 	let { editor, title, back, action, prepare, onsaved, about, fields, more }: Props = $props();
 	const form = $derived(editor.form as unknown as FormState<object>);
 
-	async function finish(writing: Promise<Kept<RecordKinds[K]> | undefined>) {
+	async function finish(writing: Promise<Kept<Records[K]> | undefined>) {
 		const saved = await writing;
 		if (saved) await onsaved(saved);
 	}

@@ -2,7 +2,7 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
-	import { automaticExposure, wheelPositions } from '$core/camera';
+	import { automaticExposure, onlyByHand, wheelPositions } from '$core/camera';
 	import { resolveLight } from '$core/light';
 	import { outcomeAt } from '$core/match';
 	import { roundToThird } from '$core/units';
@@ -38,6 +38,14 @@
 		const { handheld, filters, exposures } = mounted;
 		const made = { ...settings, ...(typeof flash === 'object' ? { flash } : {}) };
 		editor.set({ predicted: outcomeAt(camera, film, light, { handheld, filters, exposures }, made) });
+	}
+
+	/** Sets what the frame was set to; a time that only bulb has was the hand's. */
+	function setSettings(changes: Partial<FrameRecord['settings']>) {
+		const settings = { ...form.draft.settings, ...changes } as FrameRecord['settings'];
+		const { seconds } = changes;
+		const handTimed = seconds !== undefined && onlyByHand(camera, seconds) ? true : settings.handTimed;
+		set({ settings: { ...settings, handTimed } });
 	}
 
 	// svelte-ignore state_referenced_locally -- a frame stays with its camera
@@ -130,7 +138,7 @@
 					label="f-number"
 					value={form.draft.settings.f as number | undefined}
 					quantity={fNumberQuantity}
-					onchange={(f) => set({ settings: { ...form.draft.settings, f: f as number } })}
+					onchange={(f) => setSettings({ f: f as number })}
 				/>
 				<QuantityField
 					form={anyForm}
@@ -138,16 +146,26 @@
 					label="Time, s"
 					value={form.draft.settings.seconds as number | undefined}
 					quantity={timeQuantity}
-					onchange={(seconds) => set({ settings: { ...form.draft.settings, seconds: seconds as number } })}
+					onchange={(seconds) => setSettings({ seconds: seconds as number })}
 				/>
 			</div>
+			{#if camera.bulb}
+				<label class="tick-box">
+					<input
+						type="checkbox"
+						checked={form.draft.settings.handTimed ?? false}
+						onchange={(event) => setSettings({ handTimed: event.currentTarget.checked })}
+					/>
+					Held open by hand, on bulb
+				</label>
+			{/if}
 			<div class="fields">
 				{#if wheel.length > 1}
 					<ChoiceField
 						label="Wheel"
 						value={String(nearestPlace)}
 						options={wheel.map((place) => ({ value: String(place), name: wheelInWords(place) }))}
-						onchange={(place) => set({ settings: { ...form.draft.settings, compensation: Number(place) } })}
+						onchange={(place) => setSettings({ compensation: Number(place) })}
 					/>
 				{/if}
 				<QuantityField

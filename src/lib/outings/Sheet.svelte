@@ -3,20 +3,16 @@
 	import { resolve } from '$app/paths';
 	import { plannedScene, scenesInOrder } from '$core/plan';
 	import { framesInWords, needsInWords, plannedInWords, sceneLightInWords } from '$core/words';
-	import { filtersOf, type OutingRecord } from '$contract/records';
+	import type { OutingRecord } from '$contract/records';
 	import { dateInWords } from '$lib/parts/moment';
 	import type { BagRecords } from '$lib/shoot/bag';
 
 	let { outing, records }: { outing: OutingRecord & { id: string }; records: BagRecords } = $props();
 
-	const filters = $derived(filtersOf(records.gear));
 	const rows = $derived(
 		scenesInOrder(outing).map((scene) => {
-			const planned = plannedScene(outing, scene, {
-				cameras: records.cameras,
-				films: records.films,
-				filters
-			});
+			const { cameras, films } = records;
+			const planned = plannedScene(outing, scene, { cameras, films });
 			return {
 				scene,
 				planned,

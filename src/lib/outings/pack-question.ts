@@ -1,6 +1,7 @@
 import { filtersOf } from '$contract/records';
 import { packSceneOf, type Outing, type PackQuestion } from '$core/plan';
 import { cameraKind, type Filter } from '$core/camera';
+import type { FilmType } from '$core/film';
 import { takenBy } from '$lib/bag/takes';
 import { loadedCameras, type BagRecords } from '$lib/shoot/bag';
 
@@ -42,5 +43,5 @@ export function packQuestionOf(outing: Outing, records: PackingRecords): Asked {
 	return { question, cameras, films, filters };
 }
 
-const usualFrames = (type: string) =>
+const usualFrames = (type: FilmType) =>
 	type === 'instant' ? (cameraKind('folding-instant')?.frames ?? FRAMES) : FRAMES;

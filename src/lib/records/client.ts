@@ -1,38 +1,11 @@
 import isEqual from 'fast-deep-equal';
-import type {
-	CameraRecord,
-	ExerciseRecord,
-	FilmRecord,
-	FrameRecord,
-	GearRecord,
-	LoadRecord,
-	MeasurementRecord,
-	OutingRecord,
-	PlaceRecord,
-	ReadingRecord,
-	RecipeRecord,
-	Stored
-} from '$contract/records';
+import type { PlaceRecord, RecordKind, Records, Stored } from '$contract/records';
 import type { PictureOwner, PictureRecord } from '$contract/pictures';
 import type { Issue } from '$contract/validate';
 
 /** The one place through which the interface writes. */
 
-export interface RecordKinds {
-	cameras: CameraRecord;
-	exercises: ExerciseRecord;
-	films: FilmRecord;
-	loads: LoadRecord;
-	frames: FrameRecord;
-	gear: GearRecord;
-	measurements: MeasurementRecord;
-	outings: OutingRecord;
-	places: PlaceRecord;
-	readings: ReadingRecord;
-	recipes: RecipeRecord;
-}
-
-export type Kind = keyof RecordKinds;
+export type Kind = RecordKind;
 export type Kept<T> = T & Stored;
 
 export type Written<T> =
@@ -81,9 +54,9 @@ function answerOf<T>(ok: boolean, status: number, answer: unknown): Written<T> {
 export async function create<K extends Kind>(
 	kind: K,
 	id: string,
-	record: RecordKinds[K]
-): Promise<Written<RecordKinds[K]>> {
-	const written = await write<RecordKinds[K]>('POST', `/api/${kind}`, { ...record, id });
+	record: Records[K]
+): Promise<Written<Records[K]>> {
+	const written = await write<Records[K]>('POST', `/api/${kind}`, { ...record, id });
 	if (written.result !== 'stale') return written;
 	const { id: _, version: _version, ...there } = written.current;
 	const same = isEqual(there, JSON.parse(JSON.stringify(record)));
@@ -91,10 +64,7 @@ export async function create<K extends Kind>(
 }
 
 /** Replaces a record, naming the version that was read. */
-export function replace<K extends Kind>(
-	kind: K,
-	record: Kept<RecordKinds[K]>
-): Promise<Written<RecordKinds[K]>> {
+export function replace<K extends Kind>(kind: K, record: Kept<Records[K]>): Promise<Written<Records[K]>> {
 	return write('PUT', `/api/${kind}/${record.id}`, record);
 }
 

@@ -1,5 +1,6 @@
+import type { Records } from '$contract/records';
 import type { Issue } from '$contract/validate';
-import type { Kept, Kind, RecordKinds, Written } from './client';
+import type { Kept, Kind, Written } from './client';
 import type { Pending, Waiting } from './pending';
 
 export type Sent<T> =
@@ -7,7 +8,7 @@ export type Sent<T> =
 
 /** How a record is sent, and how it is seen to that only one page sends at a time. */
 export interface Way {
-	create: <K extends Kind>(kind: K, id: string, record: RecordKinds[K]) => Promise<Written<RecordKinds[K]>>;
+	create: <K extends Kind>(kind: K, id: string, record: Records[K]) => Promise<Written<Records[K]>>;
 	alone: <T>(work: () => Promise<T>) => Promise<T>;
 }
 

@@ -1,6 +1,7 @@
+import type { Records } from '$contract/records';
 import { browser } from '$app/environment';
 import { v4 as uuid } from 'uuid';
-import { create, type Kind, type RecordKinds } from './client';
+import { create, type Kind } from './client';
 import { arrived, Delivery, type Sent } from './delivery';
 import { Pending, PREFIX, type Waiting } from './pending';
 import { server } from './patient-fetch.svelte';
@@ -46,18 +47,14 @@ class Outbox {
 	unsaved = $derived(this.#stored.filter(({ id }) => !this.#sending.has(id)));
 
 	/** Records of one kind that the page does not have from the server yet. */
-	of<K extends Kind>(kind: K): (RecordKinds[K] & { id: string })[] {
+	of<K extends Kind>(kind: K): (Records[K] & { id: string })[] {
 		return [...this.#arrived, ...this.#stored]
 			.filter((item) => item.kind === kind)
-			.map((item) => ({ ...(item.record as RecordKinds[K]), id: item.id }));
+			.map((item) => ({ ...(item.record as Records[K]), id: item.id }));
 	}
 
 	/** Keeps a new record here, and sends it. */
-	async send<K extends Kind>(
-		kind: K,
-		record: RecordKinds[K],
-		id: string = uuid()
-	): Promise<Sent<RecordKinds[K]>> {
+	async send<K extends Kind>(kind: K, record: Records[K], id: string = uuid()): Promise<Sent<Records[K]>> {
 		const item = { kind, id, record, at: Date.now() } as Waiting;
 		this.#sending = new Set([...this.#sending, id]);
 		this.#pending.put(item);
@@ -71,7 +68,7 @@ class Outbox {
 			this.#look();
 			this.#later();
 		}
-		return sent as Sent<RecordKinds[K]>;
+		return sent as Sent<Records[K]>;
 	}
 
 	/** Tries everything again, also what the server would not have, where a person asks for it. */

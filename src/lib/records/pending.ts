@@ -1,8 +1,9 @@
-import type { Kind, RecordKinds } from './client';
+import type { Records } from '$contract/records';
+import type { Kind } from './client';
 
 /** A new record that the server has not acknowledged yet, and why it would not, where it said so. */
 export type Waiting = {
-	[K in Kind]: { kind: K; id: string; record: RecordKinds[K]; at: number; problem?: string };
+	[K in Kind]: { kind: K; id: string; record: Records[K]; at: number; problem?: string };
 }[Kind];
 
 /** What of the browser's storage is used: it may be full, or refused. */

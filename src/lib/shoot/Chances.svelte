@@ -2,7 +2,7 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import { automaticExposure } from '$core/camera';
-	import { latitudeOf } from '$core/film';
+	import { isSeenAtOnce, latitudeOf } from '$core/film';
 	import { worthOfTrial } from '$core/learn';
 	import { expectedOf, likelyErrors } from '$core/match';
 	import { trialInWords } from '$core/words';
@@ -33,7 +33,7 @@
 		return () => clearTimeout(rest);
 	});
 	const errors = $derived(asked ? likelyErrors(...asked) : []);
-	const isInstant = $derived(chosen.film.type === 'instant' || chosen.film.type === 'peel-apart');
+	const isInstant = $derived(isSeenAtOnce(chosen.film));
 	const worth = $derived.by(() => {
 		if (!asked || !isInstant || chosen.left < 2) return null;
 		const expected = expectedOf(...asked);

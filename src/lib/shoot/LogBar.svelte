@@ -1,7 +1,6 @@
 <!-- The one primary action, what else can be logged in one go, and what became of it. -->
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import { isHandTimed } from '$core/camera';
 	import { formatTime, markedTimes, nearestMark } from '$core/units';
 	import { countableStack, COUNTABLE_SECONDS } from '$core/night';
 	import { chanceInWords, handDoubtInWords, stackInWords } from '$core/words';
@@ -33,7 +32,7 @@
 	const countable = $derived.by(() => {
 		const { asItIs } = shoot;
 		if (!chosen || !asItIs || !logging.can || cine || shoot.previewed) return null;
-		const byHand = isHandTimed(chosen.camera, asItIs.seconds);
+		const byHand = asItIs.handTimed;
 		if (!byHand && asItIs.seconds < COUNTABLE) return null;
 		// What is counted is what is read: the mark, not its decimals.
 		return { seconds: nearestMark(markedTimes, asItIs.seconds), automatic: !byHand };

@@ -1,6 +1,6 @@
 <!-- What is said of the next frame when there is a moment: its list, its subject, and where the counter stands. -->
 <script lang="ts">
-	import { automaticExposure, usualChecklist, wheelPositions } from '$core/camera';
+	import { automaticExposure, checklistOf, wheelPositions } from '$core/camera';
 	import { wheelInWords } from '$core/words';
 	import type { FrameRecord } from '$contract/records';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
@@ -14,7 +14,7 @@
 	let dialog: HTMLDialogElement;
 	const { logging } = $derived(shoot);
 	const draft = $derived(logging.draftOf(chosen.id));
-	const steps = $derived((chosen.camera.checklist ?? usualChecklist(chosen.camera.kind)).frame);
+	const steps = $derived(checklistOf(chosen.camera, chosen.film).frame);
 	const ticked = $derived(draft.ticked ?? []);
 	const counter = $derived(
 		chosen.load.counter === 'down' ? chosen.load.frames - chosen.next + 1 : chosen.next

@@ -1,7 +1,7 @@
 <!-- What is set and mounted on the chosen camera: only what it has. -->
 <script lang="ts">
-	import { automaticExposure, dialSpeeds, markLabel, wheelPositions } from '$core/camera';
-	import { flashOf } from '$core/match';
+	import { automaticExposure, dialSpeeds, markLabel, wheelPositions, type Filter } from '$core/camera';
+	import { flashOf, isSameThing } from '$core/match';
 	import { formatAperture, formatStops } from '$core/units';
 	import { wheelInWords } from '$core/words';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
@@ -32,8 +32,8 @@
 	const elsewhereName = (stops: number) =>
 		stops === 0 ? 'the subject’s light' : `light ${formatStops(stops)} ${stops < 0 ? 'darker' : 'brighter'}`;
 
-	const mount = (name: string, on: boolean) =>
-		shoot.setChosen({ filters: mounted(own.filters, name, on, shoot.bag) });
+	const mount = (filter: Filter, on: boolean) =>
+		shoot.setChosen({ filters: mounted(own.filters, filter, on, shoot.bag) });
 </script>
 
 <div class="fields">
@@ -95,12 +95,12 @@
 {#if filters.length > 0}
 	<fieldset>
 		<legend>Filters on the lens</legend>
-		{#each filters as filter (filter.name)}
+		{#each filters as filter (filter.id ?? filter.name)}
 			<label class="tick-box">
 				<input
 					type="checkbox"
-					checked={own.filters.some(({ name }) => name === filter.name)}
-					onchange={(event) => mount(filter.name, event.currentTarget.checked)}
+					checked={own.filters.some((worn) => isSameThing(worn, filter))}
+					onchange={(event) => mount(filter, event.currentTarget.checked)}
 				/>
 				{filter.name}, takes {formatStops(filter.stops)}
 			</label>

@@ -1,5 +1,5 @@
 import { shotList, takenShots } from '$core/cine';
-import { inProcess, type Film } from '$core/film';
+import { inProcess, isSeenAtOnce, type Film } from '$core/film';
 import { answered, type Learnt, type ShotFrame } from '$core/learn';
 import { reach, type Reach } from '$core/match';
 import type { OwnDoubt } from '$core/practice';
@@ -65,9 +65,6 @@ const freshlyJudged = ({ learnt }: CameraRecord, frames: readonly FrameRecord[])
 		judged && judged.judgedAt > (learnt?.at ?? '') ? [{ ...frame, judged }] : []
 	);
 
-/** Film that is seen while it is still being shot: the next click is answered by the last. */
-const isInstant = ({ type }: Film) => type === 'instant' || type === 'peel-apart';
-
 function secondsLeftOf({ spool, flippedAfter }: LoadRecord, frames: readonly FrameRecord[]): number | null {
 	return spool ? shotList(spool, [], takenShots(frames), flippedAfter).left : null;
 }
@@ -78,7 +75,7 @@ function loadedOf(
 	film: Kept<Film>,
 	frames: Loaded['frames']
 ): Loaded {
-	const { camera, learnt } = isInstant(film)
+	const { camera, learnt } = isSeenAtOnce(film)
 		? answered(body, film, freshlyJudged(body, frames))
 		: { camera: body, learnt: null };
 	const highest = Math.max(0, ...frames.map(({ number }) => number), ...(load.unknown ?? []));

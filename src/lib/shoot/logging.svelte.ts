@@ -1,3 +1,4 @@
+import { BUILT_IN } from '$core/flash';
 import type { Light } from '$core/light';
 import {
 	bracketAbout,
@@ -48,12 +49,21 @@ export interface Draft {
 
 const KEY = 'just-enough-drafts';
 
-const settingsOf = ({ f, seconds, compensation, iso, position }: Outcome) => ({
+const settingsOf = ({ f, seconds, compensation, iso, position, handTimed, manual }: Outcome) => ({
 	f,
 	seconds,
 	compensation,
 	iso,
-	position
+	position,
+	handTimed,
+	...(manual && { manual })
+});
+
+const filmOf = ({ id, name, iso, processStops }: Loaded['film']) => ({
+	id,
+	name,
+	iso,
+	...(processStops === undefined ? {} : { processStops })
 });
 
 /** Most frames that are logged in one go. */
@@ -109,6 +119,7 @@ export class Logging {
 			takenAt: new Date().toISOString(),
 			light: lightFor(light!, own),
 			settings: settingsOf(outcome),
+			film: filmOf(chosen.film),
 			handheld,
 			...(own.filters.length > 0 ? { filters: own.filters } : {}),
 			...this.#fired(chosen),
@@ -126,8 +137,16 @@ export class Logging {
 		const lit = this.#shoot.answers.get(loaded.id)?.lit;
 		const flash = this.#shoot.flashOf(loaded);
 		if (!lit || !flash) return {};
-		const { name, guideNumber, loss } = flash;
-		return { flash: { name, guideNumber, power: lit.power, ...(loss ? { loss } : {}) } };
+		const { id, name, guideNumber, loss } = flash;
+		return {
+			flash: {
+				...(id === BUILT_IN ? {} : { id }),
+				name,
+				guideNumber,
+				power: lit.power,
+				...(loss ? { loss } : {})
+			}
+		};
 	}
 
 	async #keep(chosen: Loaded, frames: FrameRecord[]): Promise<void> {

@@ -2,6 +2,7 @@ import { resolveLight, type Light } from '$core/light';
 import { intentForDepth } from '$core/plan';
 import {
 	bestLit,
+	isSameThing,
 	quickMatch,
 	reach,
 	suitsFilm,
@@ -138,7 +139,7 @@ export class ShootState {
 		const { camera, film } = chosen;
 		const { filters: on, meterDifference } = this.wishesOf(chosen.id);
 		return (bag.filters ?? [])
-			.filter((filter) => suitsFilm(filter, film) && !on.some(({ name }) => name === filter.name))
+			.filter((filter) => suitsFilm(filter, film) && !on.some((worn) => isSameThing(worn, filter)))
 			.sort((a, b) => a.stops - b.stops)
 			.map((filter) => {
 				const { good, usable } = reach(camera, film, { filters: [...on, filter], meterDifference });

@@ -1,12 +1,6 @@
 import { localTime, zoneAt } from '$core/light';
 import { plannedScene, scenesInOrder, sceneTime, type PlannedScene, type Scene } from '$core/plan';
-import {
-	filtersOf,
-	type CameraRecord,
-	type FilmRecord,
-	type FrameRecord,
-	type OutingRecord
-} from '$contract/records';
+import type { CameraRecord, FilmRecord, FrameRecord, OutingRecord } from '$contract/records';
 import type { Kept } from '$lib/records/client';
 import type { BagRecords, KnownFrame } from './bag';
 
@@ -27,11 +21,10 @@ export interface Shot {
 
 /** The scenes of the outings that are on, by their time, with what was spent on them. */
 export function shotsOf(
-	{ outings, cameras, films, gear }: BagRecords,
+	{ outings, cameras, films }: BagRecords,
 	frames: readonly KnownFrame[],
 	now: number
 ): Shot[] {
-	const filters = filtersOf(gear);
 	return outings
 		.filter((outing) => isOn(outing, now))
 		.flatMap((outing) =>
@@ -41,7 +34,7 @@ export function shotsOf(
 				at: Date.parse(sceneTime(outing, scene)),
 				spent: frames.filter((frame) => frame.outing?.id === outing.id && frame.outing.scene === scene.id)
 					.length,
-				plan: plannedScene(outing, scene, { cameras, films, filters })
+				plan: plannedScene(outing, scene, { cameras, films })
 			}))
 		)
 		.sort((a, b) => a.at - b.at);

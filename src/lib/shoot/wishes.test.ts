@@ -31,23 +31,24 @@ describe('what is asked of a camera', () => {
 });
 
 describe('the bag for remedies', () => {
-	const gear: GearRecord[] = [
+	const records: GearRecord[] = [
 		{ type: 'filter', name: 'ND 2', stops: 2, kind: 'neutral' },
 		{ type: 'flash', name: 'Flash', guideNumber: 14, powers: [1] },
 		{ type: 'support', name: 'Tripod' }
 	];
+	const gear = records.map((record, at) => ({ ...record, id: `${at}`, version: 1 }));
 
-	it('has the gear without its ids, and only films that fit where one is loaded', () => {
+	it('has filters with their ids, and only films that fit where one is loaded', () => {
 		const films = [
 			kept(colourNegative400, 'a'),
 			kept(filmOf('instant', 160), 'b'),
 			kept({ ...filmOf('reversal', 50), archived: true }, 'c')
 		];
 		const found = bagOf(
-			gear.map((piece) => kept(piece)),
+			gear,
 			films,
 			{ film: colourNegative400 },
-			{ name: 'Flash', guideNumber: 14, powers: [1] }
+			{ id: '1', name: 'Flash', guideNumber: 14, powers: [1] }
 		);
 		expect(found).toMatchObject({
 			filters: [{ name: 'ND 2', stops: 2, kind: 'neutral' }],
@@ -66,14 +67,15 @@ describe('the bag for remedies', () => {
 			flashesFor(gear, camera).map(({ name }) => name);
 		expect(names({})).toEqual(['Flash']);
 		expect(names({ flashes: [] })).toEqual([]);
-		expect(names({ flashes: [flash.name] })).toEqual(['Flash']);
+		expect(names({ flashes: [flash.id] })).toEqual(['Flash']);
 		expect(names({ flash: { guideNumber: 10 } })).toEqual(['Flash', 'built in']);
 	});
 
 	it('sets the flash that is wished for, its power and what is before it', () => {
 		const all = flashesFor(gear, { flash: { guideNumber: 10 } });
 		expect(flashSet(all)?.name).toBe('Flash');
-		expect(flashSet(all, { name: 'built in', loss: 1 })).toEqual({
+		expect(flashSet(all, { id: 'built in', loss: 1 })).toEqual({
+			id: 'built in',
 			name: 'built in',
 			guideNumber: 10,
 			powers: [1],

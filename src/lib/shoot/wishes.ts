@@ -2,7 +2,7 @@ import type { Filter } from '$core/camera';
 import { fitsWhere, type Film } from '$core/film';
 import { BUILT_IN, bounceLoss } from '$core/flash';
 import { resolveLight, type Light } from '$core/light';
-import type { Bag, Change, Intent, LitChange, Remedy } from '$core/match';
+import { isSameThing, type Bag, type Change, type Intent, type LitChange, type Remedy } from '$core/match';
 import { filtersOf, type CameraRecord, type FilmRecord, type GearRecord } from '$contract/records';
 import type { Kept } from '$lib/records/client';
 
@@ -24,7 +24,8 @@ export interface CameraWishes extends Pick<Intent, 'compensation' | 'aperture' |
 
 /** A flash as it is set; what is absent is as suits best. */
 export interface FlashWish {
-	name?: string;
+	/** Which of the bag; BUILT_IN for the camera's own. */
+	id?: string;
 	/** Part of full power. */
 	power?: number;
 	/** What stands before it, stops. */
@@ -38,19 +39,24 @@ const USUAL_DISTANCE = 2;
 
 /** A flash that can be used with a camera. */
 export interface OwnFlash extends NonNullable<Bag['flash']> {
+	/** Its record in the bag; BUILT_IN for the camera's own. */
+	id: string;
 	name: string;
 }
 
 /** The flashes that a camera can be used with: those of the bag that fit, and its own. */
 export function flashesFor(
-	gear: readonly GearRecord[],
+	gear: readonly Kept<GearRecord>[],
 	{ flash, flashes }: Pick<CameraRecord, 'flash' | 'flashes'>
 ): OwnFlash[] {
 	const fitting = gear.flatMap((piece): OwnFlash[] => {
-		if (piece.type !== 'flash' || !(flashes?.includes(piece.name) ?? true)) return [];
-		return [{ name: piece.name, guideNumber: piece.guideNumber, powers: [...piece.powers] }];
+		if (piece.type !== 'flash' || !(flashes?.includes(piece.id) ?? true)) return [];
+		const { id, name, guideNumber, powers } = piece;
+		return [{ id, name, guideNumber, powers: [...powers] }];
 	});
-	return flash ? [...fitting, { name: BUILT_IN, guideNumber: flash.guideNumber, powers: [1] }] : fitting;
+	return flash
+		? [...fitting, { id: BUILT_IN, name: BUILT_IN, guideNumber: flash.guideNumber, powers: [1] }]
+		: fitting;
 }
 
 /**
@@ -60,10 +66,10 @@ export function flashesFor(
  */
 export function flashSet(
 	flashes: readonly OwnFlash[],
-	{ name, power, loss, ceiling }: FlashWish = {},
+	{ id, power, loss, ceiling }: FlashWish = {},
 	distance = USUAL_DISTANCE
 ): OwnFlash | null {
-	const flash = flashes.find((each) => each.name === name) ?? flashes[0];
+	const flash = flashes.find((each) => each.id === id) ?? flashes[0];
 	if (!flash) return null;
 	const lost = ceiling === undefined ? loss : bounceLoss(distance, ceiling);
 	return { ...flash, ...(power === undefined ? {} : { powers: [power] }), ...(lost ? { loss: lost } : {}) };
@@ -90,7 +96,7 @@ export function lightFor(light: Light, { meterDifference, meterSd }: CameraWishe
 	return meterSd === undefined ? eye : { ...eye, meterSd };
 }
 
-const unnamed = ({ name: _, ...flash }: OwnFlash): NonNullable<Bag['flash']> => flash;
+const unnamed = ({ id: _id, name: _name, ...flash }: OwnFlash): NonNullable<Bag['flash']> => flash;
 
 /** What remedies may use of the bag. */
 export function bagOf(
@@ -108,9 +114,14 @@ export function bagOf(
 }
 
 /** The filters on a lens with one of the bag put on or taken off. */
-export function mounted(filters: readonly Filter[], name: string, on: boolean, bag: Bag): Filter[] {
-	const others = filters.filter((filter) => filter.name !== name);
-	return on ? [...others, ...(bag.filters ?? []).filter((filter) => filter.name === name)] : others;
+export function mounted(
+	filters: readonly Filter[],
+	which: { id?: string; name: string },
+	on: boolean,
+	bag: Bag
+): Filter[] {
+	const others = filters.filter((filter) => !isSameThing(filter, which));
+	return on ? [...others, ...(bag.filters ?? []).filter((filter) => isSameThing(filter, which))] : others;
 }
 
 /** All that is wanted: of the scene and of one camera. */
@@ -128,9 +139,9 @@ const stays: Readonly<Partial<Record<Change['kind'], (kept: Wishes, change: Chan
 	distance: ({ scene, camera }, { to }) => ({ scene: { ...scene, subjectDistance: to }, camera }),
 	flash: ({ scene, camera }) => ({ scene, camera: { ...camera, flash: true } }),
 	tripod: ({ scene, camera }) => ({ scene: { ...scene, handheld: false }, camera }),
-	filter: ({ scene, camera }, { name, off }, bag) => ({
+	filter: ({ scene, camera }, change, bag) => ({
 		scene,
-		camera: { ...camera, filters: mounted(camera.filters, name, !off, bag) }
+		camera: { ...camera, filters: mounted(camera.filters, change, !change.off, bag) }
 	})
 };
 
@@ -152,10 +163,12 @@ export function litOf({ changes }: Remedy): LitChange | null {
 export function asChanged(film: Film, camera: CameraWishes, changes: readonly Change[], bag: Bag) {
 	let so = { film, filters: camera.filters, meterDifference: camera.meterDifference };
 	for (const change of changes) {
-		const { kind, name, off, to } = change;
-		if (kind === 'film') so = { ...so, film: bag.films?.find((each) => each.name === name) ?? so.film };
+		const { kind, off, to } = change;
+		if (kind === 'film') {
+			so = { ...so, film: bag.films?.find((each) => isSameThing(each, change)) ?? so.film };
+		}
 		if (kind === 'development') so = { ...so, film: { ...so.film, processStops: to } };
-		if (kind === 'filter') so = { ...so, filters: mounted(so.filters, name, !off, bag) };
+		if (kind === 'filter') so = { ...so, filters: mounted(so.filters, change, !off, bag) };
 	}
 	return so;
 }

@@ -4,11 +4,11 @@
 	import { cameraKinds } from '$core/camera';
 	import type { FilmType } from '$core/film';
 	import { degreesFromIso, parseFilmSpeed } from '$core/units';
-	import { filmTypes } from '$contract/film';
+	import { filmTypes } from '$core/film';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import Field from '$lib/forms/Field.svelte';
 	import CameraGlyph from '$lib/parts/CameraGlyph.svelte';
-	import { filmTypeName } from '$lib/parts/film-words';
+	import { filmTypeName } from '$core/words';
 	import { newIds, storeFirstBag } from './start';
 	import { refresh } from '$lib/records/refresh';
 

@@ -1,6 +1,7 @@
 import { v4 as uuid } from 'uuid';
 import type { CameraKind } from '$core/camera';
 import type { Film, FilmType } from '$core/film';
+import { filmTypeInShort } from '$core/words';
 import { create } from '$lib/records/client';
 
 /** The first camera, its film and the load, from a kind and the number on the box. */
@@ -14,21 +15,13 @@ export interface FirstBag {
 
 export const newIds = () => ({ camera: uuid(), film: uuid(), load: uuid() });
 
-const filmWord: Readonly<Record<FilmType, string>> = {
-	'colour-negative': 'Colour print',
-	'bw-negative': 'Black-and-white',
-	reversal: 'Slide',
-	instant: 'Instant',
-	'peel-apart': 'Peel-apart'
-};
-
 /**
  * Stores a first camera with a film in it.
  *
  * @returns an empty text, or what went wrong
  */
 export async function storeFirstBag({ kind, filmType, iso, ids }: FirstBag): Promise<string> {
-	const film: Film = { name: `${filmWord[filmType]} ${iso}`, type: filmType, iso };
+	const film: Film = { name: `${filmTypeInShort[filmType]} ${iso}`, type: filmType, iso };
 	const camera = { name: kind.name, kind: kind.id, ...kind.camera };
 	const load = {
 		cameraId: ids.camera,

@@ -1,5 +1,5 @@
 import { json } from '@sveltejs/kit';
-import { number, object, string, type AnySchema } from 'yup';
+import { number, object, string, type AnySchema, type ISchema } from 'yup';
 import { DEFAULT_ITEMS, filterFields, pageFields, type FilterName } from '$contract/lists';
 import { check, type Checked } from '$contract/validate';
 import type { RecordTable } from '../database/record-table';
@@ -11,13 +11,16 @@ import { readJson } from './read-json';
 export interface Collection<T> {
 	what: string;
 	table: () => RecordTable<T>;
-	schema: AnySchema;
+	schema: ISchema<unknown>;
 	/** What its list can be narrowed by. */
 	filters?: readonly FilterName[];
+	/** Brings a record of an older form into today's, before it is checked: what waited on a phone is not lost. */
+	raise?: (record: Readonly<Record<string, unknown>>) => Record<string, unknown>;
 }
 
 const identity = object({ id: string().uuid() });
 const replacement = object({ version: number().required().integer().min(1) });
+const deletion = object({ version: number().integer().min(1) });
 
 type ListQuery = { limit?: number; after?: string } & Partial<Record<FilterName, string>>;
 
@@ -36,19 +39,18 @@ function open<T>(collection: Collection<T>, body: unknown, envelope: AnySchema):
 	if (!isObject) return { ok: false, issues: [{ path: '', message: 'must be an object' }] };
 	const { id, version, ...rest } = body as Record<string, unknown>;
 	const outside = check<{ id?: string; version?: number }>(envelope, { id, version });
-	const inside = check<T>(collection.schema, rest, 'refuse');
+	const inside = check<T>(collection.schema, collection.raise?.(rest) ?? rest, 'refuse');
 	if (outside.ok && inside.ok) return { ok: true, value: { ...outside.value, record: inside.value } };
 	const issues = [outside, inside].flatMap((part) => (part.ok ? [] : part.issues));
 	return { ok: false, issues };
 }
 
-/** Ids are kept in lower case. */
+/** What is asked by its letters; all else by id, which is kept in lower case. */
+const TEXTS: ReadonlySet<string> = new Set<FilterName>(['from', 'to', 'q']);
+
 const lowerCase = (filters: Partial<Record<FilterName, string>>) =>
 	Object.fromEntries(
-		Object.entries(filters).map(([name, value]) => [
-			name,
-			name === 'from' || name === 'to' ? value : value.toLowerCase()
-		])
+		Object.entries(filters).map(([name, value]) => [name, TEXTS.has(name) ? value : value.toLowerCase()])
 	);
 
 /** Handlers of a collection: list and create. */
@@ -111,14 +113,17 @@ export function recordHandlers<T extends object>(collection: Collection<T>) {
 		return json(replaced.record);
 	});
 
-	const DELETE = guarded(({ params }) => {
-		const removal = collection.table().remove(idOf(params));
-		if (removal === 'missing') return notFound(collection.what);
-		if (removal === 'in-use') {
+	const DELETE = guarded<{ version?: number }>(({ params }, { version }) => {
+		const removal = collection.table().remove(idOf(params), version);
+		if (removal.result === 'missing') return notFound(collection.what);
+		if (removal.result === 'stale') {
+			return stale(`This ${collection.what} was changed elsewhere since it was read`, removal.record);
+		}
+		if (removal.result === 'in-use') {
 			return problem(409, `This ${collection.what} is used by other records. Archive it instead.`);
 		}
 		return new Response(null, { status: 204 });
-	});
+	}, deletion);
 
 	return { GET, PUT, DELETE, fallback: onlyAllow('GET', 'PUT', 'DELETE') };
 }

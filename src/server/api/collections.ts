@@ -13,6 +13,7 @@ import {
 	type RecipeRecord
 } from '$contract/records';
 import { listFilters } from '$contract/lists';
+import { raisedFrame } from '../older-frames';
 import { store } from '../store';
 import type { Collection } from './collection';
 
@@ -21,13 +22,15 @@ import type { Collection } from './collection';
 export const cameras: Collection<CameraRecord> = {
 	what: 'camera',
 	table: () => store().cameras,
-	schema: recordSchemas.cameras
+	schema: recordSchemas.cameras,
+	filters: listFilters.cameras
 };
 
 export const films: Collection<FilmRecord> = {
 	what: 'film',
 	table: () => store().films,
-	schema: recordSchemas.films
+	schema: recordSchemas.films,
+	filters: listFilters.films
 };
 
 export const loads: Collection<LoadRecord> = {
@@ -41,13 +44,15 @@ export const frames: Collection<FrameRecord> = {
 	what: 'frame',
 	table: () => store().frames,
 	schema: recordSchemas.frames,
+	raise: raisedFrame,
 	filters: listFilters.frames
 };
 
 export const readings: Collection<ReadingRecord> = {
 	what: 'reading',
 	table: () => store().readings,
-	schema: recordSchemas.readings
+	schema: recordSchemas.readings,
+	filters: listFilters.readings
 };
 
 export const measurements: Collection<MeasurementRecord> = {
@@ -60,29 +65,34 @@ export const measurements: Collection<MeasurementRecord> = {
 export const outings: Collection<OutingRecord> = {
 	what: 'outing',
 	table: () => store().outings,
-	schema: recordSchemas.outings
+	schema: recordSchemas.outings,
+	filters: listFilters.outings
 };
 
 export const places: Collection<PlaceRecord> = {
 	what: 'place',
 	table: () => store().places,
-	schema: recordSchemas.places
+	schema: recordSchemas.places,
+	filters: listFilters.places
 };
 
 export const recipes: Collection<RecipeRecord> = {
 	what: 'recipe',
 	table: () => store().recipes,
-	schema: recordSchemas.recipes
+	schema: recordSchemas.recipes,
+	filters: listFilters.recipes
 };
 
 export const exercises: Collection<ExerciseRecord> = {
 	what: 'exercise',
 	table: () => store().exercises,
-	schema: recordSchemas.exercises as never
+	schema: recordSchemas.exercises,
+	filters: listFilters.exercises
 };
 
 export const gear: Collection<GearRecord> = {
 	what: 'piece of gear',
 	table: () => store().gear,
-	schema: recordSchemas.gear as never
+	schema: recordSchemas.gear,
+	filters: listFilters.gear
 };

@@ -129,11 +129,11 @@ describe('replacing', () => {
 describe('removing', () => {
 	it('refuses what other records refer to, and takes the rest away', () => {
 		const { cameraId, filmId, loadId } = aLoad();
-		expect(tables.cameras.remove(cameraId)).toBe('in-use');
-		expect(tables.films.remove(filmId)).toBe('in-use');
-		expect(tables.loads.remove(loadId)).toBe('removed');
-		expect(tables.cameras.remove(cameraId)).toBe('removed');
-		expect(tables.cameras.remove(cameraId)).toBe('missing');
+		expect(tables.cameras.remove(cameraId).result).toBe('in-use');
+		expect(tables.films.remove(filmId).result).toBe('in-use');
+		expect(tables.loads.remove(loadId).result).toBe('removed');
+		expect(tables.cameras.remove(cameraId).result).toBe('removed');
+		expect(tables.cameras.remove(cameraId).result).toBe('missing');
 	});
 });
 
@@ -261,7 +261,7 @@ describe('pictures', () => {
 		const other = uuid();
 		tables.cameras.create(other, fixedCamera());
 		tables.pictures.add(pictureOf(other));
-		expect(tables.cameras.remove(other)).toBe('in-use');
+		expect(tables.cameras.remove(other).result).toBe('in-use');
 		expect(tables.pictures.remove(picture.id)).toBe(true);
 		expect(tables.pictures.remove(picture.id)).toBe(false);
 		expect(tables.pictures.thumbnail(picture.id)).toBeUndefined();

@@ -14,9 +14,10 @@ const migrations = Object.entries(files)
 /**
  * Applies the numbered migrations that a database has not seen yet, all in one transaction.
  *
+ * @param upTo the last one that is applied; the newest if not given
  * @throws Error when the database was made by a newer version of the program
  */
-export function migrate(database: Database.Database): void {
+export function migrate(database: Database.Database, upTo = Infinity): void {
 	const newest = migrations.at(-1)?.number ?? 0;
 	const seen = database.pragma('user_version', { simple: true }) as number;
 	if (seen > newest) {
@@ -26,7 +27,7 @@ export function migrate(database: Database.Database): void {
 	}
 	database.transaction(() => {
 		for (const { number, sql } of migrations) {
-			if (number <= seen) continue;
+			if (number <= seen || number > upTo) continue;
 			database.exec(sql);
 			database.pragma(`user_version = ${number}`);
 		}

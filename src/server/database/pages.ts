@@ -19,6 +19,16 @@ export interface PageAsked {
 	filters?: Readonly<Record<string, string>>;
 }
 
+/** What is read page by page. */
+interface PagedTable {
+	table: string;
+	/** Ends with the id, so that no two rows are alike. */
+	order: readonly OrderColumn[];
+	conditions?: Filters;
+	/** Columns beside the body that are read with it. */
+	aside?: readonly string[];
+}
+
 type Key = (string | number | null)[];
 type Row = { id: string; version: number; body: string } & Record<string, string | number | null>;
 
@@ -61,15 +71,13 @@ function behind(order: readonly OrderColumn[], key: Key): { sql: string; values:
  * Reads a table page by page, each beginning behind the last row of the one before: what is added or deleted
  * meanwhile neither repeats a row nor leaves one out.
  *
- * @param order ends with the id, so that no two rows are alike
  * @returns what reads a page; null where `after` is not one that a page gave
  */
 export function pagesOf(
 	database: Database.Database,
-	table: string,
-	order: readonly OrderColumn[],
-	conditions: Filters = {}
+	{ table, order, conditions = {}, aside = [] }: PagedTable
 ) {
+	const read = ['id', 'version', 'body', ...aside].join(', ');
 	const statements = new Map<string, Database.Statement<unknown[]>>();
 	const statement = (sql: string) => {
 		const known = statements.get(sql) ?? database.prepare(sql);
@@ -92,7 +100,7 @@ export function pagesOf(
 		const { total } = statement(count).get(...values) as { total: number };
 		const from = key && behind(order, key);
 		const all = from ? [...wheres, from.sql] : wheres;
-		const sql = `SELECT id, version, body, ${keys} FROM ${table}${all.length ? ` WHERE ${all.join(' AND ')}` : ''} ORDER BY ${orderSql(order)} LIMIT ?`;
+		const sql = `SELECT ${read}, ${keys} FROM ${table}${all.length ? ` WHERE ${all.join(' AND ')}` : ''} ORDER BY ${orderSql(order)} LIMIT ?`;
 		const rows = statement(sql).all(...values, ...(from?.values ?? []), limit + 1) as Row[];
 		const page = rows.slice(0, limit);
 		const last = page.at(-1);

@@ -10,6 +10,8 @@ export interface TableDescription<T> {
 	/** The columns searched or joined on, from the record. */
 	columns: Readonly<Record<string, (record: T) => string | number | null>>;
 	orderBy: readonly OrderColumn[];
+	/** Fields that are written by themselves, whoever wrote last: each has a JSON column of its own, and no version. */
+	aside?: readonly string[];
 	/** What a list can be narrowed by. */
 	filters?: Filters;
 	/** Fields that name a record of another table. */
@@ -18,7 +20,7 @@ export interface TableDescription<T> {
 	uniqueIssue?: (record: T) => Issue;
 }
 
-type Row = { id: string; version: number; body: string };
+type Row = { id: string; version: number; body: string } & Record<string, string | number | null>;
 export type Kept<T> = T & Stored;
 
 export type Creation<T> =
@@ -27,7 +29,7 @@ export type Replacement<T> =
 	| { result: 'replaced' | 'stale'; record: Kept<T> }
 	| { result: 'invalid'; issues: Issue[] }
 	| { result: 'missing' };
-export type Removal = 'removed' | 'missing' | 'in-use';
+export type Removal<T> = { result: 'removed' | 'missing' | 'in-use' } | { result: 'stale'; record: Kept<T> };
 
 export interface Page<T> {
 	items: Kept<T>[];
@@ -43,18 +45,32 @@ export interface RecordTable<T> {
 	get(id: string): Kept<T> | undefined;
 	create(id: string, record: T): Creation<T>;
 	replace(id: string, version: number, record: T): Replacement<T>;
-	remove(id: string): Removal;
+	/** @param version where given, only a record that still has it is removed */
+	remove(id: string, version?: number): Removal<T>;
+	/** Writes a field that is written by itself; undefined where there is no such record. */
+	setAside(id: string, field: string, value: unknown): Kept<T> | undefined;
 }
 
 const isRefusal = (error: unknown, code: string) =>
 	error instanceof Database.SqliteError && error.code === code;
 
-const kept = <T>({ id, version, body }: Row): Kept<T> => ({ ...(JSON.parse(body) as T), id, version });
+/** Records from rows, with the fields that lie beside their bodies. */
+const keeper =
+	<T>(aside: readonly string[]) =>
+	(row: Row): Kept<T> => {
+		const beside = aside.flatMap((field) => (row[field] ? [[field, JSON.parse(String(row[field]))]] : []));
+		const { id, version, body } = row;
+		return { ...(JSON.parse(body) as T), ...Object.fromEntries(beside), id, version };
+	};
 
-const same = <T>(row: Row, record: T) =>
-	isDeepStrictEqual(JSON.parse(row.body), JSON.parse(JSON.stringify(record)));
+/** A record without the fields that are written by themselves. */
+const bodyOf = <T extends object>(record: T, aside: readonly string[]): object =>
+	Object.fromEntries(Object.entries(record).filter(([field]) => !aside.includes(field)));
 
-function removal(erase: () => number): Removal {
+const same = (row: Row, body: object) =>
+	isDeepStrictEqual(JSON.parse(row.body), JSON.parse(JSON.stringify(body)));
+
+function removal(erase: () => number): 'removed' | 'missing' | 'in-use' {
 	try {
 		return erase() > 0 ? 'removed' : 'missing';
 	} catch (error) {
@@ -67,18 +83,20 @@ function removal(erase: () => number): Removal {
 /** Prepares everything that is ever asked of a table. */
 function statementsOf<T>(
 	database: Database.Database,
-	{ table, columns, orderBy: order, references = {} }: TableDescription<T>
+	{ table, columns, orderBy: order, aside = [], references = {} }: TableDescription<T>
 ) {
 	const names = Object.keys(columns);
+	const read = ['id', 'version', 'body', ...aside].join(', ');
+	const written = [...names, ...aside];
 	const orderBy = orderSql(order);
-	const find = database.prepare<[string], Row>(`SELECT id, version, body FROM ${table} WHERE id = ?`);
+	const find = database.prepare<[string], Row>(`SELECT ${read} FROM ${table} WHERE id = ?`);
 	const page = database.prepare<[number, number], Row>(
-		`SELECT id, version, body FROM ${table} ORDER BY ${orderBy} LIMIT ? OFFSET ?`
+		`SELECT ${read} FROM ${table} ORDER BY ${orderBy} LIMIT ? OFFSET ?`
 	);
 	const count = database.prepare<[], { total: number }>(`SELECT count(*) AS total FROM ${table}`);
 	const insert = database.prepare(
-		`INSERT INTO ${table} (id, version, body${names.map((name) => `, ${name}`).join('')})
-		VALUES (@id, 1, @body${names.map((name) => `, @${name}`).join('')})`
+		`INSERT INTO ${table} (id, version, body${written.map((name) => `, ${name}`).join('')})
+		VALUES (@id, 1, @body${written.map((name) => `, @${name}`).join('')})`
 	);
 	const update = database.prepare(
 		`UPDATE ${table} SET version = version + 1, body = @body${names.map((name) => `, ${name} = @${name}`).join('')}
@@ -89,7 +107,7 @@ function statementsOf<T>(
 		names.map((name) => [
 			name,
 			database.prepare<[string | number], Row>(
-				`SELECT id, version, body FROM ${table} WHERE ${name} = ? ORDER BY ${orderBy}`
+				`SELECT ${read} FROM ${table} WHERE ${name} = ? ORDER BY ${orderBy}`
 			)
 		])
 	);
@@ -99,7 +117,13 @@ function statementsOf<T>(
 		id,
 		exists: database.prepare<[string], { found: 1 }>(`SELECT 1 AS found FROM ${other} WHERE id = ?`)
 	}));
-	return { find, page, count, insert, update, erase, searches, targets };
+	const besides = new Map(
+		aside.map((field) => [
+			field,
+			database.prepare<[string, string]>(`UPDATE ${table} SET ${field} = ? WHERE id = ?`)
+		])
+	);
+	return { find, page, count, insert, update, erase, searches, targets, besides };
 }
 
 /**
@@ -110,27 +134,38 @@ export function recordTable<T extends object>(
 	database: Database.Database,
 	description: TableDescription<T>
 ): RecordTable<T> {
-	const { find, page, count, insert, update, erase, searches, targets } = statementsOf(database, description);
-	const { columns, uniqueIssue, table, orderBy, filters } = description;
-	const pages = pagesOf(database, table, orderBy, filters);
+	const { find, page, count, insert, update, erase, searches, targets, besides } = statementsOf(
+		database,
+		description
+	);
+	const { columns, uniqueIssue, table, orderBy, filters, aside = [] } = description;
+	const pages = pagesOf(database, { table, order: orderBy, conditions: filters, aside });
+	const kept = keeper<T>(aside);
 
 	const parameters = (id: string, record: T) => ({
 		id,
-		body: JSON.stringify(record),
+		body: JSON.stringify(bodyOf(record, aside)),
 		...Object.fromEntries(Object.entries(columns).map(([name, of]) => [name, of(record)]))
 	});
+	const besideOf = (record: T) =>
+		Object.fromEntries(
+			aside.map((field) => {
+				const value = (record as Record<string, unknown>)[field];
+				return [field, value === undefined ? null : JSON.stringify(value)];
+			})
+		);
 	const dangling = (record: T): Issue[] =>
 		targets
 			.filter((target) => !target.exists.get(target.id(record)))
 			.map(({ path, what }) => ({ path, message: `there is no such ${what}` }));
 	const get = (id: string) => {
 		const row = find.get(id);
-		return row && kept<T>(row);
+		return row && kept(row);
 	};
 	/** Writes, or says which field a unique index refused. */
 	const write = (statement: Database.Statement, id: string, record: T): Issue[] => {
 		try {
-			statement.run(parameters(id, record));
+			statement.run({ ...parameters(id, record), ...(statement === insert ? besideOf(record) : {}) });
 			return [];
 		} catch (error) {
 			if (uniqueIssue && isRefusal(error, 'SQLITE_CONSTRAINT_UNIQUE')) return [uniqueIssue(record)];
@@ -140,7 +175,8 @@ export function recordTable<T extends object>(
 
 	const create = database.transaction((id: string, record: T): Creation<T> => {
 		const before = find.get(id);
-		if (before) return { result: same(before, record) ? 'same' : 'conflict', record: kept<T>(before) };
+		if (before)
+			return { result: same(before, bodyOf(record, aside)) ? 'same' : 'conflict', record: kept(before) };
 		const issues = dangling(record);
 		if (issues.length === 0) issues.push(...write(insert, id, record));
 		return issues.length > 0 ? { result: 'invalid', issues } : { result: 'created', record: get(id)! };
@@ -149,22 +185,32 @@ export function recordTable<T extends object>(
 	const replace = database.transaction((id: string, version: number, record: T): Replacement<T> => {
 		const before = find.get(id);
 		if (!before) return { result: 'missing' };
-		if (before.version !== version) return { result: 'stale', record: kept<T>(before) };
+		if (before.version !== version) return { result: 'stale', record: kept(before) };
 		const issues = dangling(record);
 		if (issues.length === 0) issues.push(...write(update, id, record));
 		return issues.length > 0 ? { result: 'invalid', issues } : { result: 'replaced', record: get(id)! };
 	});
 
+	const remove = database.transaction((id: string, version?: number): Removal<T> => {
+		const record = version === undefined ? undefined : get(id);
+		if (record && record.version !== version) return { result: 'stale', record };
+		return { result: removal(() => erase.run(id).changes) };
+	});
+
 	return {
-		list: (limit, offset) => ({ items: page.all(limit, offset).map(kept<T>), total: count.get()!.total }),
+		list: (limit, offset) => ({ items: page.all(limit, offset).map(kept), total: count.get()!.total }),
 		page: (asked) => {
 			const found = pages(asked);
-			return found && { items: found.rows.map(kept<T>), total: found.total, next: found.next };
+			return found && { items: found.rows.map(kept), total: found.total, next: found.next };
 		},
-		where: (column, value) => (searches.get(column)?.all(value) ?? []).map(kept<T>),
+		where: (column, value) => (searches.get(column)?.all(value) ?? []).map(kept),
 		get,
 		create: (id, record) => create.immediate(id, record),
 		replace: (id, version, record) => replace.immediate(id, version, record),
-		remove: (id) => removal(() => erase.run(id).changes)
+		remove: (id, version) => remove.immediate(id, version),
+		setAside: (id, field, value) => {
+			besides.get(field)!.run(JSON.stringify(value), id);
+			return get(id);
+		}
 	};
 }

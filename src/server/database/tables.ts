@@ -21,13 +21,19 @@ const ID: OrderColumn = { column: 'id' };
 const byName: OrderColumn[] = [{ column: 'name', nocase: true }, ID];
 const latestFirst = (column: string): OrderColumn[] => [{ column, falling: true }, ID];
 
+/** Words in some fields of a record's body, upper and lower case alike. */
+const saying = (...fields: string[]) => ({
+	q: `instr(lower(${fields.map((field) => `coalesce(json_extract(body, '$.${field}'), '')`).join(" || ' ' || ")}), lower(?)) > 0`
+});
+
 /** Frames by what they belong to, and by when they were taken, whatever the zone it was said in. */
 const frameFilters = {
 	load: 'load_id = ?',
 	camera: 'load_id IN (SELECT id FROM loads WHERE camera_id = ?)',
 	film: 'load_id IN (SELECT id FROM loads WHERE film_id = ?)',
 	from: 'unixepoch(taken_at) >= unixepoch(?)',
-	to: 'unixepoch(taken_at) <= unixepoch(?)'
+	to: 'unixepoch(taken_at) <= unixepoch(?)',
+	...saying('subject', 'note')
 };
 
 const named = {
@@ -35,7 +41,8 @@ const named = {
 		name: (record: { name: string }) => record.name,
 		archived: (record: { archived?: boolean }) => Number(record.archived ?? false)
 	},
-	orderBy: byName
+	orderBy: byName,
+	filters: saying('name', 'notes')
 };
 
 const frameColumns: TableDescription<FrameRecord>['columns'] = {
@@ -57,7 +64,8 @@ const loadTable: TableDescription<LoadRecord> = {
 		in_camera: (load) => Number(load.unloadedAt === undefined)
 	},
 	orderBy: latestFirst('loaded_at'),
-	filters: { camera: 'camera_id = ?', film: 'film_id = ?' },
+	aside: ['rig'],
+	filters: { camera: 'camera_id = ?', film: 'film_id = ?', ...saying('note') },
 	references: {
 		cameraId: { table: 'cameras', id: (load) => load.cameraId, what: 'camera' },
 		filmId: { table: 'films', id: (load) => load.filmId, what: 'film' }
@@ -90,7 +98,8 @@ export function tablesOf(database: Database.Database) {
 		gear: recordTable<GearRecord>(database, {
 			table: 'gear',
 			columns: { kind: ({ type }) => type, name: ({ name }) => name },
-			orderBy: [{ column: 'kind' }, ...byName]
+			orderBy: [{ column: 'kind' }, ...byName],
+			filters: saying('name')
 		}),
 		measurements: recordTable<MeasurementRecord>(database, {
 			table: 'measurements',
@@ -102,7 +111,8 @@ export function tablesOf(database: Database.Database) {
 		outings: recordTable<OutingRecord>(database, {
 			table: 'outings',
 			columns: { date: ({ date }) => date },
-			orderBy: latestFirst('date')
+			orderBy: latestFirst('date'),
+			filters: saying('name')
 		}),
 		exercises: recordTable<ExerciseRecord>(database, {
 			table: 'exercises',
@@ -112,17 +122,20 @@ export function tablesOf(database: Database.Database) {
 		recipes: recordTable<RecipeRecord>(database, {
 			table: 'recipes',
 			columns: { name: ({ name }) => name },
-			orderBy: byName
+			orderBy: byName,
+			filters: saying('name', 'notes')
 		}),
 		places: recordTable<PlaceRecord>(database, {
 			table: 'places',
 			columns: { name: ({ name }) => name },
-			orderBy: byName
+			orderBy: byName,
+			filters: saying('name')
 		}),
 		readings: recordTable<ReadingRecord>(database, {
 			table: 'readings',
 			columns: { taken_at: (reading) => reading.takenAt, named: ({ name }) => Number(name !== undefined) },
-			orderBy: latestFirst('taken_at')
+			orderBy: latestFirst('taken_at'),
+			filters: saying('name')
 		})
 	};
 }

@@ -28,7 +28,6 @@ import {
 const HOUR = 3_600_000;
 /** Frames of a pack. */
 const PACK = 8;
-const filters = filtersOf(gear);
 
 /** The id of a record that has just been planted. */
 function planted<T>(creation: Creation<T>): string {
@@ -57,6 +56,7 @@ const pick = <T, K extends keyof T>(from: T, ...keys: K[]): Pick<T, K> =>
 
 /** The scenes of an outing with what packing takes for each, from what is planted. */
 function packed(outing: Outing, tables: Tables): Scene[] {
+	const filters = filtersOf(everything(tables.gear));
 	const from = { cameras: everything(tables.cameras), films: everything(tables.films), filters };
 	const question = {
 		cameras: from.cameras.map((camera) => ({ camera, takes: cameraKind(camera.kind)?.film })),
@@ -94,13 +94,13 @@ export function plantDemo(tables: Tables, now: Date): void {
 		index: number
 	): FrameRecord => {
 		const predicted = bestOutcome(cameras[load.camera], films[load.film], frame.light);
-		const { f, seconds, compensation, iso, position } = predicted;
+		const { f, seconds, compensation, iso, position, handTimed } = predicted;
 		return {
 			loadId,
 			number: index + 1,
 			takenAt: before(frame.ago),
 			light: frame.light,
-			settings: { f, seconds, compensation, iso, position },
+			settings: { f, seconds, compensation, iso, position, handTimed },
 			handheld: true,
 			predicted,
 			...pick(frame, 'note', 'ran'),

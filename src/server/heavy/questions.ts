@@ -40,8 +40,8 @@ export const questions = {
 	}),
 	reach: question({
 		check: checkReachRequest,
-		compute: ({ camera, film, filters, meterDifference }) => {
-			const { good, usable, lanes } = reach(camera, film, { filters, meterDifference });
+		compute: ({ camera, film, filters, meterDifference, intent }) => {
+			const { good, usable, lanes } = reach(camera, film, { filters, ...intent, meterDifference });
 			return { good, usable, lanes: namedLanes(camera, lanes) };
 		},
 		quick: (asked) => quick(asked, 0)

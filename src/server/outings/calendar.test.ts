@@ -9,8 +9,7 @@ const [CAMERA, FILM] = ['6f1d3c6e-3a53-4b8e-9a51-0d7f3b6d2c11', '0c7a5b60-51f5-4
 const SCENES = ['5f3e0a5c-7a52-4f65-8b0a-2d9f4c1e6a33', 'b2a9d8c7-6e5f-4d3c-9b1a-0f8e7d6c5b44'];
 const bag = {
 	cameras: [{ ...fixedCamera({ name: 'Tin Box', bulb: true }), id: CAMERA, version: 1 }],
-	films: [{ ...filmOf('colour-negative', 400), name: 'Marram 400', id: FILM, version: 1 }],
-	gear: []
+	films: [{ ...filmOf('colour-negative', 400), name: 'Marram 400', id: FILM, version: 1 }]
 };
 
 /** Autumn: the clock goes back in the night between the two scenes. */

@@ -2,20 +2,12 @@ import ical, { escape, ICalAlarmType } from 'ical-generator';
 import { v5 as derived } from 'uuid';
 import { framesInWords, needsInWords, plannedInWords, sceneLightInWords } from '$core/words';
 import { plannedScene, scenesInOrder, sceneTime, type Scene } from '$core/plan';
-import {
-	filtersOf,
-	type CameraRecord,
-	type FilmRecord,
-	type GearRecord,
-	type OutingRecord,
-	type Stored
-} from '$contract/records';
+import type { CameraRecord, FilmRecord, OutingRecord, Stored } from '$contract/records';
 
 /** What scenes are taken with. */
 export interface CarriedBag {
 	cameras: (CameraRecord & Stored)[];
 	films: (FilmRecord & Stored)[];
-	gear: GearRecord[];
 }
 
 const MINUTE = 60_000;
@@ -24,9 +16,8 @@ const [BEFORE, BEFORE_FIRST] = [15 * 60, 2 * 60 * 60];
 /** A scene lasts until the next one, but not longer, minutes. */
 const LONGEST = 30;
 
-function told(outing: OutingRecord, scene: Scene, { cameras, films, gear }: CarriedBag): string {
-	const filters = filtersOf(gear);
-	const planned = plannedScene(outing, scene, { cameras, films, filters });
+function told(outing: OutingRecord, scene: Scene, { cameras, films }: CarriedBag): string {
+	const planned = plannedScene(outing, scene, { cameras, films });
 	const needs = needsInWords(scene);
 	return [
 		planned ? `${plannedInWords(planned, scene.take?.handheld !== false)}.` : 'Not packed yet.',

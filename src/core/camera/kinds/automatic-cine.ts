@@ -8,5 +8,7 @@ export const automaticCine: CameraKind = {
 	name: 'Spring cine with an eye',
 	looks: 'Moving pictures, wound by hand; a needle moves the aperture',
 	camera: { ...cine.camera, exposure: { mode: 'auto', sets: 'aperture', iso: [10, 16, 25, 40] } },
-	measure: 'Old cells are slow: hold the needle against a meter.'
+	measure: 'Old cells are slow: hold the needle against a meter.',
+	night: ['At its widest opening the needle stops: from there it is too dark, whatever it says.'],
+	offsetSd: 0.7
 };

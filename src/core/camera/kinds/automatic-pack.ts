@@ -1,3 +1,4 @@
+import { anyFrame, bellows } from '../checks';
 import type { CameraKind } from './kind';
 
 /** Values: common practice for old pack cameras with an electric eye and a film-speed dial. */
@@ -5,6 +6,11 @@ export const automaticPack: CameraKind = {
 	id: 'automatic-pack',
 	name: 'Automatic pack camera',
 	looks: 'Bellows, an electric eye and a film-speed dial',
+	glyph: {
+		lines: 'M6 14h10v26H6zM16 17l6 3v14l-6 3M22 20l6-2v18l-6-2M28 18l6 2v14l-6 2M34 14h20v26H34z',
+		rings: [[44, 30, 5]],
+		dots: [[48, 19, 2]]
+	},
 	camera: {
 		frame: { width: 95, height: 73 },
 		focalLength: 114,
@@ -21,5 +27,15 @@ export const automaticPack: CameraKind = {
 	},
 	film: 'peel-apart',
 	frames: 8,
-	measure: 'Old eyes have slowed; a fresh battery and a trial pack tell.'
+	measure: 'Old eyes have slowed; a fresh battery and a trial pack tell.',
+	checklist: {
+		load: [...bellows.load, 'Battery fresh'],
+		frame: [...bellows.frame, ...anyFrame]
+	},
+	night: [
+		'Old electric eyes reach 10 s, with a fresh battery up to a minute; a weak one ends early and says nothing.',
+		'With the eye covered and the wheel to lighten, it stays open as long as it can: uncover the lens, not the eye, and count.'
+	],
+	flares: false,
+	offsetSd: 0.7
 };

@@ -1,3 +1,4 @@
+import { roll } from '../checks';
 import type { CameraKind } from './kind';
 
 /** Values: common practice for 35 mm cameras whose eye sets aperture and time. */
@@ -5,6 +6,15 @@ export const automaticPointAndShoot: CameraKind = {
 	id: 'automatic-point-and-shoot',
 	name: 'Automatic 35 mm',
 	looks: 'A small camera that sets everything by itself',
+	glyph: {
+		lines:
+			'M9 14h46a3 3 0 0 1 3 3v20a3 3 0 0 1-3 3H9a3 3 0 0 1-3-3V17a3 3 0 0 1 3-3zM50 18h4v6h-4zM12 14v-3h8v3',
+		rings: [
+			[28, 27, 8],
+			[28, 27, 3]
+		],
+		dots: [[44, 21, 2]]
+	},
 	camera: {
 		frame: { width: 36, height: 24 },
 		focalLength: 35,
@@ -15,5 +25,8 @@ export const automaticPointAndShoot: CameraKind = {
 	},
 	film: 'colour-negative',
 	frames: 36,
-	measure: 'It may not read the speed off every film.'
+	measure: 'It may not read the speed off every film.',
+	checklist: roll,
+	night: ['Holds about 1 s at most, and fires its flash first: switch that off where you can.'],
+	flares: false
 };

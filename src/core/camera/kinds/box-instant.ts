@@ -1,3 +1,4 @@
+import { instant } from '../checks';
 import type { CameraKind } from './kind';
 
 /** Values: common practice for simple integral instant bodies with a fixed focus and a wheel. */
@@ -5,6 +6,14 @@ export const boxInstant: CameraKind = {
 	id: 'box-instant',
 	name: 'Box instant',
 	looks: 'A plastic box that spits its picture out; an eye, a wheel, a flash',
+	glyph: {
+		lines: 'M10 36l4-22h30l4 22zM8 36h42v7H8zM16 40h26M16 18h6v4h-6zM36 8h14v6H36z',
+		rings: [[27, 26, 6]],
+		dots: [
+			[27, 26, 2],
+			[39, 26, 1.5]
+		]
+	},
 	camera: {
 		frame: { width: 79, height: 79 },
 		focalLength: 103,
@@ -18,5 +27,11 @@ export const boxInstant: CameraKind = {
 	},
 	film: 'instant',
 	frames: 8,
-	measure: 'The longest time differs from body to body, and the flash likes to fire by itself.'
+	measure: 'The longest time differs from body to body, and the flash likes to fire by itself.',
+	checklist: instant,
+	night: [
+		'Simple bodies give up at ¼ to 1 s: what they call night is a flash.',
+		'Holding the circuit open (the button held down while the lens is covered) makes longer times; the print must then be ejected with the lens covered, or in the dark.'
+	],
+	flares: true
 };

@@ -1,3 +1,4 @@
+import { roll } from '../checks';
 import type { CameraKind } from './kind';
 
 /** Values: common practice for boxes that take roll film of 6 × 9 cm. */
@@ -5,6 +6,11 @@ export const box: CameraKind = {
 	id: 'box',
 	name: 'Box camera',
 	looks: 'A box with one lever for the shutter',
+	glyph: {
+		lines: 'M14 8h28v32H14zM42 8l8 5v32l-8-5M14 8l8-4h28l-8 4M19 13h6v5h-6zM42 30h4',
+		rings: [[28, 25, 7]],
+		dots: [[28, 25, 2]]
+	},
 	camera: {
 		frame: { width: 57, height: 83 },
 		focalLength: 105,
@@ -18,5 +24,8 @@ export const box: CameraKind = {
 	},
 	film: 'bw-negative',
 	frames: 8,
-	measure: 'The opening and the shutter speed differ from body to body.'
+	measure: 'The opening and the shutter speed differ from body to body.',
+	checklist: roll,
+	night: ['On B the cable release stays pressed: a lock on it saves your thumb and the picture.'],
+	flares: true
 };

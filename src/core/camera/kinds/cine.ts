@@ -1,3 +1,4 @@
+import { anyFrame } from '../checks';
 import type { CameraKind } from './kind';
 
 /** Values: common practice for regular 8 mm with a spring motor. */
@@ -5,6 +6,13 @@ export const cine: CameraKind = {
 	id: 'cine',
 	name: 'Spring cine',
 	looks: 'Moving pictures, wound by hand',
+	glyph: {
+		lines: 'M16 12h26v28H16zM42 17h12v7H42M42 30h6M16 20h-5v-5',
+		rings: [
+			[24, 21, 5],
+			[35, 33, 4]
+		]
+	},
 	camera: {
 		frame: { width: 4.8, height: 3.5 },
 		focalLength: 13,
@@ -17,5 +25,16 @@ export const cine: CameraKind = {
 	},
 	film: 'reversal',
 	frames: 24,
-	measure: 'The time follows the frame rate and the shutter’s angle.'
+	measure: 'The time follows the frame rate and the shutter’s angle.',
+	checklist: {
+		load: [
+			'In dim light',
+			'Loop formed, film flush, gate closed',
+			'Footage counter set',
+			'Flip the spool after side one'
+		],
+		frame: ['Wound tight', ...anyFrame, 'Finder mask for this lens', 'Three to ten seconds a shot']
+	},
+	night: ['One time only. Half the frame rate gives a stop, single frames with the button held give more.'],
+	flares: true
 };

@@ -1,3 +1,4 @@
+import { anyFrame, bellows } from '../checks';
 import { automaticPack } from './automatic-pack';
 import type { CameraKind } from './kind';
 
@@ -10,5 +11,10 @@ export const convertedPack: CameraKind = {
 	camera: { ...automaticPack.camera, frame: { width: 99, height: 62 } },
 	film: 'instant',
 	frames: 10,
-	measure: 'The finder no longer shows what the back takes: try it, and note where to aim.'
+	measure: 'The finder no longer shows what the back takes: try it, and note where to aim.',
+	checklist: {
+		load: [...bellows.load, 'Battery fresh'],
+		frame: [...bellows.frame, 'Dark slide out', 'Back’s motor off until the print', ...anyFrame]
+	},
+	night: [...automaticPack.night, 'Back’s motor off until it has closed.']
 };

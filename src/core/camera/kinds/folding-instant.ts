@@ -1,3 +1,4 @@
+import { instant } from '../checks';
 import type { CameraKind } from './kind';
 
 /** Values: common practice for folding instant cameras with an electric eye and a lighten–darken wheel. */
@@ -5,6 +6,13 @@ export const foldingInstant: CameraKind = {
 	id: 'folding-instant',
 	name: 'Folding instant',
 	looks: 'Folds flat; an eye, and a wheel for lighter or darker',
+	glyph: {
+		lines: 'M6 40h52L46 18H24zM24 18l6-10h14l2 10M14 40l10-22',
+		rings: [
+			[36, 29, 5],
+			[47, 33, 2]
+		]
+	},
 	camera: {
 		frame: { width: 79, height: 79 },
 		focalLength: 117,
@@ -21,5 +29,11 @@ export const foldingInstant: CameraKind = {
 	},
 	film: 'instant',
 	frames: 8,
-	measure: 'The eye drifts with age, and the longest time differs: try both.'
+	measure: 'The eye drifts with age, and the longest time differs: try both.',
+	checklist: instant,
+	night: [
+		'Most go to 10 or 14 s by themselves, some to half a minute with a fresh battery, and then close as if all were well.',
+		'With the eye covered and the wheel to lighten, it stays open as long as it can: uncover the lens, not the eye, and count.'
+	],
+	flares: false
 };

@@ -1,3 +1,4 @@
+import { anyFrame, bellows } from '../checks';
 import type { CameraKind } from './kind';
 
 /** Values: common practice for folding cameras with every setting by hand. */
@@ -5,6 +6,11 @@ export const fullSettings: CameraKind = {
 	id: 'full-settings',
 	name: 'Folding, all by hand',
 	looks: 'Bellows, with rings for aperture and speed',
+	glyph: {
+		lines:
+			'M6 40h52M10 40V12h14v28M24 16l6 4v14l-6 4M30 20l6-2v18l-6-2M36 18l6 4v10l-6 4M42 36l4 4M10 12l6-5h8',
+		rings: [[47, 27, 6]]
+	},
 	camera: {
 		frame: { width: 73, height: 95 },
 		focalLength: 114,
@@ -19,5 +25,8 @@ export const fullSettings: CameraKind = {
 	},
 	film: 'peel-apart',
 	frames: 10,
-	measure: 'Old leaf shutters run slow.'
+	measure: 'Old leaf shutters run slow.',
+	checklist: { load: bellows.load, frame: [...bellows.frame, 'Dark slide out', ...anyFrame] },
+	night: ['On B the cable release stays pressed: a lock on it saves your thumb and the picture.'],
+	flares: false
 };

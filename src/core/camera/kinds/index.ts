@@ -1,7 +1,7 @@
 import { box } from './box';
 import { cine } from './cine';
 import { fullSettings } from './full-settings';
-import type { CameraKind } from './kind';
+import type { CameraKind, Glyph } from './kind';
 import { pinhole } from './pinhole';
 import { plasticMediumFormat } from './plastic-medium-format';
 import { pointAndShoot } from './point-and-shoot';
@@ -33,6 +33,12 @@ export const cameraKinds: readonly CameraKind[] = [
 	automaticCine,
 	pinhole
 ];
+
+/** Of a camera of no kind that the bag knows. */
+export const unknownGlyph: Glyph = {
+	lines: 'M11 14h42a3 3 0 0 1 3 3v20a3 3 0 0 1-3 3H11a3 3 0 0 1-3-3V17a3 3 0 0 1 3-3zM14 14v-4h10v4',
+	rings: [[32, 27, 8]]
+};
 
 /** The kind of that name, if the bag knows it. */
 export function cameraKind(id: string | undefined): CameraKind | undefined {

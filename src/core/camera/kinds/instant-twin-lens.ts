@@ -1,3 +1,4 @@
+import { instant } from '../checks';
 import type { CameraKind } from './kind';
 
 /** Values: common practice for instant twin-lens cameras: aperture by hand, time by the eye. */
@@ -5,6 +6,14 @@ export const instantTwinLens: CameraKind = {
 	id: 'instant-twin-lens',
 	name: 'Instant twin-lens',
 	looks: 'Two lenses, one above the other; you pick the aperture',
+	glyph: {
+		lines: 'M14 8h26v34H14zM40 14h10v26H40M18 4h18v4',
+		rings: [
+			[27, 17, 5],
+			[27, 32, 6]
+		],
+		dots: [[27, 32, 2]]
+	},
 	camera: {
 		frame: { width: 62, height: 46 },
 		focalLength: 60,
@@ -21,5 +30,11 @@ export const instantTwinLens: CameraKind = {
 	},
 	film: 'instant',
 	frames: 10,
-	measure: 'The longest time by itself differs from body to body.'
+	measure: 'The longest time by itself differs from body to body.',
+	checklist: instant,
+	night: [
+		'Ends at about 1 s, and closes early in very little light.',
+		'Held open by its B setting, it counts as long as you press; eject in the dark or with the lens covered.'
+	],
+	flares: true
 };

@@ -1,17 +1,34 @@
 import type { FilmType } from '../../film/types';
+import type { Checks } from '../checks';
 import type { Camera } from '../types';
 
-/** A kind of camera to start from: typical values, to be measured where it matters. */
+/** A small drawing of a kind, in one line weight on 64 × 48: lines, rings of x, y and radius, and filled dots of the same. */
+export interface Glyph {
+	lines: string;
+	rings?: readonly (readonly [x: number, y: number, radius: number])[];
+	dots?: readonly (readonly [x: number, y: number, radius: number])[];
+}
+
+/** A kind of camera to start from: typical values, to be measured where it matters; all that is so of its kind. */
 export interface CameraKind {
 	id: string;
 	/** What people call it. */
 	name: string;
 	/** How to recognise it, in a few words. */
 	looks: string;
+	glyph: Glyph;
 	camera: Omit<Camera, 'name' | 'kind'>;
 	/** Typical film and number of frames of a load. */
 	film: FilmType;
 	frames: number;
 	/** Values that vary from body to body, in words. */
 	measure: string;
+	/** What hands forget with it. */
+	checklist: Checks;
+	/** What is known of it in the dark. */
+	night: readonly string[];
+	/** Its simple lens shows the sun, or light from the side, as a veil. */
+	flares: boolean;
+	/** Doubt of a body that nobody has tested, stops, where it is not what is usual of shutters and eyes: old cells wander. */
+	offsetSd?: number;
 }

@@ -1,3 +1,4 @@
+import { roll } from '../checks';
 import type { CameraKind } from './kind';
 
 /** Values: common practice for pinholes of about 0.3 mm. */
@@ -5,6 +6,10 @@ export const pinhole: CameraKind = {
 	id: 'pinhole',
 	name: 'Pinhole',
 	looks: 'A hole instead of a lens, a flap for a shutter',
+	glyph: {
+		lines: 'M12 14h40v26H12zM26 20h12v14H26zM38 20l6-4',
+		dots: [[32, 27, 1.6]]
+	},
 	camera: {
 		frame: { width: 56, height: 56 },
 		focalLength: 50,
@@ -16,5 +21,8 @@ export const pinhole: CameraKind = {
 	},
 	film: 'bw-negative',
 	frames: 12,
-	measure: 'Measure the hole: it is the whole exposure.'
+	measure: 'Measure the hole: it is the whole exposure.',
+	checklist: roll,
+	night: ['A cap is your shutter: take it off without touching the box, and wait until it is still.'],
+	flares: false
 };

@@ -1,3 +1,4 @@
+import { roll } from '../checks';
 import type { CameraKind } from './kind';
 
 /** Values: common practice for plastic cameras of 6 × 6 cm with two weather marks. */
@@ -5,6 +6,13 @@ export const plasticMediumFormat: CameraKind = {
 	id: 'plastic-medium-format',
 	name: 'Plastic medium format',
 	looks: 'Square pictures, a sun and a cloud to choose from',
+	glyph: {
+		lines: 'M8 16h48v24H8zM20 16l3-7h18l3 7M28 12h8M50 20v4',
+		rings: [
+			[32, 28, 9],
+			[32, 28, 4]
+		]
+	},
 	camera: {
 		frame: { width: 56, height: 56 },
 		focalLength: 60,
@@ -21,5 +29,8 @@ export const plasticMediumFormat: CameraKind = {
 	},
 	film: 'colour-negative',
 	frames: 12,
-	measure: 'On many bodies both marks give the same opening.'
+	measure: 'On many bodies both marks give the same opening.',
+	checklist: roll,
+	night: ['On B the cable release stays pressed: a lock on it saves your thumb and the picture.'],
+	flares: true
 };

@@ -1,3 +1,4 @@
+import { roll } from '../checks';
 import type { CameraKind } from './kind';
 
 /** Values: common practice for 35 mm cameras with nothing to set. */
@@ -5,6 +6,14 @@ export const pointAndShoot: CameraKind = {
 	id: 'point-and-shoot',
 	name: 'Simple 35 mm',
 	looks: 'A small camera with nothing to set but a flash',
+	glyph: {
+		lines:
+			'M12 13h40a6 6 0 0 1 6 6v14a6 6 0 0 1-6 6H12a6 6 0 0 1-6-6V19a6 6 0 0 1 6-6zM12 18h10v6H12zM46 13v-3h6v3',
+		rings: [
+			[36, 27, 7],
+			[36, 27, 2.5]
+		]
+	},
 	camera: {
 		frame: { width: 36, height: 24 },
 		focalLength: 31,
@@ -16,5 +25,8 @@ export const pointAndShoot: CameraKind = {
 	},
 	film: 'colour-negative',
 	frames: 36,
-	measure: 'The opening differs from model to model.'
+	measure: 'The opening differs from model to model.',
+	checklist: roll,
+	night: [],
+	flares: true
 };

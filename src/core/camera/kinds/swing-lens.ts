@@ -1,3 +1,4 @@
+import { roll } from '../checks';
 import type { CameraKind } from './kind';
 
 /** Values: common practice for swing-lens cameras on 35 mm film. */
@@ -5,6 +6,10 @@ export const swingLens: CameraKind = {
 	id: 'swing-lens',
 	name: 'Swing-lens panoramic',
 	looks: 'A lens that turns and draws a long picture',
+	glyph: {
+		lines: 'M4 18c18-7 38-7 56 0v18c-18-7-38-7-56 0zM27 21h10v11H27zM28 12V8h8v4',
+		rings: [[32, 26.5, 3]]
+	},
 	camera: {
 		frame: { width: 58, height: 24 },
 		focalLength: 28,
@@ -17,5 +22,8 @@ export const swingLens: CameraKind = {
 	},
 	film: 'colour-negative',
 	frames: 20,
-	measure: 'The slow speeds drag in the cold.'
+	measure: 'The slow speeds drag in the cold.',
+	checklist: roll,
+	night: ['The drum must run through: on its slow row it stands on something, or every stripe shows.'],
+	flares: true
 };

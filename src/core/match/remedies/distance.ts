@@ -1,4 +1,5 @@
 import { formatDistance } from '../../units';
+import { isSpoiledBy } from '../spoilers';
 import { withIntent, type RemedyKind } from './remedy-kind';
 
 /** A step back from a subject that is nearer than the sharp zone. */
@@ -6,7 +7,7 @@ export const distance: RemedyKind = {
 	effort: 0,
 	pairs: true,
 	options({ intent }, best) {
-		if (!best.spoilers.includes('near')) return [];
+		if (!isSpoiledBy(best, 'near')) return [];
 		// A centimetre more, so that the zone that is worked out anew does not end just before the subject.
 		const to = Math.ceil(best.sharp.from * 100 + 1) / 100;
 		return [

@@ -1,3 +1,4 @@
+import { idOf, isSameThing } from '../same-thing';
 import type { RemedyKind } from './remedy-kind';
 
 /** Another film of the bag: the whole load. */
@@ -6,9 +7,9 @@ export const film: RemedyKind = {
 	pairs: true,
 	options({ bag, film: loaded }) {
 		return (bag.films ?? [])
-			.filter(({ name }) => name !== loaded.name)
+			.filter((other) => !isSameThing(other, loaded))
 			.map((other) => ({
-				change: { kind: 'film', name: other.name },
+				change: { kind: 'film', name: other.name, ...idOf(other) },
 				apply: (question) => ({ ...question, film: other })
 			}));
 	}

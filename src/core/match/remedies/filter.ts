@@ -1,6 +1,7 @@
 import type { Filter } from '../../camera';
 import { castOf, isColour, type Film } from '../../film';
 import { resolveLight, type Light } from '../../light';
+import { idOf, isSameThing } from '../same-thing';
 import type { Option, Question, RemedyKind } from './remedy-kind';
 
 /** A conversion filter is offered where it leaves less of a cast than there was, mired. */
@@ -37,14 +38,14 @@ const wearing = (question: Question, filters: Filter[]): Question => ({
 });
 
 const putOn = (filter: Filter): Option => ({
-	change: { kind: 'filter', name: filter.name },
+	change: { kind: 'filter', name: filter.name, ...idOf(filter) },
 	apply: (question) => wearing(question, [...filtersOf(question), filter])
 });
 
 const takeOff = (filter: Filter): Option => ({
-	change: { kind: 'filter', name: filter.name, off: true },
+	change: { kind: 'filter', name: filter.name, ...idOf(filter), off: true },
 	apply(question) {
-		const at = filtersOf(question).findIndex((each) => each.name === filter.name);
+		const at = filtersOf(question).findIndex((each) => isSameThing(each, filter));
 		return wearing(
 			question,
 			filtersOf(question).filter((_, index) => index !== at)
@@ -58,7 +59,7 @@ export const filter: RemedyKind = {
 	pairs: true,
 	options(question) {
 		const on = filtersOf(question);
-		const free = (question.bag.filters ?? []).filter((each) => !on.some(({ name }) => name === each.name));
+		const free = (question.bag.filters ?? []).filter((each) => !on.some((worn) => isSameThing(worn, each)));
 		return [...on.map(takeOff), ...free.filter((each) => serves(each, question)).map(putOn)];
 	}
 };

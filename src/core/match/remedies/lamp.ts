@@ -14,7 +14,9 @@ const under = (question: Question, changes: Partial<LampReading>): Question => (
 });
 
 function moved(question: Question, light: LampReading): Option[] {
-	const need = nearestGoodLight(question).ev - resolveLight(light).ev;
+	const nearest = nearestGoodLight(question);
+	if (!nearest) return [];
+	const need = nearest.ev - resolveLight(light).ev;
 	const to = distanceFor(light.to, need);
 	if (Math.abs(need) < 1 / 6 || to < NEAREST_LAMP) return [];
 	const name = `lamp from ${formatDistance(light.to)} to ${formatDistance(to)}`;

@@ -12,14 +12,14 @@ function safeInside([from, to]: Interval, ev: number, sd: number): number {
 
 const apart = ([from, to]: Interval, ev: number) => Math.max(from - ev, ev - to, 0);
 
-/** The light nearest to the present one in which the camera works well, or at least somehow. */
+/** The light nearest to the present one in which the camera works well as it is set; null where none is. */
 export function nearestGoodLight({ camera, film, light, intent }: Question): {
 	interval: Interval;
 	ev: number;
-} {
+} | null {
 	const { ev, sd, meterEv } = resolveLight(light);
-	const { filters, exposures } = intent;
-	const { good } = reach(camera, film, { filters, exposures, meterDifference: meterEv - ev });
+	const { good } = reach(camera, film, { ...intent, meterDifference: meterEv - ev });
+	if (good.length === 0) return null;
 	const interval = good.reduce((a, b) => (apart(b, ev) < apart(a, ev) ? b : a));
 	return { interval, ev: safeInside(interval, ev, sd) };
 }
@@ -37,7 +37,9 @@ export const light: RemedyKind = {
 	pairs: false,
 	options(question) {
 		const { ev } = resolveLight(question.light);
-		const { interval } = nearestGoodLight(question);
+		const nearest = nearestGoodLight(question);
+		if (!nearest) return [];
+		const { interval } = nearest;
 		const to = Math.min(interval[1], Math.max(interval[0], ev));
 		const stops = to - ev;
 		if (Math.abs(stops) < 1 / 6) return [];

@@ -1,3 +1,4 @@
+import { isSeenAtOnce } from '../../film';
 import { resolveLight } from '../../light';
 import { offsetOf } from '../../camera';
 import type { Question, RemedyKind } from './remedy-kind';
@@ -21,7 +22,7 @@ export const trial: RemedyKind = {
 	effort: 2,
 	pairs: false,
 	options({ film }) {
-		if (film.type !== 'instant' && film.type !== 'peel-apart') return [];
+		if (!isSeenAtOnce(film)) return [];
 		return [
 			{ change: { kind: 'trial', name: 'one trial frame, then answer it' }, apply: seen, narrows: true }
 		];

@@ -1,15 +1,13 @@
 import type { Filter } from '../../camera';
-import { fitsWhere, isColour, type Film } from '../../film';
+import { fitsWhere, isColour, isSeenAtOnce, type Film } from '../../film';
 import { quickMatch, suitsFilm, type Intent } from '../../match';
 import { intentForDepth } from '../depth';
 import type { FilmWish, PackCamera, PackQuestion, PackScene, Use } from './types';
 
-const isInstant = ({ type }: Film) => type === 'instant' || type === 'peel-apart';
-
 const wishes: Readonly<Record<FilmWish, (film: Film) => boolean>> = {
 	colour: isColour,
 	'black-and-white': (film) => !isColour(film),
-	instant: isInstant
+	instant: isSeenAtOnce
 };
 
 const wantedOn = ({ on }: PackScene, film: Film) => on === undefined || wishes[on](film);

@@ -35,7 +35,7 @@
 	const all = $derived(flashesFor(shoot.gear, camera));
 	const flash = $derived(shoot.flashOf(loaded));
 	/** As it comes, with every power that it has. */
-	const whole = $derived(all.find(({ name }) => name === flash?.name));
+	const whole = $derived(all.find(({ id }) => id === flash?.id));
 	const intent = $derived(intentOf(shoot.scene, own));
 	const best = $derived(
 		flash && shoot.light ? bestLit(camera, film, lightFor(shoot.light, own), { flash }, intent) : null
@@ -128,9 +128,9 @@
 			{#if all.length > 1}
 				<ChoiceField
 					label="Which flash"
-					value={flash.name}
-					options={all.map(({ name }) => ({ value: name, name }))}
-					onchange={(name) => set({ name, power: undefined })}
+					value={flash.id}
+					options={all.map(({ id, name }) => ({ value: id, name }))}
+					onchange={(id) => set({ id, power: undefined })}
 				/>
 			{/if}
 			{#if whole.powers.length > 1}

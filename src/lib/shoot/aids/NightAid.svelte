@@ -1,6 +1,6 @@
 <!-- Night and long exposures: whether to go on, what to count and behind which filter, trails, and the falling light. -->
 <script lang="ts">
-	import { isHandTimed, nightNotes } from '$core/camera';
+	import { cameraKind } from '$core/camera';
 	import { localTime, zoneAt } from '$core/light';
 	import {
 		countableStack,
@@ -54,7 +54,7 @@
 	const dark = $derived(dusk ? tooDark(dusk, shoot.reaches.get(loaded.id)?.usable ?? []) : null);
 	const clock = (at: number) => (where ? localTime(at, zoneAt(where.latitude, where.longitude)).time : '');
 
-	const byHand = $derived(outcome !== undefined && isHandTimed(camera, outcome.seconds));
+	const byHand = $derived(outcome?.handTimed ?? false);
 	const { greys, on, others, metered } = $derived(
 		greysOf(film, shoot.bag.filters ?? [], own.filters, outcome?.seconds ?? 1)
 	);
@@ -90,7 +90,7 @@
 			? nextFrames(camera, film, dusk, typed.value.every, { ...intentOf(shoot.scene, own), handheld: false })
 			: []
 	);
-	const notes = $derived(nightNotes(camera.kind));
+	const notes = $derived(cameraKind(camera.kind)?.night ?? []);
 </script>
 
 {#if !light || !outcome}

@@ -1,4 +1,3 @@
-import { isHandTimed } from '$core/camera';
 import { resolveLight } from '$core/light';
 import { FALLS, fallOf } from '$core/night';
 import type { Component } from 'svelte';
@@ -43,8 +42,8 @@ function isNight(shoot: ShootState, { camera }: Loaded): boolean {
 	const { asItIs } = shoot;
 	if (!asItIs || camera.framesPerSecond !== undefined) return false;
 	if (isDusk(shoot)) return true;
-	const { seconds, verdict, clamped } = asItIs;
-	return seconds >= LONG || isHandTimed(camera, seconds) || verdict === 'too-dark' || clamped === 'slowest';
+	const { seconds, verdict, clamped, handTimed } = asItIs;
+	return seconds >= LONG || handTimed || verdict === 'too-dark' || clamped === 'slowest';
 }
 
 function isLamplight({ light }: ShootState): boolean {

@@ -4,7 +4,7 @@ import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ params }) => {
 	const { cameras, gear, pictures } = store();
-	const flashes = gear.where('kind', 'flash').map(({ name }) => name);
+	const flashes = gear.where('kind', 'flash').map(({ id, name }) => ({ id, name }));
 	if (params.id === 'new') return { camera: null, flashes, pictures: [] };
 	const camera = cameras.get(params.id) ?? error(404, 'There is no such camera');
 	return { camera, flashes, pictures: pictures.of('camera', camera.id) };

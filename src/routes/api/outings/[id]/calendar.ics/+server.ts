@@ -6,10 +6,10 @@ import { inThread } from '$server/heavy/pool';
 import { store } from '$server/store';
 
 export const GET = guarded(async ({ params }) => {
-	const { outings, cameras, films, gear } = store();
+	const { outings, cameras, films } = store();
 	const outing = outings.get(params.id!.toLowerCase());
 	if (!outing) return notFound('outing');
-	const bag = { cameras: everything(cameras), films: everything(films), gear: everything(gear) };
+	const bag = { cameras: everything(cameras), films: everything(films) };
 	return new Response(await inThread('calendar', outing, bag, new Date()), {
 		headers: {
 			'content-type': 'text/calendar; charset=utf-8',

@@ -1,0 +1,61 @@
+import { automaticExposure } from './eye';
+import type { Camera } from './types';
+
+/** What of a camera is looked at before it is told of something. */
+export type PartsTold = Partial<Pick<Camera, 'kind' | 'exposure' | 'positions' | 'flash' | 'bulb'>>;
+
+/** Something to remember: of every camera of its kind, or of those that have what it is about. */
+export type Check = string | { say: string; of: (camera: PartsTold) => boolean };
+
+/** A kind's list, from which each of its cameras is told what it has. */
+export interface Checks {
+	load: readonly Check[];
+	frame: readonly Check[];
+}
+
+const eyeOf = ({ exposure }: PartsTold) => (exposure ? automaticExposure({ exposure }) : null);
+
+/** What belongs to whatever has a wheel, a dial, a lever or a flash. */
+export const ofWheel = (say: string): Check => ({
+	say,
+	of: (camera) => Boolean(eyeOf(camera)?.compensation)
+});
+export const ofDial = (say: string): Check => ({ say, of: (camera) => (eyeOf(camera)?.iso.length ?? 0) > 1 });
+export const ofLever = (say: string): Check => ({ say, of: ({ positions }) => Boolean(positions?.length) });
+export const ofFlash = (say: string): Check => ({ say, of: ({ flash }) => flash !== undefined });
+
+/** What every frame of every camera asks. */
+export const anyFrame: readonly Check[] = [
+	'Lens cap or cover off',
+	'Fingers off the lens',
+	{ say: 'Fingers off the eye', of: (camera) => eyeOf(camera) !== null },
+	'Sun behind you or to the side'
+];
+
+/** Of all that is loaded with rolls. */
+export const roll: Checks = {
+	load: ['Leader caught on the take-up, under tension', 'Wound until it stops'],
+	frame: ['Wound on', 'Cocked', ...anyFrame, 'Nearer than the sharp zone? Step back']
+};
+
+/** Of bodies that take packs which develop by themselves. */
+export const instant: Checks = {
+	load: [
+		'Film of the right kind for body and battery',
+		'In the shade',
+		'First cover sheet out with the back in place'
+	],
+	frame: [
+		ofWheel('Wheel where it was left?'),
+		'Filter on the pack',
+		ofFlash('Flash only when its light glows'),
+		'Print shielded, and warm',
+		...anyFrame
+	]
+};
+
+/** Of bellows that hold a pack behind a dark slide. */
+export const bellows: Checks = {
+	load: ['Bellows locked', 'Dark slide out'],
+	frame: ['Cocked', ofDial('Dial set to the film'), ofLever('Lever or scene row set')]
+};

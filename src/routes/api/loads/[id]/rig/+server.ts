@@ -1,0 +1,3 @@
+import { rigHandlers } from '$server/api/rigs';
+
+export const { PUT, fallback } = rigHandlers;
