@@ -45,6 +45,12 @@ const named = {
 	filters: saying('name', 'notes')
 };
 
+const justNamed = {
+	columns: { name: (record: { name: string }) => record.name },
+	orderBy: byName,
+	filters: saying('name', 'notes')
+};
+
 const frameColumns: TableDescription<FrameRecord>['columns'] = {
 	load_id: ({ loadId }) => loadId,
 	number: ({ number }) => number,
@@ -119,18 +125,8 @@ export function tablesOf(database: Database.Database) {
 			columns: { kind: ({ kind }) => kind, at: ({ at }) => new Date(at).toISOString() },
 			orderBy: latestFirst('at')
 		}),
-		recipes: recordTable<RecipeRecord>(database, {
-			table: 'recipes',
-			columns: { name: ({ name }) => name },
-			orderBy: byName,
-			filters: saying('name', 'notes')
-		}),
-		places: recordTable<PlaceRecord>(database, {
-			table: 'places',
-			columns: { name: ({ name }) => name },
-			orderBy: byName,
-			filters: saying('name')
-		}),
+		recipes: recordTable<RecipeRecord>(database, { table: 'recipes', ...justNamed }),
+		places: recordTable<PlaceRecord>(database, { table: 'places', ...justNamed }),
 		readings: recordTable<ReadingRecord>(database, {
 			table: 'readings',
 			columns: { taken_at: (reading) => reading.takenAt, named: ({ name }) => Number(name !== undefined) },

@@ -1,7 +1,13 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { logarithmic, real } from '../../../../tests/fixtures/arbitraries';
-import { filmOf, fixedCamera, rangedCamera, steppedCamera } from '../../../../tests/fixtures/bag';
+import {
+	filmOf,
+	losesNothing,
+	fixedCamera,
+	rangedCamera,
+	steppedCamera
+} from '../../../../tests/fixtures/bag';
 import type { GearRecord } from '$contract/records';
 import { apertureAt, bandsOf, fillWay, rightAt } from './flash-desk';
 import { BARE, meteredAs, modifiersOf, nearestTo } from './lamp-desk';
@@ -99,7 +105,7 @@ describe('the greys of a bag', () => {
 
 	// Source: two stops by hand: 8 s behind them are 2 s without.
 	it('leave other filters where they are, and their time in the time', () => {
-		const film = filmOf('reversal', 100);
+		const film = filmOf('reversal', 100, losesNothing);
 		expect(greysOf(film, [nd, yellow], [yellow, nd], 8)).toEqual({
 			greys: [nd],
 			on: [nd],
