@@ -165,7 +165,12 @@ test('the flash is looked at, kept and logged, and a filter is a lane of its own
 	await page.getByRole('button', { name: /Took frame 1/ }).click();
 	await expect(page.getByText('Frame 1 of Pebble saved')).toBeVisible();
 	const { items } = await (await page.request.get('/api/frames')).json();
-	expect(items[0].flash).toEqual({ name: 'Pocket flash', guideNumber: 14, power: 1 });
+	expect(items[0].flash).toEqual({
+		id: expect.any(String),
+		name: 'Pocket flash',
+		guideNumber: 14,
+		power: 1
+	});
 	expect(items[0].predicted.verdict).toBe('just-enough');
 	await answer(page).getByLabel('The flash fires').uncheck();
 	await expect(answer(page).getByRole('heading', { name: /^Too dark/ })).toBeVisible();

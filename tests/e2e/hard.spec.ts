@@ -2,7 +2,7 @@ import { csvParse } from 'd3-dsv';
 import { readFileSync } from 'node:fs';
 import type { APIRequestContext } from '@playwright/test';
 import { cameraKind } from '../../src/core/camera';
-import { filmOf, fixedCamera } from '../fixtures/bag';
+import { filmOf, fixedCamera, losesNothing } from '../fixtures/bag';
 import { DESK, expect, loadCamera, open, PHONE, readLight, test } from './app';
 import { answer, openAid } from './shoot-page';
 
@@ -29,7 +29,7 @@ for (const [where, viewport] of [
 		}) => {
 			const { cameraId, filmId } = await loadCamera(request, {
 				camera: fixedCamera({ name: 'Quay Box', bulb: true }),
-				film: { ...filmOf('reversal', 100), name: 'Cockle 100' }
+				film: { ...filmOf('reversal', 100, losesNothing), name: 'Cockle 100' }
 			});
 			await keep(request, 'gear', { type: 'filter', name: 'ND 0.6', stops: 2, kind: 'neutral' });
 			await keep(request, 'outings', {
@@ -130,7 +130,7 @@ for (const [where, viewport] of [
 				await expect(page.getByText(`Frame ${number} of Slip Eight saved`)).toBeVisible();
 			}
 			for (const frame of await frames(request)) {
-				expect(frame.flash).toEqual({ name: 'Shoe flash', guideNumber: 16, power: 1 });
+				expect(frame.flash).toMatchObject({ name: 'Shoe flash', guideNumber: 16, power: 1 });
 				expect(frame.distance).toBe(2);
 				const judged = { stops: -1, sd: 0.25, by: 'eye', judgedAt: '2026-05-02T12:00:00Z' };
 				await request.put(`/api/frames/${frame.id}`, { data: { ...frame, judged } });

@@ -111,7 +111,9 @@ test('a frame that was undone is not sent by a tab that had slept', async ({ pag
 	await open(other, '/');
 	await context.route('**/api/**', (route) => route.abort());
 	await took(page, 1).click();
-	await expect(other.getByText('Not saved yet: one entry is kept here')).toBeVisible();
+	for (const each of [page, other]) {
+		await expect(each.getByText('Not saved yet: one entry is kept here')).toBeVisible();
+	}
 	await context.unroute('**/api/**');
 	await online(page);
 	await expect(page.getByText('Not saved yet')).toBeHidden();

@@ -11,9 +11,18 @@ const LOCK = 'just-enough-outbox';
 /** Until it is tried again, ms; longer each time. */
 const [SOON, LATE] = [2000, 60_000];
 
-/** One page of all at a time; browsers offer locks on this machine itself and over https alone, and without them sending twice does no harm. */
+let last: Promise<unknown> = Promise.resolve();
+
+/** This page's own work, one after the other. */
+function inTurn<T>(work: () => Promise<T>): Promise<T> {
+	const mine = last.then(work, work);
+	last = mine.catch(() => undefined);
+	return mine;
+}
+
+/** One page of all at a time; browsers offer locks on this machine itself and over https alone, and without them each page keeps its own turn. */
 function alone<T>(work: () => Promise<T>): Promise<T> {
-	if (!browser || !navigator.locks) return work();
+	if (!browser || !navigator.locks) return inTurn(work);
 	return navigator.locks.request(LOCK, work) as Promise<T>;
 }
 
@@ -82,7 +91,20 @@ class Outbox {
 		this.#later(saved.length > 0);
 	}
 
-	forget(id: string): void {
+	/** Takes records back: what is just being sent, by this page or another, has arrived before, and nothing is sent after. */
+	takeBack<T>(ids: readonly string[], remove: () => Promise<T>): Promise<T> {
+		return alone(() => {
+			for (const id of ids) this.#forget(id);
+			return remove();
+		});
+	}
+
+	/** Lets go of a record that the server would not have. */
+	drop(id: string): Promise<void> {
+		return this.takeBack([id], () => Promise.resolve());
+	}
+
+	#forget(id: string): void {
 		this.#pending.drop(id);
 		this.#arrived = this.#arrived.filter((item) => item.id !== id);
 		this.#look();

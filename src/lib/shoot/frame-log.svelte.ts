@@ -33,21 +33,27 @@ export class FrameLog {
 		if (this.logged?.ids[0] === ids[0]) this.logged = { ...this.logged, numbers, saved, problem };
 	}
 
+	/** Whether any of the frames was on the server; null where that could not be deleted. */
+	async #removed(logged: Logged): Promise<boolean | null> {
+		let there = logged.saved === true;
+		for (const id of logged.ids) {
+			const removed = await remove('frames', id);
+			if (logged.saved && removed.result === 'unreachable') {
+				this.logged = { ...logged, problem: 'not undone: the server does not answer' };
+				return null;
+			}
+			there ||= removed.result === 'saved';
+		}
+		return there;
+	}
+
 	/** Takes the frames back that were logged last. */
 	async undo(refresh: () => Promise<void>): Promise<void> {
 		const { logged } = this;
 		if (!logged || logged.saved === null) return;
 		// What waits here is not sent any more; what is on the server, or may be because its answer was lost, is deleted.
-		for (const id of logged.ids) outbox.forget(id);
-		let there = logged.saved;
-		for (const id of logged.ids) {
-			const removed = await remove('frames', id);
-			if (logged.saved && removed.result === 'unreachable') {
-				this.logged = { ...logged, problem: 'not undone: the server does not answer' };
-				return;
-			}
-			there ||= removed.result === 'saved';
-		}
+		const there = await outbox.takeBack(logged.ids, () => this.#removed(logged));
+		if (there === null) return;
 		if (there) await refresh();
 		this.logged = null;
 	}

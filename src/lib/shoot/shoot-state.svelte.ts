@@ -2,6 +2,7 @@ import { resolveLight, type Light } from '$core/light';
 import { intentForDepth } from '$core/plan';
 import {
 	bestLit,
+	changed,
 	isSameThing,
 	quickMatch,
 	reach,
@@ -33,7 +34,6 @@ import { Counting } from './count/counting.svelte';
 import { RemedyDesk } from './remedy-desk.svelte';
 import { ShotList, shotsOf, type Shot } from './shot-list.svelte';
 import {
-	asChanged,
 	bagOf,
 	flashesFor,
 	flashSet,
@@ -107,13 +107,12 @@ export class ShootState {
 				const own = this.wishesOf(loaded.id);
 				const remedy = loaded.id === this.chosen?.id ? this.previewed : null;
 				if (!remedy && own === freeCamera) return [loaded.id, loaded.reach];
-				const { film, filters, meterDifference } = asChanged(
-					loaded.film,
-					own,
-					remedy?.changes ?? [],
-					this.bag
-				);
-				return [loaded.id, reach(loaded.camera, film, { filters, meterDifference })];
+				const { bag, light } = this;
+				const { camera, film } = loaded;
+				const asked = { camera, film, light: light ?? { ev: 0 }, bag, intent: { filters: own.filters } };
+				const { film: changedFilm, intent } = changed(asked, remedy?.changes ?? []);
+				const { meterDifference } = own;
+				return [loaded.id, reach(camera, changedFilm, { filters: intent.filters, meterDifference })];
 			})
 		);
 	});

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { colourNegative400, filmOf } from '../../../tests/fixtures/bag';
 import type { Change } from '$core/match';
 import type { GearRecord } from '$contract/records';
-import { asChanged, bagOf, flashesFor, flashSet, freeCamera, intentOf, keeping, lightFor } from './wishes';
+import { bagOf, flashesFor, flashSet, freeCamera, intentOf, keeping, lightFor } from './wishes';
 
 const nd = { name: 'ND 2', stops: 2 };
 const bag = { filters: [nd], films: [filmOf('colour-negative', 100)], tripod: true };
@@ -108,20 +108,5 @@ describe('keeping a remedy', () => {
 	it('is not possible for what is not done here and now', () => {
 		expect(keeping(free, [change('film', { name: 'Film 100' })], bag)).toBeNull();
 		expect(keeping(free, [change('tripod'), change('development', { to: 1 })], bag)).toBeNull();
-	});
-});
-
-describe('a lane with a remedy', () => {
-	it('has the other film, its development and the filters', () => {
-		const so = asChanged(
-			colourNegative400,
-			freeCamera,
-			[change('film', { name: 'Film 100' }), change('filter', { name: 'ND 2' })],
-			bag
-		);
-		expect([so.film.iso, so.filters]).toEqual([100, [nd]]);
-		expect(
-			asChanged(colourNegative400, freeCamera, [change('development', { to: -1 })], bag).film.processStops
-		).toBe(-1);
 	});
 });

@@ -2,7 +2,15 @@ import type { Filter } from '$core/camera';
 import { fitsWhere, type Film } from '$core/film';
 import { BUILT_IN, bounceLoss } from '$core/flash';
 import { resolveLight, type Light } from '$core/light';
-import { isSameThing, type Bag, type Change, type Intent, type LitChange, type Remedy } from '$core/match';
+import {
+	isSameThing,
+	keptIntent,
+	type Bag,
+	type Change,
+	type Intent,
+	type LitChange,
+	type Remedy
+} from '$core/match';
 import { filtersOf, type CameraRecord, type FilmRecord, type GearRecord } from '$contract/records';
 import type { Kept } from '$lib/records/client';
 
@@ -130,45 +138,21 @@ export interface Wishes {
 	camera: CameraWishes;
 }
 
-/** Changes that can be made here and now and then stay as they are. */
-const stays: Readonly<Partial<Record<Change['kind'], (kept: Wishes, change: Change, bag: Bag) => Wishes>>> = {
-	compensation: ({ scene, camera }, { to }) => ({ scene, camera: { ...camera, compensation: to } }),
-	aperture: ({ scene, camera }, { to }) => ({ scene, camera: { ...camera, aperture: to } }),
-	'iso-dial': ({ scene, camera }, { to }) => ({ scene, camera: { ...camera, iso: to } }),
-	seconds: ({ scene, camera }) => ({ scene: { ...scene, seconds: undefined }, camera }),
-	distance: ({ scene, camera }, { to }) => ({ scene: { ...scene, subjectDistance: to }, camera }),
-	flash: ({ scene, camera }) => ({ scene, camera: { ...camera, flash: true } }),
-	tripod: ({ scene, camera }) => ({ scene: { ...scene, handheld: false }, camera }),
-	filter: ({ scene, camera }, change, bag) => ({
-		scene,
-		camera: { ...camera, filters: mounted(camera.filters, change, !change.off, bag) }
-	})
-};
-
 /** The wishes with the changes of a remedy made, or null where one of them is not made here and now. */
-export function keeping(kept: Wishes, changes: readonly Change[], bag: Bag): Wishes | null {
-	return changes.reduce<Wishes | null>(
-		(so, change) => so && (stays[change.kind]?.(so, change, bag) ?? null),
-		kept
-	);
+export function keeping({ scene, camera }: Wishes, changes: readonly Change[], bag: Bag): Wishes | null {
+	const kept = keptIntent(intentOf(scene, camera), changes, bag);
+	if (!kept) return null;
+	const { seconds, subjectDistance, subjectSpeed, handheld, filters = [], ...set } = kept;
+	const { compensation, aperture, iso } = set;
+	const fires = changes.some(({ kind }) => kind === 'flash');
+	return {
+		scene: { seconds, subjectDistance, subjectSpeed, handheld },
+		camera: { ...camera, compensation, aperture, iso, filters, flash: fires || camera.flash }
+	};
 }
 
 /** What a remedy says of its flash; null where it uses none. */
 export function litOf({ changes }: Remedy): LitChange | null {
 	const fired = changes.find(({ kind }) => kind === 'flash');
 	return fired ? (fired as Change & LitChange) : null;
-}
-
-/** What of film, filters and eye is different with some changes: all that moves a lane. */
-export function asChanged(film: Film, camera: CameraWishes, changes: readonly Change[], bag: Bag) {
-	let so = { film, filters: camera.filters, meterDifference: camera.meterDifference };
-	for (const change of changes) {
-		const { kind, off, to } = change;
-		if (kind === 'film') {
-			so = { ...so, film: bag.films?.find((each) => isSameThing(each, change)) ?? so.film };
-		}
-		if (kind === 'development') so = { ...so, film: { ...so.film, processStops: to } };
-		if (kind === 'filter') so = { ...so, filters: mounted(so.filters, change, !off, bag) };
-	}
-	return so;
 }

@@ -8,7 +8,7 @@ import type { Film, StopRange } from '../../film';
 import type { Light } from '../../light';
 import type { Intent, Outcome } from '../types';
 import { meetWishes } from '../wishes';
-import type { Option, RemedyKind } from './remedy-kind';
+import type { Judge, RemedyKind } from './remedy-kind';
 
 /** Frames of a bracket stand a stop apart where the film holds as much, or just as far as it holds. */
 const FARTHEST_STEP = 1;
@@ -79,7 +79,7 @@ export function bracketAbout(
 	};
 }
 
-const judge: Option['judge'] = ({ camera, film, light, intent }, answer) => {
+const judge: Judge = ({ camera, film, light, intent }, answer) => {
 	const scene = sceneOf(camera, film, light, intent);
 	const three = threeAbout(scene, answer(camera, film, light, intent));
 	return three && { outcome: outcomeOf(scene, three.frames[1], three.chances) };
@@ -87,14 +87,11 @@ const judge: Option['judge'] = ({ camera, film, light, intent }, answer) => {
 
 /** Three frames: darker, even, lighter. */
 export const bracket: RemedyKind = {
+	kind: 'bracket',
 	effort: 2,
 	pairs: false,
-	options: () => [
-		{
-			change: { kind: 'bracket', name: 'three frames: darker, even, lighter' },
-			apply: (question) => question,
-			judge,
-			narrows: true
-		}
-	]
+	narrows: true,
+	options: () => [{ name: 'three frames: darker, even, lighter' }],
+	judge,
+	make: (question) => question
 };

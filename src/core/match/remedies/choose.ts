@@ -6,7 +6,14 @@ import { chanceWithin } from '../chance';
 import { offsetOf } from '../../camera';
 import type { Change, Outcome, Remedy } from '../types';
 import { distanceOutside } from '../verdict';
-import type { Answer, Option, Question, RemedyKind } from './remedy-kind';
+import {
+	withChange,
+	type Answer,
+	type Judge,
+	type Option,
+	type Question,
+	type RemedyKind
+} from './remedy-kind';
 
 const MOST_REMEDIES = 8;
 /** What a remedy must add to the worth of a frame that comes out already. */
@@ -69,20 +76,20 @@ function attempt(
 	kind: RemedyKind,
 	option: Option,
 	answer: Answer,
-	earlier?: Option['judge']
+	earlier?: Judge
 ): Tried | null {
-	const next = option.apply(question);
-	const judge = option.judge ?? earlier;
+	const next = withChange(kind, question, option);
+	const judge = kind.judge ?? earlier;
 	const judged = judge
 		? judge(next, answer)
 		: { outcome: answer(next.camera, next.film, next.light, next.intent) };
 	if (!judged) return null;
 	const { outcome } = judged;
 	const said = ('change' in judged ? judged.change : undefined) ?? {};
-	const stops = option.narrows ? 0 : outcome.error - before.error;
-	const change: Change = { ...option.change, ...(option.judge ? said : {}), stops };
+	const stops = kind.narrows ? 0 : outcome.error - before.error;
+	const change: Change = { kind: kind.kind, ...option, ...(kind.judge ? said : {}), stops };
 	const remedy = { changes: [change], effort: kind.effort, outcome };
-	return { kind, option, question: next, remedy, ofJudge: option.judge ? {} : said };
+	return { kind, option, question: next, remedy, ofJudge: kind.judge ? {} : said };
 }
 
 /** Two things together: the second judged where the first is done. */
@@ -92,12 +99,9 @@ function* pairsAfter(first: Tried, kinds: readonly RemedyKind[], answer: Answer)
 		const stacked = kind === first.kind;
 		for (const option of kind.options(first.question, first.remedy.outcome)) {
 			// Of one kind only filters go together, and each two of them once.
-			const again =
-				option.change.kind !== 'filter' ||
-				option.change.off ||
-				option.change.name <= first.option.change.name;
+			const again = kind.kind !== 'filter' || option.off || option.name <= first.option.name;
 			if (stacked && again) continue;
-			const tried = attempt(first.question, first.remedy.outcome, kind, option, answer, first.option.judge);
+			const tried = attempt(first.question, first.remedy.outcome, kind, option, answer, first.kind.judge);
 			if (!tried) continue;
 			const [done] = first.remedy.changes;
 			const changes = [{ ...done, ...tried.ofJudge }, ...tried.remedy.changes];

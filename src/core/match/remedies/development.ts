@@ -15,21 +15,19 @@ function stepsWithin([least, most]: readonly [number, number]): number[] {
 
 /** A push or a pull within what the film takes: the whole load. */
 export const development: RemedyKind = {
+	kind: 'development',
 	effort: 2,
 	pairs: true,
 	options({ film }) {
 		const before = film.processStops ?? 0;
 		return stepsWithin(pushRangeOf(film)).map((stops) => ({
-			change: {
-				kind: 'development',
-				name: `${stops > 0 ? 'push' : 'pull'} ${stopsInWords(stops)}`,
-				from: before,
-				to: before + stops
-			},
-			apply: (question) => ({
-				...question,
-				film: { ...question.film, processStops: (question.film.processStops ?? 0) + stops }
-			})
+			name: `${stops > 0 ? 'push' : 'pull'} ${stopsInWords(stops)}`,
+			from: before,
+			to: before + stops
 		}));
-	}
+	},
+	make: (question, { from = 0, to = from }) => ({
+		...question,
+		film: { ...question.film, processStops: (question.film.processStops ?? 0) + to - from }
+	})
 };

@@ -2,7 +2,8 @@ import type { Filter } from '../../camera';
 import { castOf, isColour, type Film } from '../../film';
 import { resolveLight, type Light } from '../../light';
 import { idOf, isSameThing } from '../same-thing';
-import type { Option, Question, RemedyKind } from './remedy-kind';
+import type { Intent } from '../types';
+import type { Question, RemedyKind } from './remedy-kind';
 
 /** A conversion filter is offered where it leaves less of a cast than there was, mired. */
 const TELLING_CAST = 20;
@@ -30,36 +31,28 @@ function serves(filter: Filter, { film, light }: Question): boolean {
 	return filter.kind === 'conversion' ? improvesCast(filter, film, light) : suitsFilm(filter, film);
 }
 
-const filtersOf = (question: Question) => question.intent.filters ?? [];
-
-const wearing = (question: Question, filters: Filter[]): Question => ({
-	...question,
-	intent: { ...question.intent, filters }
-});
-
-const putOn = (filter: Filter): Option => ({
-	change: { kind: 'filter', name: filter.name, ...idOf(filter) },
-	apply: (question) => wearing(question, [...filtersOf(question), filter])
-});
-
-const takeOff = (filter: Filter): Option => ({
-	change: { kind: 'filter', name: filter.name, ...idOf(filter), off: true },
-	apply(question) {
-		const at = filtersOf(question).findIndex((each) => isSameThing(each, filter));
-		return wearing(
-			question,
-			filtersOf(question).filter((_, index) => index !== at)
-		);
-	}
-});
+const filtersOf = ({ filters = [] }: Intent) => filters;
 
 /** A filter of the bag more, or one that is on the lens less. */
 export const filter: RemedyKind = {
+	kind: 'filter',
 	effort: 1,
 	pairs: true,
 	options(question) {
-		const on = filtersOf(question);
+		const on = filtersOf(question.intent);
 		const free = (question.bag.filters ?? []).filter((each) => !on.some((worn) => isSameThing(worn, each)));
-		return [...on.map(takeOff), ...free.filter((each) => serves(each, question)).map(putOn)];
+		return [
+			...on.map((worn) => ({ name: worn.name, ...idOf(worn), off: true })),
+			...free.filter((each) => serves(each, question)).map((each) => ({ name: each.name, ...idOf(each) }))
+		];
+	},
+	set(intent, change, bag) {
+		const on = filtersOf(intent);
+		if (!change.off) {
+			const more = (bag.filters ?? []).find((each) => isSameThing(each, change));
+			return { ...intent, filters: more ? [...on, more] : on };
+		}
+		const at = on.findIndex((each) => isSameThing(each, change));
+		return { ...intent, filters: on.filter((_, index) => index !== at) };
 	}
 };

@@ -1,8 +1,8 @@
 import { formatPart } from '../../units';
 import { bestLit, flashOf } from '../lit';
-import type { Option, RemedyKind } from './remedy-kind';
+import type { Judge, RemedyKind } from './remedy-kind';
 
-const judge: Option['judge'] = ({ camera, film, light, bag, intent }) => {
+const judge: Judge = ({ camera, film, light, bag, intent }) => {
 	const best = bestLit(camera, film, light, bag, intent);
 	if (!best) return null;
 	const { outcome, change } = best;
@@ -10,12 +10,12 @@ const judge: Option['judge'] = ({ camera, film, light, bag, intent }) => {
 	return { outcome, change: { ...change, name } };
 };
 
-/** The flash of the bag, or the one that is built in. */
+/** The flash of the bag, or the one that is built in; that it fires is kept beside the intent. */
 export const flash: RemedyKind = {
+	kind: 'flash',
 	effort: 1,
 	pairs: true,
-	options: ({ camera, bag }) =>
-		flashOf(camera, bag)
-			? [{ change: { kind: 'flash', name: 'flash' }, apply: (question) => question, judge }]
-			: []
+	options: ({ camera, bag }) => (flashOf(camera, bag) ? [{ name: 'flash' }] : []),
+	judge,
+	set: (intent) => intent
 };

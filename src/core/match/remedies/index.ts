@@ -1,4 +1,4 @@
-import type { Outcome, Remedy } from '../types';
+import type { Bag, Change, ChangeKind, Intent, Outcome, Remedy } from '../types';
 import { aperture } from './aperture';
 import { bracket } from './bracket';
 import { choose } from './choose';
@@ -11,7 +11,7 @@ import { isoDial } from './iso-dial';
 import { lamp } from './lamp';
 import { light } from './light';
 import { reading } from './reading';
-import type { Answer, Question, RemedyKind } from './remedy-kind';
+import { withChange, type Answer, type Question, type RemedyKind } from './remedy-kind';
 import { seconds } from './seconds';
 import { trial } from './trial';
 import { tripod } from './tripod';
@@ -47,4 +47,28 @@ const kinds: readonly RemedyKind[] = [
  */
 export function remediesFor(question: Question, best: Outcome, answer: Answer, settings: number): Remedy[] {
 	return choose(kinds, question, best, answer, settings);
+}
+
+const kindOf = (wanted: ChangeKind): RemedyKind => kinds.find(({ kind }) => kind === wanted)!;
+
+/**
+ * What is asked when changes are made, one after the other: how a remedy is looked at before it is kept.
+ *
+ * @example changed(question, [a film]).film // the other film
+ */
+export function changed(question: Question, changes: readonly Change[]): Question {
+	return changes.reduce((so, change) => withChange(kindOf(change.kind), so, change), question);
+}
+
+/**
+ * What is set and wanted when changes are kept.
+ *
+ * @returns null where one of them is not made on the camera here and now
+ * @example keptIntent({}, [on a support], {}) // { handheld: false }
+ */
+export function keptIntent(intent: Intent, changes: readonly Change[], bag: Bag): Intent | null {
+	return changes.reduce<Intent | null>((so, change) => {
+		const kind = kindOf(change.kind);
+		return so && 'set' in kind ? kind.set(so, change, bag) : null;
+	}, intent);
 }

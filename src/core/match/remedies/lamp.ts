@@ -19,20 +19,20 @@ function moved(question: Question, light: LampReading): Option[] {
 	const need = nearest.ev - resolveLight(light).ev;
 	const to = distanceFor(light.to, need);
 	if (Math.abs(need) < 1 / 6 || to < NEAREST_LAMP) return [];
-	const name = `lamp from ${formatDistance(light.to)} to ${formatDistance(to)}`;
-	return [{ change: { kind: 'lamp', name, from: light.to, to }, apply: (asked) => under(asked, { to }) }];
+	return [{ name: `lamp from ${formatDistance(light.to)} to ${formatDistance(to)}`, from: light.to, to }];
 }
 
 function bare(light: LampReading): Option[] {
 	if (!light.modifierStops || light.modifierStops <= 0) return [];
-	const name = `modifier off, ${stopsInWords(light.modifierStops)} more light`;
-	return [{ change: { kind: 'lamp', name }, apply: (asked) => under(asked, { modifierStops: 0 }) }];
+	return [{ name: `modifier off, ${stopsInWords(light.modifierStops)} more light`, off: true }];
 }
 
 /** A lamp nearer or farther, or without what softens it. */
 export const lamp: RemedyKind = {
+	kind: 'lamp',
 	effort: 1,
 	pairs: true,
 	options: (question) =>
-		isLamp(question.light) ? [...moved(question, question.light), ...bare(question.light)] : []
+		isLamp(question.light) ? [...moved(question, question.light), ...bare(question.light)] : [],
+	make: (question, { to, off }) => under(question, off ? { modifierStops: 0 } : { to })
 };

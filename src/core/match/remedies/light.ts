@@ -33,6 +33,7 @@ export function shiftedLight(light: Light, stops: number): Light {
 
 /** Waiting for other light, going where it is, or turning so that the sun is behind: judged where it just begins to do. */
 export const light: RemedyKind = {
+	kind: 'light',
 	effort: 1,
 	pairs: false,
 	options(question) {
@@ -44,11 +45,10 @@ export const light: RemedyKind = {
 		const stops = to - ev;
 		if (Math.abs(stops) < 1 / 6) return [];
 		const words = `light from EV ${formatEv(to)} ${stops > 0 ? 'up' : 'down'}, such as ${nearestLandmark(to).words}`;
-		return [
-			{
-				change: { kind: 'light', name: words, from: ev, to },
-				apply: (asked) => ({ ...asked, light: shiftedLight(asked.light, stops) })
-			}
-		];
-	}
+		return [{ name: words, from: ev, to }];
+	},
+	make: (question, { from = 0, to = from }) => ({
+		...question,
+		light: shiftedLight(question.light, to - from)
+	})
 };

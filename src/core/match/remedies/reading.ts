@@ -6,16 +6,11 @@ const METERED_SD = 1 / 3;
 
 /** A better reading of the same light. */
 export const reading: RemedyKind = {
+	kind: 'reading',
 	effort: 1,
 	pairs: false,
-	options({ light }) {
-		if (resolveLight(light).sd <= METERED_SD) return [];
-		return [
-			{
-				change: { kind: 'reading', name: 'meter the light on the subject' },
-				apply: (question) => ({ ...question, light: { ...question.light, sd: METERED_SD } }),
-				narrows: true
-			}
-		];
-	}
+	narrows: true,
+	options: ({ light }) =>
+		resolveLight(light).sd > METERED_SD ? [{ name: 'meter the light on the subject' }] : [],
+	make: (question) => ({ ...question, light: { ...question.light, sd: METERED_SD } })
 };

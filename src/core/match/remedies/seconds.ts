@@ -1,11 +1,10 @@
-import { withIntent, type RemedyKind } from './remedy-kind';
+import type { RemedyKind } from './remedy-kind';
 
 /** Another time than the one that is wanted. */
 export const seconds: RemedyKind = {
+	kind: 'seconds',
 	effort: 0,
 	pairs: true,
-	options({ intent }) {
-		if (!intent.seconds) return [];
-		return [{ change: { kind: 'seconds', name: 'any time' }, apply: withIntent({ seconds: undefined }) }];
-	}
+	options: ({ intent }) => (intent.seconds === undefined ? [] : [{ name: 'any time' }]),
+	set: (intent) => ({ ...intent, seconds: undefined })
 };

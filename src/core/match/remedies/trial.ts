@@ -19,12 +19,10 @@ function seen(question: Question): Question {
 
 /** A trial frame, on film that can be seen at once. */
 export const trial: RemedyKind = {
+	kind: 'trial',
 	effort: 2,
 	pairs: false,
-	options({ film }) {
-		if (!isSeenAtOnce(film)) return [];
-		return [
-			{ change: { kind: 'trial', name: 'one trial frame, then answer it' }, apply: seen, narrows: true }
-		];
-	}
+	narrows: true,
+	options: ({ film }) => (isSeenAtOnce(film) ? [{ name: 'one trial frame, then answer it' }] : []),
+	make: seen
 };

@@ -1,11 +1,10 @@
-import { withIntent, type RemedyKind } from './remedy-kind';
+import type { RemedyKind } from './remedy-kind';
 
 /** A support instead of the hand. */
 export const tripod: RemedyKind = {
+	kind: 'tripod',
 	effort: 1,
 	pairs: true,
-	options({ bag, intent }) {
-		if (!bag.tripod || intent.handheld === false) return [];
-		return [{ change: { kind: 'tripod', name: 'on a support' }, apply: withIntent({ handheld: false }) }];
-	}
+	options: ({ bag, intent }) => (bag.tripod && intent.handheld !== false ? [{ name: 'on a support' }] : []),
+	set: (intent) => ({ ...intent, handheld: false })
 };

@@ -1,6 +1,6 @@
 import { automaticExposure, wheelPositions } from '../../camera';
 import { stopsInWords } from '../../units';
-import { withIntent, type RemedyKind } from './remedy-kind';
+import type { RemedyKind } from './remedy-kind';
 
 export function wheelName(place: number): string {
 	if (place === 0) return 'wheel to its middle';
@@ -9,6 +9,7 @@ export function wheelName(place: number): string {
 
 /** Another place of a wheel that is fixed so far. */
 export const wheel: RemedyKind = {
+	kind: 'compensation',
 	effort: 0,
 	pairs: true,
 	options({ camera, intent }) {
@@ -17,9 +18,7 @@ export const wheel: RemedyKind = {
 		const places = wheelPositions(automaticExposure(camera)?.compensation);
 		return places
 			.filter((place) => Math.abs(place - fixed) > 1e-6)
-			.map((place) => ({
-				change: { kind: 'compensation', name: wheelName(place), from: fixed, to: place },
-				apply: withIntent({ compensation: place })
-			}));
-	}
+			.map((place) => ({ name: wheelName(place), from: fixed, to: place }));
+	},
+	set: (intent, { to }) => ({ ...intent, compensation: to })
 };
