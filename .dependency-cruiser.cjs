@@ -62,6 +62,13 @@ module.exports = {
 			to: { path: [room('server'), room('routes')], dependencyTypesNot: ['type-only'] }
 		},
 		{
+			name: 'light-knows-no-shoot',
+			comment: 'How light is read is asked by Shoot, and by others; it knows none of them.',
+			severity: 'error',
+			from: { path: '^src/lib/light/' },
+			to: { path: '^src/lib/shoot/' }
+		},
+		{
 			name: 'nobody-knows-routes',
 			severity: 'error',
 			from: { pathNot: room('routes') },

@@ -82,7 +82,7 @@ for (const [where, viewport] of [
 			await expect(page.getByText('Frame 1 of Quay Box saved')).toBeVisible();
 			const [frame] = await frames(request);
 			expect(frame.outing.scene).toBe('5f3e0a5c-7a52-4f65-8b0a-2d9f4c1e6a33');
-			expect(frame.filters).toEqual([{ name: 'ND 0.6', stops: 2, kind: 'neutral' }]);
+			expect(frame.filters).toMatchObject([{ name: 'ND 0.6', stops: 2, kind: 'neutral' }]);
 			expect(frame.counted.wanted).toBe(4);
 			expect(frame.counted.held).toBeGreaterThan(3.5);
 			expect(frame.handheld).toBe(false);

@@ -127,7 +127,7 @@ for (const [where, viewport] of [
 			await page.getByRole('button', { name: 'Took frame 3' }).click();
 			await expect(page.getByText('Frame 3 of Slip Wedge saved')).toBeVisible();
 			const [, , third] = (await (await request.get('/api/frames')).json()).items;
-			expect(third.filters).toEqual([{ name: 'ND 0.6', stops: 2, kind: 'neutral', overMeter: true }]);
+			expect(third.filters).toMatchObject([{ name: 'ND 0.6', stops: 2, kind: 'neutral', overMeter: true }]);
 			expect(third.outing.scene).toBe(outing.scenes[1].id);
 		});
 	});

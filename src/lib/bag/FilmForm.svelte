@@ -52,6 +52,7 @@
 	}
 
 	const inWords = (stops: number) => `${formatStops(stops)} ${stops < 0 ? 'darker' : 'lighter'}`;
+	const usual = $derived(factsOf(form.draft.type).reciprocity);
 	const typical = $derived.by(() => {
 		const { good, usable } = factsOf(form.draft.type).latitude;
 		return `Good from ${inWords(good[0])} to ${inWords(good[1])}, usable from ${inWords(usable[0])} to ${inWords(usable[1])} than it asks for.`;
@@ -167,13 +168,15 @@
 						{form}
 						path="reciprocity.from"
 						label="Loses speed from, s"
-						hint="reciprocity failure"
+						hint="reciprocity failure; empty: typical of its type, from {usual.from} s"
 						value={form.draft.reciprocity?.from}
 						quantity={timeQuantity}
 						onchange={(from) =>
 							set({
 								reciprocity:
-									from === undefined ? undefined : { exponent: 1.3, ...form.draft.reciprocity, from }
+									from === undefined
+										? undefined
+										: { exponent: usual.exponent, ...form.draft.reciprocity, from }
 							})}
 					/>
 					{#if form.draft.reciprocity}
@@ -181,7 +184,7 @@
 							{form}
 							path="reciprocity.exponent"
 							label="Exponent"
-							hint="1.1 to 1.5, from its data sheet"
+							hint="1.1 to 1.5, from its data sheet; 1 loses nothing"
 							value={form.draft.reciprocity.exponent as number | undefined}
 							quantity={plainNumber}
 							onchange={(exponent) =>

@@ -6,7 +6,8 @@
 	import { worksInWords } from '$core/words';
 	import type { CameraRecord } from '$contract/records';
 	import type { Kept } from '$lib/records/client';
-	import { axisOver, marksThatFit, wholeLine } from '$lib/shoot/axis';
+	import { axisOver, marksThatFit } from '$lib/shoot/axis';
+	import { wholeLine } from '$lib/light/line';
 	import { loadedCameras, type BagRecords } from '$lib/shoot/bag';
 	import { filmsThatFit, takenBy } from './takes';
 	import ReachBars from '$lib/shoot/ReachBars.svelte';

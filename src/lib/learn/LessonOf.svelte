@@ -6,7 +6,8 @@
 	import { adviceFor, judgedInWords, learntInWords, tellsSomething } from '$core/words';
 	import { replace, type Kept } from '$lib/records/client';
 	import type { CameraRecord } from '$contract/records';
-	import { axisOver, wholeLine } from '$lib/shoot/axis';
+	import { axisOver } from '$lib/shoot/axis';
+	import { wholeLine } from '$lib/light/line';
 	import ReachBars from '$lib/shoot/ReachBars.svelte';
 	import { accepted, putAside, reset, standingOf, type Lesson } from './lesson';
 	import { refresh } from '$lib/records/refresh';

@@ -8,16 +8,16 @@
 	import { clicksOf, record, type Recorder } from './listening';
 	import type { PanelProps } from './panel';
 
-	let { shoot, onread }: PanelProps = $props();
+	let { inHand, onread }: PanelProps = $props();
 
 	/** What the microphone leaves in doubt: blades and sound are not one, s; common practice. */
 	const HEARD_SD = 0.01;
 	/** A shutter that is open longer than this was not heard to close, s. */
 	const LONGEST = 600;
 
-	const camera = $derived(shoot.chosen?.camera);
+	const camera = $derived(inHand?.camera);
 	const eye = $derived(camera ? automaticExposure(camera) : null);
-	const own = $derived(shoot.chosen ? shoot.wishesOf(shoot.chosen.id) : null);
+	const own = $derived(inHand?.own ?? null);
 	const apertures = $derived(
 		camera && eye?.sets === 'time' && camera.aperture.kind === 'stops' ? camera.aperture.f : []
 	);

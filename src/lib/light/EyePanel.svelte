@@ -10,11 +10,11 @@
 	import { readBy, type PanelProps } from './panel';
 	import ReadingForm from './ReadingForm.svelte';
 
-	let { shoot, light, onread }: PanelProps = $props();
+	let { lights, light, onread }: PanelProps = $props();
 
 	const fields = [{ path: 'ev', label: 'My guess, EV', placeholder: '12', quantity: stopsQuantity }] as const;
 	// svelte-ignore state_referenced_locally -- the form begins with it
-	const own = shoot.lights.doubts.find(({ of }) => of === 'eye');
+	const own = lights.doubts.find(({ of }) => of === 'eye');
 	const doubts = [
 		...(own ? [{ sd: own.sd, name: `as by practice, ${formatDoubt(own.sd)} (${own.guesses} guesses)` }] : []),
 		{ sd: 1 / 3, name: 'nearly certain, ⅓ stop' },

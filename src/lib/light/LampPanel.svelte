@@ -9,7 +9,7 @@
 	import { readBy, type PanelProps } from './panel';
 	import ReadingForm from './ReadingForm.svelte';
 
-	let { shoot, light, onread }: PanelProps = $props();
+	let { inHand, light, onread }: PanelProps = $props();
 
 	/** Readings weighed together stand as what they came to: lamps in lamps would never end. */
 	function plain(reading: Light | null): Light | null {
@@ -48,9 +48,8 @@
 	/** Where the lamp must stand for the chosen camera. */
 	function wanted(reading: Light): string {
 		const lamp = readBy(reading, 'lamp');
-		const { chosen } = shoot;
-		if (!lamp || !chosen) return '';
-		return `${chosen.camera.name}: ${lampInWords(lamp, shoot.reaches.get(chosen.id)?.good ?? [])}.`;
+		if (!lamp || !inHand) return '';
+		return `${inHand.camera.name}: ${lampInWords(lamp, [...inHand.good])}.`;
 	}
 </script>
 

@@ -3,26 +3,35 @@
 	import { automaticExposure } from '$core/camera';
 	import type { Light } from '$core/light';
 	import type { ReadingRecord } from '$contract/records';
-	import type { ShootState } from '$lib/shoot/shoot-state.svelte';
+	import type { LightDesk } from './light-desk.svelte';
+	import type { InHand } from './panel';
 	import ReadingNow from './ReadingNow.svelte';
 	import Recent from './Recent.svelte';
 	import { wayOf, ways, type WayId } from './ways';
 
-	let { shoot, onread = () => {} }: { shoot: ShootState; onread?: () => void } = $props();
+	interface Props {
+		lights: LightDesk;
+		/** The camera that is chosen, if any is loaded. */
+		inHand: InHand | null;
+		/** Its eye was read in a light of its own. */
+		oneye: (light: Light) => void;
+		narrow: boolean;
+		onread?: () => void;
+	}
+	let { lights, inHand, oneye, narrow, onread = () => {} }: Props = $props();
 
-	const { lights } = $derived(shoot);
 	const light = $derived(lights.reading?.light ?? null);
 	let picked = $state<WayId | null>(null);
 	const way = $derived(picked ?? wayOf(light));
 	const Panel = $derived(ways.find(({ id }) => id === way)!.panel);
 
-	const hasEye = $derived(shoot.chosen ? automaticExposure(shoot.chosen.camera) !== null : false);
+	const hasEye = $derived(inHand ? automaticExposure(inHand.camera) !== null : false);
 	let ofEye = $state(false);
 	const onEye = $derived(ofEye && hasEye && light !== null);
 	let together = $state(false);
 
 	function read(next: Light, where?: ReadingRecord['where']) {
-		if (onEye) shoot.readEye(next);
+		if (onEye) oneye(next);
 		else if (together) void lights.keepTogether(next, where);
 		else void lights.keep(next, where);
 		onread();
@@ -30,7 +39,7 @@
 </script>
 
 <div class="panel">
-	<ReadingNow {shoot} />
+	<ReadingNow {lights} {narrow} />
 	<fieldset class="ways">
 		<legend class="sr-only">Way of reading the light</legend>
 		{#each ways as { id, name } (id)}
@@ -48,14 +57,14 @@
 		{/each}
 	</fieldset>
 	{#key `${way} ${onEye}`}
-		<Panel {shoot} light={onEye ? null : light} onread={read} />
+		<Panel {lights} {inHand} light={onEye ? null : light} onread={read} />
 	{/key}
 	{#if light}
 		<div class="of">
 			{#if hasEye}
 				<label class="tick-box">
 					<input type="checkbox" bind:checked={ofEye} />
-					This is the light on {shoot.chosen?.camera.name}’s eye
+					This is the light on {inHand?.camera.name}’s eye
 				</label>
 			{/if}
 			{#if !onEye}
@@ -67,7 +76,7 @@
 		</div>
 	{/if}
 	{#if lights.problem}<p class="notice" role="alert">Not kept: {lights.problem}</p>{/if}
-	<Recent {shoot} {onread} />
+	<Recent {lights} {onread} />
 </div>
 
 <style>

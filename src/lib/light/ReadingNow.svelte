@@ -4,12 +4,11 @@
 	import { formatEv } from '$core/units';
 	import { contradictionInWords, lightInWords } from '$core/words';
 	import { agoInWords } from '$lib/parts/ago';
-	import type { ShootState } from '$lib/shoot/shoot-state.svelte';
+	import type { LightDesk } from './light-desk.svelte';
 	import { readBy } from './panel';
 
-	let { shoot }: { shoot: ShootState } = $props();
+	let { lights, narrow }: { lights: LightDesk; narrow: boolean } = $props();
 
-	const { lights } = $derived(shoot);
 	const reading = $derived(lights.reading);
 	const resolved = $derived(lights.aged ? resolveLight(lights.aged) : null);
 	const combined = $derived(readBy(reading?.light ?? null, 'combined'));
@@ -19,7 +18,7 @@
 
 {#if reading && resolved}
 	<div class="now">
-		<p class:sr-only={shoot.narrow}>
+		<p class:sr-only={narrow}>
 			<strong class="figures">{first(lightInWords(resolved.ev, resolved.sd))}</strong>
 			<span class="soft small">
 				{lightNote(reading.light)}, {agoInWords(reading.takenAt, lights.now)}{reading.where?.name

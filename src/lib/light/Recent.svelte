@@ -7,11 +7,10 @@
 	import Field from '$lib/forms/Field.svelte';
 	import { agoInWords } from '$lib/parts/ago';
 	import type { Kept } from '$lib/records/client';
-	import type { ShootState } from '$lib/shoot/shoot-state.svelte';
+	import type { LightDesk } from './light-desk.svelte';
 
-	let { shoot, onread }: { shoot: ShootState; onread: () => void } = $props();
+	let { lights, onread }: { lights: LightDesk; onread: () => void } = $props();
 
-	const { lights } = $derived(shoot);
 	const own = $derived(lights.named.filter(({ id }) => !lights.recent.some((reading) => reading.id === id)));
 	let naming = $state<string | null>(null);
 	let name = $state('');

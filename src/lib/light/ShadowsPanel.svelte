@@ -6,12 +6,11 @@
 	import { readBy, type PanelProps } from './panel';
 	import ShadowsChoice from './ShadowsChoice.svelte';
 
-	let { shoot, light, onread }: PanelProps = $props();
+	let { lights, light, onread }: PanelProps = $props();
 
 	const current = $derived(readBy(light, 'shadows'));
 	const rivals = $derived(light ? rivalsInWords(rivalsOf(light)) : '');
-	const ownDoubt = (reading: ShadowsReading) =>
-		shoot.lights.doubts.find(({ of }) => of === conditionKey(reading));
+	const ownDoubt = (reading: ShadowsReading) => lights.doubts.find(({ of }) => of === conditionKey(reading));
 	const own = $derived(current ? ownDoubt(current) : undefined);
 
 	function read(reading: ShadowsReading) {

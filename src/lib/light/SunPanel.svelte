@@ -11,13 +11,13 @@
 	import { skyNames, subjectNames } from './sky-names';
 	import WherePicker from './WherePicker.svelte';
 
-	let { shoot, light, onread }: PanelProps = $props();
+	let { lights, light, onread }: PanelProps = $props();
 
 	type Draft = Partial<SunReading> & { method: 'sun' };
 	// svelte-ignore state_referenced_locally -- a form begins with the last reading and is the person's from then on
 	const last = readBy(light, 'sun');
 	// svelte-ignore state_referenced_locally -- see above
-	const start = shoot.lights.where ?? shoot.lights.places[0];
+	const start = lights.where ?? lights.places[0];
 	const form = new FormState<Draft>(lightSchema as never, {
 		method: 'sun',
 		latitude: last?.latitude ?? start?.latitude,
@@ -55,9 +55,9 @@
 	function setNow(on: boolean) {
 		now = on;
 		jumped = '';
-		if (on) change({ at: new Date(shoot.lights.now).toISOString() });
+		if (on) change({ at: new Date(lights.now).toISOString() });
 		else {
-			({ date, time } = localTime(shoot.lights.now, zone));
+			({ date, time } = localTime(lights.now, zone));
 			setClock();
 		}
 	}
@@ -81,12 +81,7 @@
 	more={(reading) => sunInWords(reading as SunReading)}
 	onread={take}
 >
-	<WherePicker
-		places={shoot.lights.places}
-		form={form as FormState<Draft>}
-		name={placeName}
-		onchange={move}
-	/>
+	<WherePicker places={lights.places} form={form as FormState<Draft>} name={placeName} onchange={move} />
 	<label class="tick-box">
 		<input type="checkbox" checked={now} onchange={(event) => setNow(event.currentTarget.checked)} />
 		Now, and on with the clock

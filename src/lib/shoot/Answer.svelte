@@ -30,32 +30,44 @@
 
 	let { shoot }: { shoot: ShootState } = $props();
 
-	const chosen = $derived(shoot.chosen);
-	const outcome = $derived(shoot.outcome);
+	const chosen = $derived(shoot.answers.chosen);
+	const outcome = $derived(shoot.answers.outcome);
 	const fails = $derived(outcome?.verdict === 'too-dark' || outcome?.verdict === 'too-light');
 	const rows = $derived(
-		chosen && outcome ? [...settingRows(chosen.camera, outcome, shoot.handheld), ...flashRows(shoot.lit)] : []
+		chosen && outcome
+			? [...settingRows(chosen.camera, outcome, shoot.wanted.handheld), ...flashRows(shoot.answers.lit)]
+			: []
 	);
 	const clamped = $derived.by(() => {
-		if (!chosen || !shoot.light || !outcome || shoot.previewed) return '';
-		const own = shoot.wishesOf(chosen.id);
-		return clampedInWords(chosen.camera, lightFor(shoot.light, own), intentOf(shoot.scene, own), outcome);
+		if (!chosen || !shoot.lights.light || !outcome || shoot.answers.previewed) return '';
+		const own = shoot.rig.of(chosen.id);
+		return clampedInWords(
+			chosen.camera,
+			lightFor(shoot.lights.light, own),
+			intentOf(shoot.wanted.scene, own),
+			outcome
+		);
 	});
-	const cast = $derived(chosen ? castInWords(chosen.film, shoot.resolved?.kelvin) : '');
+	const cast = $derived(chosen ? castInWords(chosen.film, shoot.lights.resolved?.kelvin) : '');
 	const tones = $derived(
-		chosen && outcome && shoot.resolved ? rangeInWords(chosen.film, shoot.resolved, outcome) : ''
+		chosen && outcome && shoot.lights.resolved
+			? rangeInWords(chosen.film, shoot.lights.resolved, outcome)
+			: ''
 	);
 	const eye = $derived(chosen ? automaticExposure(chosen.camera) : null);
 	const wheel = $derived(eye?.compensation ? wheelPositions(eye.compensation) : []);
 	const aim = $derived(chosen ? aimInWords(chosen.camera, chosen.camera) : '');
 	const unmet = $derived(
-		chosen && !shoot.previewed ? (shoot.answers.get(chosen.id)?.unmet.includes('seconds') ?? false) : false
+		chosen && !shoot.answers.previewed
+			? (shoot.answers.given.get(chosen.id)?.unmet.includes('seconds') ?? false)
+			: false
 	);
 	const MOST_NAMED = 3;
 	const others = $derived(
-		shoot.loaded.filter(
+		shoot.answers.loaded.filter(
 			({ id }) =>
-				id !== chosen?.id && ['just-enough', 'usable'].includes(shoot.answers.get(id)?.best.verdict ?? '')
+				id !== chosen?.id &&
+				['just-enough', 'usable'].includes(shoot.answers.given.get(id)?.best.verdict ?? '')
 		)
 	);
 </script>
@@ -75,7 +87,7 @@
 			Every frame of {chosen.film.name} in {chosen.camera.name} is taken.
 			<a class="plain-link" href={resolve(`/bag/load?camera=${chosen.camera.id}`)}>Load another film</a>
 		</p>
-	{:else if shoot.failed}
+	{:else if shoot.answers.failed}
 		<h2 class="verdict figure">No answer</h2>
 		<p class="notice">
 			What is set here and what is kept of {chosen.camera.name} do not go together. Set it differently below, or
@@ -102,15 +114,15 @@
 			{exposureSentence(outcome, chosen.film)}
 			{chanceSentence(outcome)}
 		</p>
-		{#if !shoot.previewed && !shoot.lit}<Chances {shoot} {chosen} />{/if}
-		{#if shoot.lit}<p class="soft">{backgroundInWords(shoot.lit)}</p>{/if}
+		{#if !shoot.answers.previewed && !shoot.answers.lit}<Chances {shoot} {chosen} />{/if}
+		{#if shoot.answers.lit}<p class="soft">{backgroundInWords(shoot.answers.lit)}</p>{/if}
 		{#if clamped}<p class="spoiler">{clamped}</p>{/if}
 		{#if unmet}<p class="spoiler">It does not reach the time you want; this is the nearest.</p>{/if}
 		{#if tones}<p class="soft">{tones}</p>{/if}
 		{#if cast}<p class="soft">{cast}</p>{/if}
 		{#if fails}
 			<p class="notice">
-				{worksInWords(shoot.reaches.get(chosen.id)?.usable ?? [])}
+				{worksInWords(shoot.answers.reaches.get(chosen.id)?.usable ?? [])}
 				{#if others.length > 0}
 					Here, take {others
 						.slice(0, MOST_NAMED)
@@ -121,7 +133,7 @@
 				{/if}
 			</p>
 		{/if}
-		{#if nothingToSet(chosen.camera) && !fails && !shoot.lit}
+		{#if nothingToSet(chosen.camera) && !fails && !shoot.answers.lit}
 			<p class="nothing figure">Nothing to set: just take it.</p>
 		{/if}
 		{#if fails}<Remedies {shoot} />{/if}
@@ -142,7 +154,7 @@
 		<label class="support">
 			<input
 				type="checkbox"
-				checked={!shoot.handheld}
+				checked={!shoot.wanted.handheld}
 				onchange={(event) => shoot.want({ handheld: !event.currentTarget.checked })}
 			/>
 			It stands on a support

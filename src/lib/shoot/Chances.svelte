@@ -20,10 +20,17 @@
 	const REST_MS = 120;
 
 	const wanted = $derived.by(() => {
-		const { light, asItIs } = shoot;
+		const { asItIs } = shoot.answers;
+		const { light } = shoot.lights;
 		if (!light || !asItIs) return null;
-		const own = shoot.wishesOf(chosen.id);
-		return [chosen.camera, chosen.film, lightFor(light, own), intentOf(shoot.scene, own), asItIs] as const;
+		const own = shoot.rig.of(chosen.id);
+		return [
+			chosen.camera,
+			chosen.film,
+			lightFor(light, own),
+			intentOf(shoot.wanted.scene, own),
+			asItIs
+		] as const;
 	});
 	/** At once to begin with: what came later would push what stands below away under the thumb. */
 	let asked = $state.raw<typeof wanted>(untrack(() => wanted));

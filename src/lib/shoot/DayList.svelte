@@ -35,8 +35,8 @@
 						<strong>{shown.scene.name}</strong>
 						<span class="soft small figures">{leftOf(shown)}</span>
 					</p>
-					{#if !shoot.narrow}<p class="small">{planOf(shown)}</p>{/if}
-					{#if missing && (!shoot.narrow || list.taking)}
+					{#if !shoot.line.narrow}<p class="small">{planOf(shown)}</p>{/if}
+					{#if missing && (!shoot.line.narrow || list.taking)}
 						<p class="small">
 							<a
 								class="plain-link"
@@ -49,7 +49,8 @@
 				{#if list.taking}
 					<button class="quiet" onclick={() => list.take(null)}>Leave it</button>
 				{:else}
-					<button class="quiet" onclick={() => take(shown)}>{shoot.narrow ? 'Set' : 'Set for it'}</button>
+					<button class="quiet" onclick={() => take(shown)}>{shoot.line.narrow ? 'Set' : 'Set for it'}</button
+					>
 				{/if}
 			{:else}
 				<p class="now">All scenes of {list.shots[0].outing.name} are taken.</p>

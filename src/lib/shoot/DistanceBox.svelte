@@ -10,8 +10,8 @@
 
 <NumberBox
 	{label}
-	hint={shoot.scene.subjectDistance ? '' : 'empty: anywhere'}
-	value={shoot.scene.subjectDistance}
+	hint={shoot.wanted.scene.subjectDistance ? '' : 'empty: anywhere'}
+	value={shoot.wanted.scene.subjectDistance}
 	least={NEAREST}
 	most={FARTHEST}
 	problem="must be a distance in metres, such as 2.5"

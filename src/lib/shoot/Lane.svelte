@@ -11,14 +11,14 @@
 
 	let { shoot, loaded }: { shoot: ShootState; loaded: Loaded } = $props();
 
-	const chosen = $derived(shoot.chosen?.id === loaded.id);
-	const outcome = $derived(chosen ? shoot.outcome : shoot.answers.get(loaded.id)?.best);
-	const { axis } = $derived(shoot);
-	const reach = $derived(shoot.reaches.get(loaded.id) ?? loaded.reach);
-	const difference = $derived(shoot.wishesOf(loaded.id).meterDifference);
+	const chosen = $derived(shoot.answers.chosen?.id === loaded.id);
+	const outcome = $derived(chosen ? shoot.answers.outcome : shoot.answers.given.get(loaded.id)?.best);
+	const { axis } = $derived(shoot.line);
+	const reach = $derived(shoot.answers.reaches.get(loaded.id) ?? loaded.reach);
+	const difference = $derived(shoot.rig.of(loaded.id).meterDifference);
 	const thin = $derived(
-		chosen && !shoot.narrow
-			? thinLanes(reach.lanes, shoot.filterLanes, outcome, shoot.resolved?.ev)
+		chosen && !shoot.line.narrow
+			? thinLanes(reach.lanes, shoot.answers.filterLanes, outcome, shoot.lights.resolved?.ev)
 			: { settings: [], filters: [] }
 	);
 	const nameOf = $derived(laneNamer(loaded.camera, thin.settings));
@@ -41,7 +41,7 @@
 {/snippet}
 
 <li class="lane" class:chosen class:finished={loaded.finished}>
-	<button class="name" aria-pressed={chosen} onclick={() => shoot.choose(loaded.id)}>
+	<button class="name" aria-pressed={chosen} onclick={() => shoot.answers.choose(loaded.id)}>
 		<span class="camera">{loaded.camera.name}</span>
 		<span class="film soft">{loaded.film.name}</span>
 		<span class="film soft figures">{leftInWords(loaded)}</span>
@@ -49,8 +49,8 @@
 	<div class="track">
 		<div class="bar" aria-hidden="true" bind:clientWidth={width}>
 			<ReachBars {axis} good={reach.good} usable={reach.usable} tone={loaded.finished ? 'hollow' : 'full'} />
-			{#if difference !== 0 && shoot.resolved}
-				<span class="other-eye" style:left="{axis.at(shoot.resolved.ev + difference)}%"></span>
+			{#if difference !== 0 && shoot.lights.resolved}
+				<span class="other-eye" style:left="{axis.at(shoot.lights.resolved.ev + difference)}%"></span>
 			{/if}
 			{#if chosen && roomLeft}<span class="end left" style:right="{100 - axis.at(ends[0][0])}%">too dark</span
 				>{/if}
@@ -65,7 +65,9 @@
 					{verdictInShort(outcome)}
 				</span>
 				<span class="set soft"
-					>{settingsInShort(loaded.camera, outcome)}{shoot.fires(loaded.id) ? ', with flash' : ''}</span
+					>{settingsInShort(loaded.camera, outcome)}{shoot.answers.fires(loaded.id)
+						? ', with flash'
+						: ''}</span
 				>
 			{:else}
 				<span class="soft">read the light to see if it works</span>

@@ -11,16 +11,16 @@
 
 	let { shoot }: { shoot: ShootState } = $props();
 
-	const { axis } = $derived(shoot);
+	const { axis } = $derived(shoot.line);
 	const { face } = $derived(shoot.lights);
-	const ev = $derived(shoot.resolved?.ev);
-	const sd = $derived(shoot.resolved?.sd ?? 0);
+	const ev = $derived(shoot.lights.resolved?.ev);
+	const sd = $derived(shoot.lights.resolved?.sd ?? 0);
 	let rulerWidth = $state(560);
 	const marks = $derived(
 		marksThatFit(axis, rulerWidth, [
 			...(face.quantity ? face.marks : []),
 			...shoot.lights.landmarks,
-			...face.marks.filter(({ condition }) => condition && !shoot.narrow),
+			...face.marks.filter(({ condition }) => condition && !shoot.line.narrow),
 			...landmarks
 		])
 	);
@@ -55,7 +55,7 @@
 		</div>
 	</div>
 	<ul class="lanes">
-		{#each shoot.loaded as loaded (loaded.id)}
+		{#each shoot.answers.loaded as loaded (loaded.id)}
 			<Lane {shoot} {loaded} />
 		{/each}
 	</ul>
@@ -72,7 +72,7 @@
 				>{/if}
 		</div>
 	{/if}
-	{#if !shoot.narrow}
+	{#if !shoot.line.narrow}
 		<div class="handle-row"><div class="handle-track"><LightHandle {shoot} form="pill" /></div></div>
 	{/if}
 </div>

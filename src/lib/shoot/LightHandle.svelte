@@ -2,7 +2,7 @@
 <script lang="ts">
 	import { formatDoubt, formatEv } from '$core/units';
 	import { lightInWords } from '$core/words';
-	import { wholeLine } from './axis';
+	import { wholeLine } from '$lib/light/line';
 	import { dragsStops, slideByKey, type StopsDrag } from './drag';
 	import type { ShootState } from './shoot-state.svelte';
 
@@ -11,9 +11,9 @@
 	/** Pixels of the strip for a stop: slower than the line, so that a thumb finds thirds. */
 	const STRIP_PIXELS = 44;
 
-	const ev = $derived(shoot.resolved?.ev);
-	const sd = $derived(shoot.resolved?.sd ?? 0);
-	const place = $derived(ev === undefined ? 50 : shoot.axis.at(ev));
+	const ev = $derived(shoot.lights.resolved?.ev);
+	const sd = $derived(shoot.lights.resolved?.sd ?? 0);
+	const place = $derived(ev === undefined ? 50 : shoot.line.axis.at(ev));
 	const words = $derived(
 		ev === undefined ? 'not read yet' : `${lightInWords(ev, sd)}, ${shoot.lights.face.wordsAt(ev)}`
 	);
@@ -27,10 +27,10 @@
 	const drag = (): StopsDrag => ({
 		start: () => ev ?? nearestToMiddle(),
 		gear: (element) =>
-			form === 'strip' ? 1 / STRIP_PIXELS : (shoot.axis.to - shoot.axis.from) / lineWidth(element),
+			form === 'strip' ? 1 / STRIP_PIXELS : (shoot.line.axis.to - shoot.line.axis.from) / lineWidth(element),
 		move: (to) => shoot.tryLight(to)
 	});
-	const nearestToMiddle = () => (shoot.axis.from + shoot.axis.to) / 2;
+	const nearestToMiddle = () => (shoot.line.axis.from + shoot.line.axis.to) / 2;
 </script>
 
 <div

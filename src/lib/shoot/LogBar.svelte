@@ -13,7 +13,7 @@
 	let { shoot }: { shoot: ShootState } = $props();
 
 	const { logging } = $derived(shoot);
-	const chosen = $derived(shoot.chosen);
+	const chosen = $derived(shoot.answers.chosen);
 	const logged = $derived(logging.log.logged);
 	const waiting = $derived(outbox.unsaved.length);
 	const fresh = $derived(logged !== null && logged.saved !== false);
@@ -23,15 +23,15 @@
 
 	/** Three frames are worth a word where one alone often fails and a bracket lifts its chance by this much. */
 	const [OFTEN, LIFT] = [0.7, 0.2];
-	const single = $derived(shoot.asItIs?.chances.usable ?? 1);
+	const single = $derived(shoot.answers.asItIs?.chances.usable ?? 1);
 	const bracket = $derived(logging.bracket);
 	const worthIt = $derived(bracket !== null && single < OFTEN && bracket.chances.usable - single > LIFT);
 
 	/** From here on a time is long enough to be counted by a person, or heard to end, s. */
 	const COUNTABLE = 1;
 	const countable = $derived.by(() => {
-		const { asItIs } = shoot;
-		if (!chosen || !asItIs || !logging.can || cine || shoot.previewed) return null;
+		const { asItIs } = shoot.answers;
+		if (!chosen || !asItIs || !logging.can || cine || shoot.answers.previewed) return null;
 		const byHand = asItIs.handTimed;
 		if (!byHand && asItIs.seconds < COUNTABLE) return null;
 		// What is counted is what is read: the mark, not its decimals.
@@ -39,10 +39,10 @@
 	});
 	/** The filter of the bag that makes a time long enough for a hand. */
 	const cure = $derived.by(() => {
-		const { asItIs, bag } = shoot;
+		const { asItIs, bag } = shoot.answers;
 		if (!chosen || !asItIs || !countable || countable.automatic) return null;
 		if (countable.seconds >= COUNTABLE_SECONDS) return null;
-		const { filters } = shoot.wishesOf(chosen.id);
+		const { filters } = shoot.rig.of(chosen.id);
 		const { greys, others, metered } = greysOf(chosen.film, bag.filters ?? [], filters, asItIs.seconds);
 		const stack = countableStack(chosen.film, metered, greys);
 		return stack && { stack, filters: [...others, ...stack.filters] };
@@ -67,7 +67,7 @@
 	{:else}
 		<button class="action main" class:running disabled={!logging.can} onclick={() => logging.frame()}>
 			<span>{primary}</span>
-			{#if !shoot.narrow}<span class="key" aria-hidden="true">Enter</span>{/if}
+			{#if !shoot.line.narrow}<span class="key" aria-hidden="true">Enter</span>{/if}
 		</button>
 		{#if cure && countable}
 			<p class="small">

@@ -14,11 +14,11 @@
 	const FREE = 'free';
 	const { camera } = $derived(loaded);
 	const eye = $derived(automaticExposure(camera));
-	const own = $derived(shoot.wishesOf(loaded.id));
+	const own = $derived(shoot.rig.of(loaded.id));
 	const apertures = $derived(camera.aperture.kind === 'stops' ? camera.aperture.f : []);
 	const dial = $derived(dialSpeeds(camera));
 	const wheel = $derived(eye?.compensation ? wheelPositions(eye.compensation) : []);
-	const filters = $derived(shoot.bag.filters ?? []);
+	const filters = $derived(shoot.answers.bag.filters ?? []);
 
 	const numberOr = (value: string) => (value === FREE ? undefined : Number(value));
 	const chosen = (value: number | undefined) => (value === undefined ? FREE : String(value));
@@ -33,7 +33,7 @@
 		stops === 0 ? 'the subject’s light' : `light ${formatStops(stops)} ${stops < 0 ? 'darker' : 'brighter'}`;
 
 	const mount = (filter: Filter, on: boolean) =>
-		shoot.setChosen({ filters: mounted(own.filters, filter, on, shoot.bag) });
+		shoot.setChosen({ filters: mounted(own.filters, filter, on, shoot.answers.bag) });
 </script>
 
 <div class="fields">
@@ -82,7 +82,7 @@
 		/>
 	{/if}
 </div>
-{#if flashOf(camera, shoot.bag)}
+{#if flashOf(camera, shoot.answers.bag)}
 	<label class="tick-box">
 		<input
 			type="checkbox"

@@ -8,12 +8,12 @@
 
 	let { shoot }: { shoot: ShootState } = $props();
 
-	const best = $derived(shoot.asItIs);
-	const shown = $derived(shoot.previewed);
+	const best = $derived(shoot.answers.asItIs);
+	const shown = $derived(shoot.answers.previewed);
 	const sure = $derived(best?.verdict === 'just-enough' && best.spoilers.length === 0);
 
 	function look(remedy: Remedy) {
-		shoot.previewed = shown === remedy ? null : remedy;
+		shoot.answers.previewed = shown === remedy ? null : remedy;
 	}
 </script>
 
@@ -42,7 +42,7 @@
 	<div class="looking" role="status">
 		<span>Shown, not kept.</span>
 		{#if shoot.kept}<button class="quiet" onclick={() => shoot.keepRemedy()}>Keep it</button>{/if}
-		<button class="quiet" onclick={() => (shoot.previewed = null)}>Back</button>
+		<button class="quiet" onclick={() => (shoot.answers.previewed = null)}>Back</button>
 	</div>
 {:else if shoot.canUndoRemedy}
 	<div class="looking" role="status">

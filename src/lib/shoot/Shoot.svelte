@@ -2,14 +2,14 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
 	import { MediaQuery } from 'svelte/reactivity';
-	import { lightNote } from '$core/light';
+	import { lightNote, type Light } from '$core/light';
 	import { lightInWords } from '$core/words';
 	import { listenTo, type Key } from '$lib/keys/keys';
 	import LightPanel from '$lib/light/LightPanel.svelte';
 	import KeySheet from '$lib/keys/KeySheet.svelte';
 	import { agoInWords } from '$lib/parts/ago';
 	import Answer from './Answer.svelte';
-	import { wholeLine } from './axis';
+	import { wholeLine } from '$lib/light/line';
 	import type { BagRecords } from './bag';
 	import CountDialog from './count/CountDialog.svelte';
 	import DayList from './DayList.svelte';
@@ -26,18 +26,24 @@
 	const CLOCK_MS = 15_000;
 
 	const phone = new MediaQuery('(max-width: 820px)', false);
-	const shoot = new ShootState(() => records);
+	const shoot = new ShootState(
+		() => records,
+		() => phone.current
+	);
 	let readingOpen = $state(false);
 	let keysOpen = $state(false);
 
-	$effect(() => {
-		shoot.narrow = phone.current;
+	/** What the ways of reading light get. */
+	const reads = $derived({
+		lights: shoot.lights,
+		inHand: shoot.answers.inHand,
+		oneye: (light: Light) => shoot.readEye(light),
+		narrow: shoot.line.narrow
 	});
-
 	const tried = $derived(shoot.lights.triedEv !== null);
 	const reading = $derived(shoot.lights.reading);
-	const light = $derived(shoot.light);
-	const resolved = $derived(shoot.resolved);
+	const light = $derived(shoot.lights.light);
+	const resolved = $derived(shoot.lights.resolved);
 
 	function keepTried() {
 		if (light) void shoot.lights.keep(light);
@@ -62,7 +68,7 @@
 			press: ['Escape'],
 			shown: 'Esc',
 			does: 'back from a remedy or a tried light',
-			run: () => (shoot.previewed ? (shoot.previewed = null) : shoot.lights.dropTried())
+			run: () => (shoot.answers.previewed ? (shoot.answers.previewed = null) : shoot.lights.dropTried())
 		},
 		{
 			press: ['b'],
@@ -71,22 +77,22 @@
 			run: () => shoot.logging.threeAbout()
 		},
 		{ press: ['k'], shown: 'K', does: 'keep the tried light as a reading', run: keepTried },
-		{ press: ['ArrowUp'], shown: '↑', does: 'the camera above', run: () => shoot.chooseNext(-1) },
-		{ press: ['ArrowDown'], shown: '↓', does: 'the camera below', run: () => shoot.chooseNext(1) },
+		{ press: ['ArrowUp'], shown: '↑', does: 'the camera above', run: () => shoot.answers.chooseNext(-1) },
+		{ press: ['ArrowDown'], shown: '↓', does: 'the camera below', run: () => shoot.answers.chooseNext(1) },
 		{
 			press: ['s'],
 			shown: 'S',
 			does: 'by hand or on a support',
-			run: () => shoot.want({ handheld: !shoot.handheld })
+			run: () => shoot.want({ handheld: !shoot.wanted.handheld })
 		},
 		{ press: ['?', 'Shift+?'], shown: '?', does: 'these keys', run: () => (keysOpen = true) }
 	];
 
-	$effect(() => shoot.desk.ask(shoot.question));
+	$effect(() => shoot.desk.ask(shoot.answers.question));
 
 	onMount(() => {
 		const closeDesk = shoot.desk.open();
-		const endRehearsal = rehearse((ev) => shoot.rehearse({ ev }), wholeLine);
+		const endRehearsal = rehearse((ev) => shoot.answers.rehearse({ ev }), wholeLine);
 		const tick = () => (shoot.lights.now = Date.now());
 		const clock = setInterval(tick, CLOCK_MS);
 		const lookAgain = () => {
@@ -117,14 +123,16 @@
 				>{/if}
 			<button class="plain-link" onclick={keepTried}>Keep it</button>
 		{:else}
-			<span class="soft">{shoot.loaded.length} loaded · drag {shoot.lights.face.drags} to try another</span>
+			<span class="soft"
+				>{shoot.answers.loaded.length} loaded · drag {shoot.lights.face.drags} to try another</span
+			>
 		{/if}
 	</div>
 {/snippet}
 
 <h1 class="sr-only">Shoot: read the light, choose a camera, take the frame</h1>
-<div class="shoot" class:narrow={shoot.narrow}>
-	{#if shoot.narrow}
+<div class="shoot" class:narrow={shoot.line.narrow}>
+	{#if shoot.line.narrow}
 		<section class="light-bar" aria-label="Light">
 			<div>
 				<strong class="figures"
@@ -143,7 +151,7 @@
 		</section>
 		{#if readingOpen}
 			<section class="reading-sheet" aria-label="Read the light">
-				<LightPanel {shoot} onread={() => (readingOpen = false)} />
+				<LightPanel {...reads} onread={() => (readingOpen = false)} />
 			</section>
 		{:else}
 			<DayList {shoot} />
@@ -163,7 +171,7 @@
 				<h2 id="light-title">Light</h2>
 				<span class="soft">on the subject</span>
 			</div>
-			<LightPanel {shoot} />
+			<LightPanel {...reads} />
 		</section>
 		<section class="bag" aria-labelledby="bag-title">
 			<div class="title">

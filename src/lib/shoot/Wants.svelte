@@ -11,13 +11,13 @@
 <div class="fields">
 	<ChoiceField
 		label="Time"
-		value={wantedTimeOf(shoot.scene.seconds)}
+		value={wantedTimeOf(shoot.wanted.scene.seconds)}
 		options={wantedTimes}
 		onchange={(time) => shoot.want({ seconds: secondsOf(time) })}
 	/>
 	<ChoiceField
 		label="The subject"
-		value={String(shoot.scene.subjectSpeed ?? 0)}
+		value={String(shoot.wanted.scene.subjectSpeed ?? 0)}
 		options={subjectSpeeds}
 		onchange={(speed) => shoot.want({ subjectSpeed: Number(speed) || undefined })}
 	/>

@@ -39,9 +39,6 @@ export function marksThatFit(axis: Axis, width: number, marks: readonly FaceMark
 	return placed.map(({ mark }) => mark);
 }
 
-/** The whole line: moonlight to sun on snow, with room at both ends. */
-export const wholeLine: Interval = [-4, 18];
-
 /** Width of the window on a phone, stops. */
 export const PHONE_WINDOW = 10;
 

@@ -5,7 +5,8 @@ import { noRecords } from '../../../tests/fixtures/records';
 import { colourNegative400, fixedCamera, steppedCamera } from '../../../tests/fixtures/bag';
 import { landmarks } from '$core/light';
 import { match, reach } from '$core/match';
-import { axisOver, marksThatFit, PHONE_WINDOW, wholeLine, windowAround, zoomedTo } from './axis';
+import { axisOver, marksThatFit, PHONE_WINDOW, windowAround, zoomedTo } from './axis';
+import { wholeLine } from '$lib/light/line';
 import { loadedCameras, type BagRecords } from './bag';
 import { lanesToShow, thinLanes } from './lanes-to-show';
 

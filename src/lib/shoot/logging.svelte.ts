@@ -20,19 +20,19 @@ import { refresh } from '$lib/records/refresh';
 
 /** What logging is told of the view: what is chosen, what the light is, and what is set. */
 interface Shown {
-	chosen: Loaded | undefined;
-	loaded: Loaded[];
-	light: Light | null;
-	/** The outcome that the screen shows, and that of things as they are. */
-	outcome: Outcome | undefined;
-	asItIs: Outcome | undefined;
-	previewed: Remedy | null;
-	scene: SceneWishes;
-	handheld: boolean;
-	lights: { reading: { where?: Where } | null };
-	answers: ReadonlyMap<string, { lit: LitChange | null }>;
-	flashOf: (loaded: Loaded) => OwnFlash | null;
-	wishesOf: (id: string) => CameraWishes;
+	lights: { light: Light | null; reading: { where?: Where } | null };
+	rig: { of: (id: string) => CameraWishes };
+	wanted: { scene: SceneWishes; handheld: boolean };
+	answers: {
+		chosen: Loaded | undefined;
+		loaded: Loaded[];
+		/** The outcome that the screen shows, and that of things as they are. */
+		outcome: Outcome | undefined;
+		asItIs: Outcome | undefined;
+		previewed: Remedy | null;
+		given: ReadonlyMap<string, { lit: LitChange | null }>;
+		flashOf: (loaded: Loaded) => OwnFlash | null;
+	};
 	list: { mark: Pick<FrameRecord, 'outing'> };
 }
 
@@ -84,16 +84,24 @@ export class Logging {
 
 	/** The bracket about what is shown, where there is room for it. */
 	bracket = $derived.by((): Bracket | null => {
-		const { chosen, light, asItIs, scene, previewed } = this.#shoot;
+		const { answers, lights, wanted } = this.#shoot;
+		const { chosen, asItIs, previewed } = answers;
+		const { light } = lights;
 		if (!chosen || !light || !asItIs || previewed || chosen.finished || chosen.secondsLeft !== null)
 			return null;
-		const own = this.#shoot.wishesOf(chosen.id);
+		const own = this.#shoot.rig.of(chosen.id);
 		if (own.flash || chosen.left < THREE) return null;
-		return bracketAbout(chosen.camera, chosen.film, lightFor(light, own), intentOf(scene, own), asItIs);
+		return bracketAbout(
+			chosen.camera,
+			chosen.film,
+			lightFor(light, own),
+			intentOf(wanted.scene, own),
+			asItIs
+		);
 	});
 
 	get can(): boolean {
-		const { chosen, outcome } = this.#shoot;
+		const { chosen, outcome } = this.#shoot.answers;
 		return Boolean(chosen && outcome && !chosen.finished);
 	}
 
@@ -109,15 +117,16 @@ export class Logging {
 
 	/** A frame of the chosen camera as things are, with an outcome of its own. */
 	#frame(chosen: Loaded, number: number, outcome: Outcome, more: Partial<FrameRecord> = {}): FrameRecord {
-		const { scene, light, handheld, lights, list } = this.#shoot;
-		const own = this.#shoot.wishesOf(chosen.id);
+		const { wanted, lights, list } = this.#shoot;
+		const { scene, handheld } = wanted;
+		const own = this.#shoot.rig.of(chosen.id);
 		const { subject } = this.draftOf(chosen.id);
 		const where = lights.reading?.where;
 		return {
 			loadId: chosen.id,
 			number,
 			takenAt: new Date().toISOString(),
-			light: lightFor(light!, own),
+			light: lightFor(lights.light!, own),
 			settings: settingsOf(outcome),
 			film: filmOf(chosen.film),
 			handheld,
@@ -134,8 +143,8 @@ export class Logging {
 
 	/** The flash as a frame of this camera stores it. */
 	#fired(loaded: Loaded): Pick<FrameRecord, 'flash'> {
-		const lit = this.#shoot.answers.get(loaded.id)?.lit;
-		const flash = this.#shoot.flashOf(loaded);
+		const lit = this.#shoot.answers.given.get(loaded.id)?.lit;
+		const flash = this.#shoot.answers.flashOf(loaded);
 		if (!lit || !flash) return {};
 		const { id, name, guideNumber, loss } = flash;
 		return {
@@ -162,7 +171,8 @@ export class Logging {
 
 	/** Logs so many frames with what the screen shows; a cine shot starts, and ends at the second call. */
 	async frame(count = 1): Promise<void> {
-		const { chosen, asItIs, light } = this.#shoot;
+		const { chosen, asItIs } = this.#shoot.answers;
+		const { light } = this.#shoot.lights;
 		if (!this.can || !chosen || !asItIs || !light) return;
 		if (chosen.secondsLeft !== null && count === 1) return this.#cine(chosen, asItIs);
 		const frames = Array.from({ length: Math.min(count, chosen.left) }, (_, at) =>
@@ -173,7 +183,8 @@ export class Logging {
 
 	/** The next frame of the chosen camera as it would be logged now. */
 	get nextFrame(): FrameRecord | null {
-		const { chosen, asItIs, light } = this.#shoot;
+		const { chosen, asItIs } = this.#shoot.answers;
+		const { light } = this.#shoot.lights;
 		return this.can && chosen && asItIs && light ? this.#frame(chosen, chosen.next, asItIs) : null;
 	}
 
@@ -216,7 +227,7 @@ export class Logging {
 
 	/** Logs a bracket: darker, even, lighter. */
 	async threeAbout(): Promise<void> {
-		const { chosen } = this.#shoot;
+		const { chosen } = this.#shoot.answers;
 		const { bracket } = this;
 		if (!chosen || !bracket) return;
 		await this.#keep(
@@ -281,7 +292,7 @@ export class Logging {
 		frame: Kept<FrameRecord>,
 		changes: { compensation?: number; exposures?: number }
 	): Promise<void> {
-		const loaded = this.#shoot.loaded.find(({ id }) => id === frame.loadId);
+		const loaded = this.#shoot.answers.loaded.find(({ id }) => id === frame.loadId);
 		if (!loaded) return;
 		const { handheld, filters } = frame;
 		const exposures = changes.exposures ?? frame.exposures;

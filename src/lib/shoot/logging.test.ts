@@ -56,18 +56,18 @@ function shown(camera: CameraRecord = foldingInstant(), load: Partial<LoadRecord
 	});
 	const best = bestOutcome(camera, film, light);
 	return {
-		chosen: chosen as Loaded | undefined,
-		loaded: [chosen],
-		light,
-		outcome: best,
-		asItIs: best,
-		previewed: null,
-		scene: { handheld: false, subjectDistance: 3 },
-		handheld: false,
-		lights: { reading: { where: { latitude: 54.6, longitude: -4.2 } } },
-		answers: new Map(),
-		flashOf: () => null,
-		wishesOf: () => freeCamera,
+		lights: { light, reading: { where: { latitude: 54.6, longitude: -4.2 } } },
+		rig: { of: () => freeCamera },
+		wanted: { scene: { handheld: false, subjectDistance: 3 }, handheld: false },
+		answers: {
+			chosen: chosen as Loaded | undefined,
+			loaded: [chosen],
+			outcome: best,
+			asItIs: best,
+			previewed: null,
+			given: new Map(),
+			flashOf: () => null
+		},
 		list: { mark: {} }
 	};
 }
@@ -108,17 +108,17 @@ describe('logging', () => {
 		const box = shown(fixedCamera({ bulb: true }));
 		const logging = new Logging(box);
 		const frame = logging.nextFrame!;
-		const held = logging.asHeld(box.chosen!, { frame, wanted: 4, automatic: false }, 8);
+		const held = logging.asHeld(box.answers.chosen!, { frame, wanted: 4, automatic: false }, 8);
 		expect(held).toMatchObject({ counted: { wanted: 4, held: 8 }, settings: { seconds: 8 } });
 		// Source: twice the time is a stop, of which instant film loses (1 − 1/1.2) by Schwarzschild’s law.
-		const shorter = logging.asHeld(box.chosen!, { frame, wanted: 4, automatic: false }, 4);
+		const shorter = logging.asHeld(box.answers.chosen!, { frame, wanted: 4, automatic: false }, 4);
 		expect(held.predicted.error - shorter.predicted.error).toBeCloseTo(0.83, 2);
-		await logging.keepHeld(box.chosen!, held);
+		await logging.keepHeld(box.answers.chosen!, held);
 		expect(sent).toEqual([expect.objectContaining({ counted: { wanted: 4, held: 8 }, number: 1 })]);
 
 		const wedge = shown();
 		const eye = new Logging(wedge);
-		const timed = eye.asHeld(wedge.chosen!, { frame: eye.nextFrame!, wanted: 2, automatic: true }, 3);
+		const timed = eye.asHeld(wedge.answers.chosen!, { frame: eye.nextFrame!, wanted: 2, automatic: true }, 3);
 		expect(timed.predicted).toEqual(eye.nextFrame!.predicted);
 		expect(timed.counted).toEqual({ wanted: 2, held: 3 });
 	});
@@ -158,10 +158,10 @@ describe('the counter on the camera', () => {
 		async (counter, says, unknown) => {
 			const view = shown(foldingInstant(), { counter });
 			const logging = new Logging(view);
-			await logging.counterSays(view.chosen!, says);
+			await logging.counterSays(view.answers.chosen!, says);
 			expect(put).toEqual([{ kind: 'loads', record: expect.objectContaining({ unknown }) }]);
 			expect(logging.counterWasSet('l')).toBe(true);
-			await logging.counterBack(view.chosen!);
+			await logging.counterBack(view.answers.chosen!);
 			expect(put[1].record.unknown).toBeUndefined();
 		}
 	);
@@ -170,10 +170,10 @@ describe('the counter on the camera', () => {
 		const view = shown(foldingInstant(), { unknown: [1, 2] });
 		const logging = new Logging(view);
 		for (const says of [1, 2, 12, Number.NaN, 4.5]) {
-			await logging.counterSays(view.chosen!, says);
+			await logging.counterSays(view.answers.chosen!, says);
 			expect(logging.problem, String(says)).toContain('cannot stand there');
 		}
-		await logging.counterSays(view.chosen!, 3);
+		await logging.counterSays(view.answers.chosen!, 3);
 		expect(logging.problem).toContain('what this page says');
 		expect(put).toEqual([]);
 	});

@@ -31,10 +31,10 @@
 		<div class="top">
 			<h2 id="aid-title">{name}</h2>
 			<p>
-				{loaded.camera.name}, {loaded.film.name}{#if shoot.outcome}:
+				{loaded.camera.name}, {loaded.film.name}{#if shoot.answers.outcome}:
 					<strong
-						><VerdictMark verdict={shoot.outcome.verdict} />
-						{verdictInShort(shoot.outcome)}</strong
+						><VerdictMark verdict={shoot.answers.outcome.verdict} />
+						{verdictInShort(shoot.answers.outcome)}</strong
 					>{/if}
 			</p>
 			<button class="quiet" onclick={() => (openId = null)}>Close</button>

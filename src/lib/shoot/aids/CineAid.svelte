@@ -67,8 +67,8 @@
 	}
 
 	let other = $state(-3);
-	const light = $derived(shoot.light ? resolveLight(shoot.light) : null);
-	const intent = $derived(intentOf(shoot.scene, shoot.wishesOf(loaded.id)));
+	const light = $derived(shoot.lights.light ? resolveLight(shoot.lights.light) : null);
+	const intent = $derived(intentOf(shoot.wanted.scene, shoot.rig.of(loaded.id)));
 	const pan = $derived(
 		light ? panSetting(camera, film, { from: light.ev, to: light.ev + other, sd: light.sd }, intent) : null
 	);

@@ -31,14 +31,16 @@
 	const WORTH_FILLING = -2;
 
 	const { camera, film } = $derived(loaded);
-	const own = $derived(shoot.wishesOf(loaded.id));
-	const all = $derived(flashesFor(shoot.gear, camera));
-	const flash = $derived(shoot.flashOf(loaded));
+	const own = $derived(shoot.rig.of(loaded.id));
+	const all = $derived(flashesFor(shoot.answers.gear, camera));
+	const flash = $derived(shoot.answers.flashOf(loaded));
 	/** As it comes, with every power that it has. */
 	const whole = $derived(all.find(({ id }) => id === flash?.id));
-	const intent = $derived(intentOf(shoot.scene, own));
+	const intent = $derived(intentOf(shoot.wanted.scene, own));
 	const best = $derived(
-		flash && shoot.light ? bestLit(camera, film, lightFor(shoot.light, own), { flash }, intent) : null
+		flash && shoot.lights.light
+			? bestLit(camera, film, lightFor(shoot.lights.light, own), { flash }, intent)
+			: null
 	);
 	const at = $derived(
 		best && flash ? ({ camera, film, flash, intent, f: best.outcome.f } satisfies FlashedAt) : null
@@ -53,7 +55,7 @@
 		if (!where) return `Nowhere right ${set}: ${verdictInShort(best.outcome)}.`;
 		return `${right ? 'Right' : 'Usable at best'} ${whereInWords(where)}, ${set}.`;
 	});
-	const subject = $derived(shoot.scene.subjectDistance);
+	const subject = $derived(shoot.wanted.scene.subjectDistance);
 	const fills = $derived.by(() => {
 		if (!at || !best || !whole || best.change.background < WORTH_FILLING) return [];
 		return usualFills.map((fill) =>
@@ -64,7 +66,7 @@
 	const eye = $derived(automaticExposure(camera));
 	const shakes = $derived(
 		best !== null &&
-			shoot.handheld &&
+			shoot.wanted.handheld &&
 			best.outcome.seconds > slowestByHand(camera) &&
 			best.change.background > WORTH_FILLING
 	);
@@ -89,7 +91,7 @@
 			: set({ loss: Number(how) || undefined, ceiling: undefined });
 </script>
 
-{#if !shoot.light}
+{#if !shoot.lights.light}
 	<p>Read the light first: what the flash does not reach is made by it.</p>
 {:else if !best || !flash || !at || !whole}
 	<p>

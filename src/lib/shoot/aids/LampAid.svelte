@@ -51,9 +51,9 @@
 	});
 
 	const { camera, film } = $derived(loaded);
-	const metered = $derived(shoot.light ? meteredAs(shoot.light) : null);
+	const metered = $derived(shoot.lights.light ? meteredAs(shoot.lights.light) : null);
 	const from = $derived(metered?.from ?? typed.value.from);
-	const modifiers = $derived(modifiersOf(shoot.gear));
+	const modifiers = $derived(modifiersOf(shoot.answers.gear));
 	const takes = (name: string) => modifiers.find((each) => each.name === name) ?? modifiers[0];
 	const [before, now, fillNow] = $derived([
 		takes(typed.value.before),
@@ -64,11 +64,11 @@
 	const ev = $derived(lamp ? lampEv(lamp, { distance: typed.value.to, loss: now.stops }) : 0);
 	const sd = $derived(metered ? Math.hypot(resolveLight(metered.light).sd, before.sd, now.sd) : 0);
 	const outcome = $derived(
-		bestOutcome(camera, film, { ev, sd }, intentOf(shoot.scene, shoot.wishesOf(loaded.id)))
+		bestOutcome(camera, film, { ev, sd }, intentOf(shoot.wanted.scene, shoot.rig.of(loaded.id)))
 	);
 	const fails = $derived(outcome.verdict === 'too-dark' || outcome.verdict === 'too-light');
 
-	const reach = $derived(shoot.reaches.get(loaded.id));
+	const reach = $derived(shoot.answers.reaches.get(loaded.id));
 	const marks = $derived.by(() => {
 		const [good, usable] = [nearestTo(ev, reach?.good ?? []), nearestTo(ev, reach?.usable ?? [])];
 		const all = lamp && good && usable ? floorMarks(lamp, now.stops, good, usable) : [];
@@ -89,7 +89,7 @@
 
 	const plan = $derived(
 		floorPlan({
-			camera: shoot.scene.subjectDistance ?? typed.value.camera,
+			camera: shoot.wanted.scene.subjectDistance ?? typed.value.camera,
 			key: typed.value.to,
 			keyAngle: KEY_ANGLE,
 			...(typed.value.fill ? { fill: typed.value.fillAt, fillAngle: FILL_ANGLE } : {}),
@@ -229,7 +229,7 @@
 				problem="must be a distance in metres, such as 1"
 				onchange={(value) => value !== undefined && typed.set({ background: value })}
 			/>
-			{#if shoot.scene.subjectDistance === undefined}
+			{#if shoot.wanted.scene.subjectDistance === undefined}
 				<NumberBox
 					label="Camera at, m"
 					value={typed.value.camera}

@@ -10,7 +10,7 @@
 
 	let { shoot }: { shoot: ShootState } = $props();
 
-	const own = $derived(shoot.gear.flatMap((piece) => (piece.type === 'modifier' ? [piece] : [])));
+	const own = $derived(shoot.answers.gear.flatMap((piece) => (piece.type === 'modifier' ? [piece] : [])));
 	let picked = $state('');
 	const chosen = $derived(own.find(({ id }) => id === picked) ?? own[0]);
 	let without = $state<number | undefined>(undefined);

@@ -43,20 +43,20 @@
 	const typed = new Remembered('night', { every: 3, speed: 1.5, distance: 10, part: 50, wanted: 8 });
 
 	const { camera, film } = $derived(loaded);
-	const outcome = $derived(shoot.asItIs);
-	const light = $derived(shoot.light);
-	const ev = $derived(shoot.resolved?.ev ?? 0);
+	const outcome = $derived(shoot.answers.asItIs);
+	const light = $derived(shoot.lights.light);
+	const ev = $derived(shoot.lights.resolved?.ev ?? 0);
 	const where = $derived(shoot.lights.where);
-	const own = $derived(shoot.wishesOf(loaded.id));
+	const own = $derived(shoot.rig.of(loaded.id));
 	const dusk = $derived(light && where ? { light, now: shoot.lights.now, where } : null);
 	const fall = $derived(dusk ? fallOf(dusk) : 0);
 	const falls = $derived(Math.abs(fall) > FALLS);
-	const dark = $derived(dusk ? tooDark(dusk, shoot.reaches.get(loaded.id)?.usable ?? []) : null);
+	const dark = $derived(dusk ? tooDark(dusk, shoot.answers.reaches.get(loaded.id)?.usable ?? []) : null);
 	const clock = (at: number) => (where ? localTime(at, zoneAt(where.latitude, where.longitude)).time : '');
 
 	const byHand = $derived(outcome?.handTimed ?? false);
 	const { greys, on, others, metered } = $derived(
-		greysOf(film, shoot.bag.filters ?? [], own.filters, outcome?.seconds ?? 1)
+		greysOf(film, shoot.answers.bag.filters ?? [], own.filters, outcome?.seconds ?? 1)
 	);
 	const ways = $derived(
 		stacks(film, metered, greys)
@@ -78,7 +78,9 @@
 		outcome
 			? filmTrails(
 					camera,
-					shoot.films.filter((each) => !each.archived && fitsWhere(each, film.type)).slice(0, MOST_FILMS),
+					shoot.answers.films
+						.filter((each) => !each.archived && fitsWhere(each, film.type))
+						.slice(0, MOST_FILMS),
 					moving,
 					ev,
 					outcome.f
@@ -87,7 +89,10 @@
 	);
 	const frames = $derived(
 		dusk && falls
-			? nextFrames(camera, film, dusk, typed.value.every, { ...intentOf(shoot.scene, own), handheld: false })
+			? nextFrames(camera, film, dusk, typed.value.every, {
+					...intentOf(shoot.wanted.scene, own),
+					handheld: false
+				})
 			: []
 	);
 	const notes = $derived(cameraKind(camera.kind)?.night ?? []);

@@ -21,7 +21,7 @@
 
 	const { camera } = $derived(loaded);
 	const apertures = $derived(aperturesOf(camera));
-	const now = $derived(shoot.outcome?.f ?? apertures[Math.floor(apertures.length / 2)]);
+	const now = $derived(shoot.answers.outcome?.f ?? apertures[Math.floor(apertures.length / 2)]);
 	const nearest = $derived(
 		apertures.reduce((a, b) => (Math.abs(Math.log(b / now)) < Math.abs(Math.log(a / now)) ? b : a))
 	);
@@ -31,7 +31,7 @@
 	const marks = $derived(camera.focus.kind === 'zones' ? camera.focus : null);
 
 	const closeUps = $derived(
-		shoot.gear.flatMap((piece) =>
+		shoot.answers.gear.flatMap((piece) =>
 			piece.type === 'close-up' ? [{ name: piece.name, dioptres: piece.dioptres }] : []
 		)
 	);
@@ -41,7 +41,7 @@
 		return closeUps.find(({ name }) => name === closeUp)?.dioptres ?? 0;
 	});
 
-	const subject = $derived(shoot.scene.subjectDistance);
+	const subject = $derived(shoot.wanted.scene.subjectDistance);
 	const zone = $derived(zoneOf(camera, f, { subject, mark, dioptres }));
 	const stand = $derived(subject === undefined ? undefined : standAt(zone, subject));
 	const needed = $derived.by(() => {

@@ -39,14 +39,14 @@ function isDusk({ lights }: ShootState): boolean {
 }
 
 function isNight(shoot: ShootState, { camera }: Loaded): boolean {
-	const { asItIs } = shoot;
+	const { asItIs } = shoot.answers;
 	if (!asItIs || camera.framesPerSecond !== undefined) return false;
 	if (isDusk(shoot)) return true;
 	const { seconds, verdict, clamped, handTimed } = asItIs;
 	return seconds >= LONG || handTimed || verdict === 'too-dark' || clamped === 'slowest';
 }
 
-function isLamplight({ light }: ShootState): boolean {
+function isLamplight({ lights: { light } }: ShootState): boolean {
 	if (!light) return false;
 	return ('method' in light && light.method === 'lamp') || resolveLight(light).ev < LAMPLIGHT;
 }
@@ -58,7 +58,7 @@ export const aids: readonly Aid[] = [
 	{
 		id: 'flash',
 		name: 'Flash',
-		needed: ({ gear }, { camera }) =>
+		needed: ({ answers: { gear } }, { camera }) =>
 			camera.framesPerSecond === undefined && flashesFor(gear, camera).length > 0,
 		panel: FlashAid
 	},

@@ -11,7 +11,7 @@
 	const { counting, logging } = $derived(shoot);
 	const counted = $derived(counting.counted);
 	const where = $derived(counting.where);
-	const loaded = $derived(shoot.loaded.find(({ id }) => id === counted?.frame.loadId));
+	const loaded = $derived(shoot.answers.loaded.find(({ id }) => id === counted?.frame.loadId));
 	const ended = $derived(counted?.endedAt !== undefined);
 	const frame = $derived(
 		counted && loaded && counting.held !== null ? logging.asHeld(loaded, counted, counting.held) : null

@@ -9,11 +9,11 @@ import {
 	type Light
 } from '$core/light';
 import { roundToThird } from '$core/units';
-import type { ReadingRecord } from '$contract/records';
+import type { OwnDoubt } from '$core/practice';
+import type { PlaceRecord, ReadingRecord } from '$contract/records';
 import { replace, type Kept } from '$lib/records/client';
 import { outbox } from '$lib/records/outbox.svelte';
-import { wholeLine } from './axis';
-import type { BagRecords } from './bag';
+import { wholeLine } from './line';
 
 /** Where the line stands when it is dragged before any light was read: a grey day. */
 const UNREAD_LIGHT = 12;
@@ -23,9 +23,19 @@ const [DARKEST, BRIGHTEST] = wholeLine;
 
 type Where = ReadingRecord['where'];
 
+/** What the light is known from. */
+export interface LightRecords {
+	/** The last ones, newest first. */
+	readings: Kept<ReadingRecord>[];
+	/** Readings with a name. */
+	landmarks: Kept<ReadingRecord>[];
+	places: Kept<PlaceRecord>[];
+	doubts: OwnDoubt[];
+}
+
 /** The light of the Shoot view: what was read, how it has aged, and what is tried instead. */
 export class LightDesk {
-	#records: () => BagRecords;
+	#records: () => LightRecords;
 
 	/** A light that is being tried by moving the line, EV. */
 	triedEv = $state<number | null>(null);
@@ -78,7 +88,7 @@ export class LightDesk {
 
 	places = $derived.by(() => this.#records().places);
 
-	constructor(records: () => BagRecords) {
+	constructor(records: () => LightRecords) {
 		this.#records = records;
 	}
 
