@@ -3,6 +3,8 @@ import { existsSync, mkdirSync, renameSync } from 'node:fs';
 import { createServer } from 'node:http';
 import { isAbsolute, join } from 'node:path';
 import { parseArgs } from 'node:util';
+import { pathToFileURL } from 'node:url';
+import { atOnce } from './serve/at-once.mjs';
 import { doorsOf, refuse, withHeaders } from './serve/doors.mjs';
 import { endOnSignal } from './serve/stopping.mjs';
 import { build, install, root, workersFile } from './steps.mjs';
@@ -81,13 +83,15 @@ export async function serve({ demo, folder }, args = process.argv.slice(2)) {
 		PROTOCOL_HEADER: 'x-just-enough-protocol'
 	});
 	const { handler } = await import(new URL('../build/handler.js', import.meta.url));
+	const { default: work } = await import(pathToFileURL(workersFile));
+	const first = atOnce((name, text) => work({ name: 'atOnce', given: [name, text] }));
 	const refusalOf = doorsOf(options);
 	const server = createServer((request, response) => {
 		withHeaders(response);
 		const refusal = refusalOf(request);
 		if (refusal) return refuse(request, response, refusal);
 		request.headers['x-just-enough-protocol'] = 'http';
-		handler(request, response);
+		first(request, response, () => handler(request, response));
 	});
 	// Longer than browsers keep a connection that they do not use, so that none is closed under a request.
 	server.keepAliveTimeout = 65_000;

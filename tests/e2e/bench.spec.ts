@@ -112,10 +112,10 @@ test('a trial of an eye teaches its habit, which is kept and answers from then o
 		.getByRole('region', { name: 'Eye and wheel' })
 		.getByRole('button', { name: /^Keep it/ })
 		.click();
-	await expect(page.getByText('Wedge counts with ⅓ stop less than its eye says from now on')).toBeVisible();
+	await expect(page.getByText('Wedge counts with ⅔ stop less than its eye says from now on')).toBeVisible();
 	await app.restart();
 	await open(page, '/');
-	// A third too dark is made up by the wheel's half.
+	// Half a stop too dark is made up by the wheel's half.
 	await expect(answer).toContainText('½ toward lighten');
 	await fromMenu(page, 'Wedge', 'Bench');
 	await expect(page.getByRole('row', { name: /by a trial of 2 frames/ })).toBeVisible();

@@ -5,7 +5,7 @@ import { focusedAt, outcomeOf } from './outcome';
 import type { Scene } from './scene';
 import type { Placed } from './settings';
 import { spoilersOf } from './spoilers';
-import type { Outcome } from './types';
+import type { Outcome, Spoiler } from './types';
 import { distanceOutside, verdictOf } from './verdict';
 
 const WORTH_WINDOW = 0.1;
@@ -21,10 +21,21 @@ export function worth({ chances }: Pick<Outcome, 'chances'>): number {
 	return (chances.good + chances.usable) / 2;
 }
 
+/** Less than this spoils as little as nothing, stops: what is spoiled at all is told from what is not. */
+const LEAST_HARM = 1e-3;
+
+/** What spoils a frame, in all: stops of time too long, and of blur beyond a circle of confusion. */
+function harm(spoilers: readonly Spoiler[]): number {
+	return spoilers.reduce((sum, { kind, by }) => {
+		const stops = kind === 'near' || kind === 'far' ? Math.log2(by ?? 1) : (by ?? 0);
+		return sum + Math.max(LEAST_HARM, stops);
+	}, 0);
+}
+
 /** A setting with what its rank depends on; its chance is worked out only if it comes to that. */
 class Candidate {
 	#chances: Outcome['chances'] | undefined;
-	#spoiled: boolean | undefined;
+	#spoiled: number | undefined;
 	#tier: number | undefined;
 
 	constructor(
@@ -40,13 +51,18 @@ class Candidate {
 		return worth(this);
 	}
 
-	/** 0 neither spoiled nor timed by hand, 1 timed by hand, 2 spoiled, 3 both. */
-	get flaw(): number {
+	/** How badly it is spoiled, in all, stops; 0 where nothing spoils it. */
+	get spoiled(): number {
 		const { scene, placed } = this;
 		const { answered } = placed;
-		this.#spoiled ??=
-			spoilersOf(scene.camera, scene.intent, answered, focusedAt(scene, answered.f)).length > 0;
-		return (this.#spoiled ? 2 : 0) + (placed.setting.handTimed ? 1 : 0);
+		return (this.#spoiled ??= harm(
+			spoilersOf(scene.camera, scene.intent, answered, focusedAt(scene, answered.f))
+		));
+	}
+
+	/** 0 neither spoiled nor timed by hand, 1 timed by hand, 2 spoiled, 3 both. */
+	get flaw(): number {
+		return (this.spoiled > 0 ? 2 : 0) + (this.placed.setting.handTimed ? 1 : 0);
 	}
 
 	/** 0 just enough, 1 usable, beyond that 1 + the distance outside usable. */
@@ -110,7 +126,11 @@ class Flawed {
 	#taken = new Set<Candidate>();
 	#within: TinyQueue<Candidate>;
 
-	constructor(candidates: Candidate[], quiet: (a: Candidate, b: Candidate) => number) {
+	constructor(
+		candidates: Candidate[],
+		quiet: (a: Candidate, b: Candidate) => number,
+		readonly spoiled: boolean
+	) {
 		this.#rising = candidates.sort((a, b) => b.worth - a.worth);
 		this.#within = new TinyQueue<Candidate>([], quiet);
 	}
@@ -135,17 +155,16 @@ class Flawed {
 
 /** A tier in the order in which its settings would be taken if the better ones were not there. */
 function* orderOf(tier: Candidate[], quiet: (a: Candidate, b: Candidate) => number): Generator<Candidate> {
-	const flaws = [0, 1, 2, 3].map(
-		(flaw) =>
-			new Flawed(
-				tier.filter((each) => each.flaw === flaw),
-				quiet
-			)
-	);
+	const harmless = (a: Candidate, b: Candidate) => a.spoiled - b.spoiled || quiet(a, b);
+	const flaws = [0, 1, 2, 3].map((flaw) => {
+		const those = tier.filter((each) => each.flaw === flaw);
+		return new Flawed(those, flaw >= 2 ? harmless : quiet, flaw >= 2);
+	});
 	for (let left = tier.length; left > 0; left--) {
 		const window = Math.max(...flaws.map(({ highest }) => highest)) - WORTH_WINDOW;
 		const least = flaws.find(({ highest }) => highest >= window)!;
-		yield least.take(Math.max(window, least.highest - TIE_WINDOW));
+		// Of what is spoiled in any case, the least spoiled is taken of all that are worth nearly as much.
+		yield least.take(least.spoiled ? window : Math.max(window, least.highest - TIE_WINDOW));
 	}
 }
 
@@ -153,6 +172,7 @@ function* orderOf(tier: Candidate[], quiet: (a: Candidate, b: Candidate) => numb
  * Which setting to take, in this order: the best verdict (or the least distance outside usable);
  * within 0.1 of the highest worth, without spoilers and not timed by hand if any is; within 0.02 of
  * the highest worth left; then the wheel nearest its middle, the middle aperture, the smaller error.
+ * Where all are spoiled, the least spoiled of those within 0.1.
  *
  * @param placed at least one
  */

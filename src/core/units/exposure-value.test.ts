@@ -1,7 +1,14 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { real } from '../../../tests/fixtures/arbitraries';
-import { evFromLux, luxFromEv, settingsEv, speedStops } from './exposure-value';
+import {
+	evFromLuminance,
+	evFromLux,
+	luminanceFromEv,
+	luxFromEv,
+	settingsEv,
+	speedStops
+} from './exposure-value';
 
 describe('EV of settings', () => {
 	// Source: EXIF 2.3, Annex C (APEX), the tables of Av and Tv; marked values are rounded, so to a tenth.
@@ -99,5 +106,19 @@ describe('illuminance', () => {
 				expect(evFromLux(luxFromEv(ev))).toBeCloseTo(ev, 9);
 			})
 		);
+	});
+});
+
+describe('luminance', () => {
+	// Source: ISO 2720:1974 with K = 12.5; the usual table of EV and cd/m².
+	it.each([
+		[0, 0.125],
+		[3, 1],
+		[5, 4],
+		[10, 128],
+		[15, 4096]
+	])('EV %s is %s cd/m²', (ev, luminance) => {
+		expect(luminanceFromEv(ev)).toBeCloseTo(luminance, 9);
+		expect(evFromLuminance(luminance)).toBeCloseTo(ev, 9);
 	});
 });

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { real } from '../../../tests/fixtures/arbitraries';
-import { formatAperture, formatDistance, formatTime, stopsInWords } from './format';
+import { formatAperture, formatDistance, formatPart, formatTime, stopsInWords } from './format';
 import { formatDoubt, formatEv, formatStops, roundToThird } from './stops';
 
 describe('stops', () => {
@@ -43,6 +43,13 @@ describe('stops', () => {
 		[0.5, '½'],
 		[2 / 3, '⅔'],
 		[1, '1'],
+		[0, '⅓'],
+		[0.57, '½'],
+		[0.59, '⅔'],
+		[0.43, '½'],
+		[0.41, '⅓'],
+		[1.42, '1½'],
+		[2.3, '2⅓'],
 		[1.5, '1½']
 	])('a doubt of %s is written %s', (sd, written) => {
 		expect(formatDoubt(sd)).toBe(written);
@@ -52,6 +59,10 @@ describe('stops', () => {
 		expect(stopsInWords(0.3)).toBe('⅓ stop');
 		expect(stopsInWords(-1)).toBe('1 stop');
 		expect(stopsInWords(1.3)).toBe('1⅓ stops');
+		expect(stopsInWords(1.16)).toBe('1 stop');
+		expect(stopsInWords(1.17)).toBe('1⅓ stops');
+		expect(stopsInWords(-2)).toBe('2 stops');
+		expect(stopsInWords(0)).toBe('0 stop');
 	});
 });
 
@@ -62,7 +73,12 @@ describe('settings as they are said', () => {
 		[8, 'f/8'],
 		[11, 'f/11'],
 		[10.3, 'f/10.3'],
-		[167, 'f/167']
+		[9.96, 'f/10'],
+		[12.34, 'f/12.3'],
+		[99.96, 'f/100'],
+		[167, 'f/167'],
+		[100.26, 'f/100.3'],
+		[1234.5, 'f/1235']
 	])('f-number %s', (f, written) => expect(formatAperture(f)).toBe(written));
 
 	it.each([
@@ -76,15 +92,45 @@ describe('settings as they are said', () => {
 		[60, '1 min'],
 		[95, '1 min 35 s'],
 		[119.7, '2 min'],
-		[3600, '60 min']
+		[3600, '60 min'],
+		[0.449, '1/2.2 s'],
+		[0.451, '0.45 s'],
+		[0.481, '½ s'],
+		[0.479, '0.48 s'],
+		[0.519, '½ s'],
+		[0.53, '0.53 s'],
+		[1 / 9.4, '1/9.4 s'],
+		[1 / 9.96, '1/10 s'],
+		[1 / 15.4, '1/15 s'],
+		[1 / 104, '1/104 s'],
+		[1 / 1234, '1/1230 s'],
+		[59, '59 s'],
+		[59.9, '60 s'],
+		[61, '1 min 1 s'],
+		[599, '9 min 59 s'],
+		[600, '10 min'],
+		[629, '10 min'],
+		[631, '11 min']
 	])('time of %s s', (seconds, written) => expect(formatTime(seconds)).toBe(written));
 
 	it.each([
 		[null, '∞'],
 		[0.42, '42 cm'],
 		[1.425, '1.4 m'],
-		[12.4, '12 m']
+		[12.4, '12 m'],
+		[0.999, '100 cm'],
+		[1, '1 m'],
+		[0.426, '43 cm'],
+		[1234, '1200 m']
 	])('distance of %s m', (metres, written) => expect(formatDistance(metres)).toBe(written));
+
+	it.each([
+		[1, 'full'],
+		[2, 'full'],
+		[0.5, '1/2'],
+		[1 / 3, '1/3'],
+		[1 / 128, '1/128']
+	])('a part of %s', (part, written) => expect(formatPart(part)).toBe(written));
 
 	it('never writes a number that is none', () => {
 		fc.assert(

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { fullStopApertures, markedApertures, markedTimes, marksBetween } from './series';
+import { fullStopApertures, markedApertures, markedTimes, marksBetween, nearestMark } from './series';
 
 describe('standard series', () => {
 	it('holds the full-stop f-numbers', () => {
@@ -27,7 +27,34 @@ describe('standard series', () => {
 		});
 	});
 
+	// Source: the definition, N² and t in thirds of a stop about f/1 and 1 s; marks are rounded by less than a sixth.
+	it('holds every third of a stop, in its place, and none besides', () => {
+		expect(markedApertures).toHaveLength(52);
+		markedApertures.forEach((f, index) => {
+			expect(Math.abs(2 * Math.log2(f) - (index - 3) / 3), `f/${f}`).toBeLessThan(1 / 6);
+		});
+		expect(markedTimes).toHaveLength(75);
+		markedTimes.forEach((time, index) => {
+			expect(Math.abs(Math.log2(time) - (index - 39) / 3), `${time} s`).toBeLessThan(1 / 6);
+		});
+	});
+
+	it('names the nearest mark, and what lies beside all of them by itself', () => {
+		expect(nearestMark(markedTimes, 1 / 118)).toBe(1 / 125);
+		expect(nearestMark(markedTimes, 1.1)).toBe(1);
+		expect(nearestMark(markedTimes, 1.2)).toBe(1.3);
+		expect(nearestMark([1, 2, 4], 1.5)).toBe(2);
+		// Half a stop from every mark is none of them: two digits are said.
+		expect(nearestMark([1, 4], 2)).toBe(2);
+		expect(nearestMark([1, 4], 2.345)).toBe(2.3);
+		expect(nearestMark([1, 4], 1.4)).toBe(1);
+		expect(nearestMark([1, 4], 1.45)).toBe(1.4);
+		expect(nearestMark([4, 1], 1.1)).toBe(1);
+	});
+
 	it('gives the marks of a range with both its ends', () => {
+		expect(marksBetween([1, 2, 4, 8], 2, 8)).toEqual([2, 4, 8]);
+		expect(marksBetween([1, 2, 4, 8], 3, 5)).toEqual([3, 4, 5]);
 		expect(marksBetween(markedApertures, 2.7, 4)).toEqual([2.7, 2.8, 3.2, 3.5, 4]);
 		expect(marksBetween(markedApertures, 8, 8)).toEqual([8]);
 	});

@@ -1,12 +1,9 @@
 import { inProcess } from '$core/film';
 import type { Issue } from '$contract/validate';
+import { namesRecords, type NAMES } from '../heavy/questions';
 import { store } from '../store';
 
-/** What a question may name by its id instead of bringing it along. */
-export const NAMES = ['cameraId', 'filmId', 'loadId'] as const;
 type Named = Partial<Record<(typeof NAMES)[number], unknown>> & Record<string, unknown>;
-
-const ANY_NAME = new RegExp(`"(${NAMES.join('|')})"\\s*:`);
 
 type Found<T> = { record?: T; issues: Issue[] };
 
@@ -52,7 +49,7 @@ function filled({ cameraId, filmId, loadId, ...rest }: Named): { body: Named } |
  * @returns the text as it came where it names none, or is no question
  */
 export function withRecords(text: string): { text: string } | { issues: Issue[] } {
-	if (!ANY_NAME.test(text)) return { text };
+	if (!namesRecords(text)) return { text };
 	let body: unknown;
 	try {
 		body = JSON.parse(text);

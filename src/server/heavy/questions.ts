@@ -74,6 +74,14 @@ export type Answered = { json: string } | { issues: Issue[] } | { unreadable: tr
 /** Bodies longer than this take long to check alone, characters. */
 const SHORT = 16 * 1024;
 
+/** What a question may name by its id instead of bringing it along. */
+export const NAMES = ['cameraId', 'filmId', 'loadId'] as const;
+
+const ANY_NAME = new RegExp(`"(${NAMES.join('|')})"\\s*:`);
+
+/** Whether a question's text names a record of the bag. */
+export const namesRecords = (text: string): boolean => ANY_NAME.test(text);
+
 /**
  * Answers a question.
  *

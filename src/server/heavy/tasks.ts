@@ -3,7 +3,7 @@ import { calendarOf, type CarriedBag } from '../outings/calendar';
 import { pdfOf } from '../cards/pdf';
 import { cardSvg, pocketCard } from '$core/cards';
 import { isPngBomb } from '../pictures/png-data';
-import { answerTo, type QuestionName } from './questions';
+import { answerTo, namesRecords, type QuestionName } from './questions';
 
 /** What is heard or seen in a recording, or in words why nothing is. */
 function shutter(
@@ -32,6 +32,11 @@ async function card(
 /** What the server has done in threads of its own, because it may take longer than others can wait. */
 export const tasks = {
 	answer: (name: QuestionName, text: string) => answerTo(name, text)!,
+	/** The answer to a sound question that is little work and needs nothing of the bag; null for all others. */
+	atOnce(name: QuestionName, text: string): string | null {
+		const found = namesRecords(text) ? null : answerTo(name, text, 'quick');
+		return found && 'json' in found ? found.json : null;
+	},
 	shutter,
 	card,
 	calendar: (outing: Parameters<typeof calendarOf>[0], bag: CarriedBag, now: Date) =>
