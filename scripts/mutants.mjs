@@ -17,6 +17,8 @@ if (!folder) {
 	process.exit(2);
 }
 
+process.env.MUTANTS_OF = folder;
+
 const sources = readdirSync(join(root, 'src/core', folder), { recursive: true, withFileTypes: true })
 	.filter((entry) => entry.isFile() && entry.name.endsWith('.ts') && !entry.name.endsWith('.test.ts'))
 	.map((entry) => relative(root, join(entry.parentPath, entry.name)))
