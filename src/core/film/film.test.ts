@@ -3,17 +3,30 @@ import { describe, expect, it } from 'vitest';
 import { logarithmic, real } from '../../../tests/fixtures/arbitraries';
 import { filmOf, losesNothing } from '../../../tests/fixtures/bag';
 import {
+	agedSpeed,
+	castOf,
 	correctedTime,
 	developingSeconds,
 	effectiveSpeedStops,
+	factsOf,
+	filmSpeedFor,
+	filmTypes,
+	fitsWhere,
 	footage,
+	inProcess,
+	isColour,
+	isDevelopedLater,
+	isNegative,
+	isSeenAtOnce,
 	latitudeOf,
+	lostTones,
+	miredOf,
+	pushRangeOf,
 	reciprocityDoubt,
 	reciprocityLoss,
 	speedDoubt,
 	spoolSeconds,
-	factsOf,
-	filmTypes
+	type Film
 } from '.';
 
 describe('what a film forgives', () => {
@@ -89,6 +102,18 @@ describe('reciprocity failure', () => {
 		);
 	});
 
+	// Source: Schwarzschild’s law by hand, from 2 s on with p = 1.5: 8 s metered are 2·4^1.5 = 16 s, 16 s lose ⅓·log2 8 = 1.
+	it('begins where the film says', () => {
+		const late = filmOf('reversal', 100, { reciprocity: { from: 2, exponent: 1.5 } });
+		expect(correctedTime(late, 8)).toBeCloseTo(16, 9);
+		expect(correctedTime(late, 2)).toBe(2);
+		expect(correctedTime(late, 1.9)).toBe(1.9);
+		expect(reciprocityLoss(late, 16)).toBeCloseTo(1, 9);
+		expect(reciprocityLoss(late, 2)).toBe(0);
+		expect(reciprocityDoubt(late, 16)).toBeCloseTo((3 * 0.1) / 2.25, 9);
+		expect(reciprocityDoubt(late, 1)).toBe(0);
+	});
+
 	it('loses in speed exactly what the longer time makes up for', () => {
 		fc.assert(
 			fc.property(real(1, 1.6), logarithmic(0.01, 3000), (exponent, metered) => {
@@ -113,10 +138,95 @@ describe('cine film', () => {
 	it('of 25 feet runs 125 s a side at 16 frames a second', () => {
 		// Common practice: 80 frames to the foot of regular 8 mm.
 		expect(spoolSeconds({ feet: 25, sides: 1, framesPerSecond: 16 })).toBe(125);
+		expect(spoolSeconds({ feet: 50, sides: 2, framesPerSecond: 20 })).toBe(400);
 		const spool = { feet: 25, sides: 2, framesPerSecond: 16 };
 		expect(footage(spool, 0)).toEqual({ side: 1, feet: 0 });
 		expect(footage(spool, 130)).toEqual({ side: 2, feet: 1 });
+		expect(footage(spool, 100)).toEqual({ side: 1, feet: 20 });
+		expect(footage(spool, 125)).toEqual({ side: 2, feet: 0 });
+		expect(footage({ ...spool, framesPerSecond: 32 }, 65)).toEqual({ side: 2, feet: 1 });
 		expect(footage(spool, 1000)).toEqual({ side: 2, feet: 25 });
+	});
+});
+
+describe('what a film is', () => {
+	it('shows colour, is printed from and is seen at once by its type', () => {
+		const of = (is: (film: Film) => boolean) => filmTypes.filter((type) => is(filmOf(type, 100)));
+		expect(of(isColour)).toEqual(['colour-negative', 'reversal', 'instant', 'peel-apart']);
+		expect(of(isNegative)).toEqual(['colour-negative', 'bw-negative']);
+		expect(of(isSeenAtOnce)).toEqual(['instant', 'peel-apart']);
+		expect(of(isDevelopedLater)).toEqual(['colour-negative', 'bw-negative', 'reversal']);
+	});
+
+	it('goes where its own kind of holder goes', () => {
+		expect(fitsWhere(filmOf('reversal', 100), 'bw-negative')).toBe(true);
+		expect(fitsWhere(filmOf('instant', 100), 'peel-apart')).toBe(false);
+		expect(fitsWhere(filmOf('peel-apart', 100), 'reversal')).toBe(false);
+		expect(fitsWhere(filmOf('instant', 100), 'instant')).toBe(true);
+	});
+
+	// Common practice: negatives are pushed and pulled a stop, what is the picture itself is not.
+	it('is pushed by its type, or as it says', () => {
+		expect(pushRangeOf(filmOf('bw-negative', 100))).toEqual([-1, 1]);
+		expect(pushRangeOf(filmOf('colour-negative', 100))).toEqual([-1, 1]);
+		expect(pushRangeOf(filmOf('instant', 100))).toEqual([0, 0]);
+		expect(pushRangeOf(filmOf('bw-negative', 100, { pushRange: [0, 3] }))).toEqual([0, 3]);
+	});
+
+	it('is as fast as its load is developed', () => {
+		const film = filmOf('bw-negative', 125, { processStops: 0.5 });
+		expect(inProcess(film, { stops: -1 }).processStops).toBe(-0.5);
+		expect(inProcess(filmOf('bw-negative', 125), { stops: 1 }).processStops).toBe(1);
+		expect(inProcess(film, { stops: 0 })).toBe(film);
+		expect(inProcess(film)).toBe(film);
+	});
+
+	// By hand: two stops over on ISO 100 would have been right on ISO 25.
+	it('would have been right at another speed', () => {
+		expect(filmSpeedFor(filmOf('instant', 100), 2)).toBe(25);
+		expect(filmSpeedFor(filmOf('instant', 100), -2)).toBe(400);
+	});
+});
+
+describe('what a film draws', () => {
+	// By hand for slide film, which draws three stops below grey and two and a half above it.
+	it('loses what lies beyond its ends, and an error moves both', () => {
+		const slide = filmOf('reversal', 100);
+		expect(lostTones(slide, [-4, 2], 0)).toEqual({ shadows: 1, highlights: 0 });
+		expect(lostTones(slide, [-3, 2.5], 0)).toEqual({ shadows: 0, highlights: 0 });
+		expect(lostTones(slide, [-3, 2.5], 1)).toEqual({ shadows: 0, highlights: 1 });
+		expect(lostTones(slide, [-3, 2.5], -1)).toEqual({ shadows: 1, highlights: 0 });
+	});
+});
+
+describe('the colour of light', () => {
+	// Source: the definition of mired, 10⁶/K: 3200 K is 312.5, 5500 K is 181.8, so lamplight is 130.7 warm.
+	it('is a cast on colour film, and none on black-and-white', () => {
+		expect(miredOf(3200)).toBe(312.5);
+		expect(castOf(filmOf('reversal', 100), 3200)).toBeCloseTo(130.7, 1);
+		expect(castOf(filmOf('reversal', 100, { balance: 3200 }), 3200)).toBe(0);
+		expect(castOf(filmOf('reversal', 100, { balance: 3200 }), 5500)).toBeCloseTo(-130.7, 1);
+		expect(castOf(filmOf('bw-negative', 100), 3200)).toBeNull();
+	});
+});
+
+describe('film beyond its date', () => {
+	// Common practice: a stop in ten years at room temperature for colour, half of that for black-and-white.
+	it.each([
+		['colour-negative', 20, 'room', -2],
+		['bw-negative', 20, 'room', -1],
+		['colour-negative', 10, 'warm', -1.5],
+		['colour-negative', 40, 'fridge', -2],
+		['colour-negative', 40, 'freezer', -0.5],
+		['colour-negative', 300, 'room', -8],
+		['colour-negative', 0, 'room', 0],
+		['colour-negative', -5, 'room', 0]
+	] as const)('%s of %s years, kept %s, has lost %s', (type, years, kept, stops) => {
+		const aged = agedSpeed(filmOf(type, 400), years, kept);
+		expect(aged.stops).toBeCloseTo(stops, 9);
+		expect(Object.is(aged.stops, -0)).toBe(false);
+		// In doubt by half of what it lost, beside what fresh film is: 0.15.
+		expect(aged.sd).toBeCloseTo(Math.sqrt(0.15 ** 2 + (stops / 2) ** 2), 9);
 	});
 });
 
@@ -127,5 +237,8 @@ describe('instant film', () => {
 		expect(developingSeconds('peel-apart', 21)).toBeLessThan(120);
 		expect(developingSeconds('bw-negative', 20)).toBeNull();
 		expect(developingSeconds('instant', -80)).toBe(developingSeconds('instant', 0));
+		expect(developingSeconds('instant', 90)).toBe(developingSeconds('instant', 40));
+		expect(developingSeconds('instant', 21)).toBe(600);
+		expect(developingSeconds('instant', 31)).toBeCloseTo(300, 9);
 	});
 });

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { draws } from '../../../tests/fixtures/few';
 import { describe, expect, it } from 'vitest';
 import { real } from '../../../tests/fixtures/arbitraries';
 import { filmOf, fixedCamera } from '../../../tests/fixtures/bag';
@@ -42,7 +43,7 @@ describe('what judged frames teach of a flash', () => {
 				)!;
 				expect(learnt.stops).toBeCloseTo(off, 1);
 			}),
-			{ numRuns: 20 }
+			{ numRuns: draws(20) }
 		);
 	});
 

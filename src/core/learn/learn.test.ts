@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { draws } from '../../../tests/fixtures/few';
 import { randomLcg, randomNormal, randomUniform } from 'd3-random';
 import { describe, expect, it } from 'vitest';
 import { saidByOthers } from './bayes';
@@ -121,7 +122,7 @@ describe('what judged frames teach of a body', () => {
 					expect(Number.isFinite(stops) && sd > 0).toBe(true);
 				}
 			}),
-			{ numRuns: 200 }
+			{ numRuns: draws(200) }
 		);
 	});
 
@@ -134,7 +135,7 @@ describe('what judged frames teach of a body', () => {
 				expect(more.sd).toBeLessThanOrEqual(fewer.sd + 1e-12);
 			}),
 			// Frames that contradict are another matter; two hundred sets that do not are really looked at.
-			{ numRuns: 200, maxSkipsPerRun: 1 }
+			{ numRuns: draws(200), maxSkipsPerRun: 1 }
 		);
 	});
 });

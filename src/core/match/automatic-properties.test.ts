@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { draws } from '../../../tests/fixtures/few';
 import { describe, expect, it } from 'vitest';
 import { anyCameras, automaticCameras, doubts, evs, films, real } from '../../../tests/fixtures/arbitraries';
 import { foldingInstant } from '../../../tests/fixtures/automatic';
@@ -25,7 +26,7 @@ describe('properties', () => {
 					here.error - 1e-6
 				);
 			}),
-			{ numRuns: 300 }
+			{ numRuns: draws(300) }
 		);
 	});
 
@@ -71,7 +72,7 @@ describe('properties', () => {
 				expect(bestOutcome(camera, film, { ev, sd, meterEv: ev + other })).toEqual(best);
 				for (const { verdict } of settings) expect(rank[verdict]).toBeGreaterThanOrEqual(rank[best.verdict]);
 			}),
-			{ numRuns: 300 }
+			{ numRuns: draws(300) }
 		);
 	});
 
@@ -93,7 +94,7 @@ describe('properties', () => {
 					expect(secondsRange[0]).toBeLessThanOrEqual(secondsRange[1]);
 				}
 			}),
-			{ numRuns: 300 }
+			{ numRuns: draws(300) }
 		);
 	});
 });

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { draws } from '../../../tests/fixtures/few';
 import { describe, expect, it } from 'vitest';
 import { anyCameras, doubts, evs, films, real } from '../../../tests/fixtures/arbitraries';
 import { colourNegative400, fixedCamera, steppedCamera } from '../../../tests/fixtures/bag';
@@ -68,7 +69,7 @@ describe('the setting that is taken', () => {
 					expect(Math.abs(best.error)).toBeLessThanOrEqual(Math.min(...errors) + 1e-9);
 				}
 			}),
-			{ numRuns: 300 }
+			{ numRuns: draws(300) }
 		);
 	});
 

@@ -1,5 +1,6 @@
 import { Body, Equator, Horizon, Illumination, Observer } from 'astronomy-engine';
 import fc from 'fast-check';
+import { draws } from '../../../../tests/fixtures/few';
 import { describe, expect, it } from 'vitest';
 import { real } from '../../../../tests/fixtures/arbitraries';
 import { daytimeAt, moonPosition, resolveLight, sunPosition, type SunReading } from '..';
@@ -162,7 +163,7 @@ describe('light by sun and clock', () => {
 					expect(Math.abs(at2 - at1)).toBeLessThanOrEqual(0.45);
 				}
 			),
-			{ numRuns: 4000 }
+			{ numRuns: draws(4000) }
 		);
 	});
 
@@ -214,7 +215,7 @@ describe('the clock of a place', () => {
 				expect([0, 1_800_000, 3_600_000]).toContain(missed);
 				expect(clockAt(Date.parse(found.at), zone)).toBe(time);
 			}),
-			{ numRuns: 500 }
+			{ numRuns: draws(500) }
 		);
 	});
 

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { draws } from '../../../../tests/fixtures/few';
 import { describe, expect, it } from 'vitest';
 import { foldingInstant } from '../../../../tests/fixtures/automatic';
 import { filmOf, fixedCamera } from '../../../../tests/fixtures/bag';
@@ -40,7 +41,7 @@ describe('a bracket', () => {
 				expect(bracket!.chances.usable).toBeGreaterThanOrEqual(bracket!.chances.good);
 				expect(bracket!.chances.usable).toBeLessThanOrEqual(1);
 			}),
-			{ numRuns: 100, maxSkipsPerRun: 2 }
+			{ numRuns: draws(100), maxSkipsPerRun: 2 }
 		);
 	});
 
@@ -52,7 +53,7 @@ describe('a bracket', () => {
 				fc.pre(bracket !== null && bracket.frames.every(({ clamped }) => clamped === null));
 				expect(bracket!.chances.usable).toBeGreaterThan(best.chances.usable - 0.02);
 			}),
-			{ numRuns: 100, maxSkipsPerRun: 3 }
+			{ numRuns: draws(100), maxSkipsPerRun: 3 }
 		);
 	});
 });

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { draws } from '../../../../tests/fixtures/few';
 import { describe, expect, it } from 'vitest';
 import { anyCameras, evs, films } from '../../../../tests/fixtures/arbitraries';
 import { foldingInstant, twinLens } from '../../../../tests/fixtures/automatic';
@@ -235,7 +236,7 @@ describe('every list of remedies', () => {
 				}
 				for (const { changes } of found) expect(changes.length).toBeLessThanOrEqual(2);
 			}),
-			{ numRuns: 150 }
+			{ numRuns: draws(150) }
 		);
 	});
 
@@ -281,7 +282,7 @@ describe('every list of remedies', () => {
 					checked += 1;
 				}
 			}),
-			{ numRuns: 200 }
+			{ numRuns: draws(200) }
 		);
 		expect(checked).toBeGreaterThan(50);
 	});
