@@ -26,6 +26,6 @@ export const openingSchema = object({
 
 /** Checks what was measured of an opening; the ruler's doubt is half a millimetre if not given. */
 export function checkOpening(body: unknown): Checked<Opening> {
-	const checked = check<Omit<Opening, 'rulerSd'> & Partial<Opening>>(openingSchema, body);
+	const checked = check(openingSchema, body);
 	return checked.ok ? { ok: true, value: { rulerSd: RULER_SD, ...checked.value } } : checked;
 }

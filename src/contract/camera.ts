@@ -1,12 +1,10 @@
 import {
 	array,
 	boolean,
-	lazy,
 	mixed,
 	number,
 	object,
 	string,
-	type InferType,
 	type ISchema,
 	type Lazy,
 	type TestContext
@@ -41,7 +39,7 @@ import {
 	shortText,
 	stops
 } from './fields';
-import { held, is, tagged } from './held';
+import { choice, held, is, tagged } from './held';
 
 const distanceOrInfinity = () => distance().nullable().defined();
 
@@ -99,9 +97,10 @@ const yesOrNo = (otherwise: string) =>
 /** True, false, or an object that says more. */
 const orMore = <S extends ISchema<unknown>>(more: S, otherwise: string) => {
 	const plain = yesOrNo(otherwise);
-	return lazy((value: unknown) =>
-		typeof value === 'object' && value !== null ? (more as never) : plain
-	).meta({ anyOf: () => [plain, more] }) as unknown as Lazy<boolean | InferType<S> | undefined>;
+	return choice<S | typeof plain>(
+		() => [plain, more],
+		(value) => (typeof value === 'object' && value !== null ? more : plain)
+	);
 };
 
 const bulb = orMore(object({ longest: between(SHORTEST_BULB, 86_400).required() }), 'its longest time');
@@ -124,10 +123,14 @@ const wheel = held<Wheel>()(
 		(value) => !value || !(clicksOf(value) > MOST_CLICKS)
 	);
 
-const orAsItIs = <T extends object>(schema: Lazy<T>) =>
-	lazy((value: unknown) => (value === undefined ? mixed<T>() : (schema as never))).meta({
-		anyOf: () => [schema]
-	}) as unknown as Lazy<T | undefined>;
+/** What may be left out, where the schema itself does not say so. */
+const orAsItIs = <T extends object>(schema: Lazy<T>) => {
+	const nothing = mixed<T>().meta({ json: {} });
+	return choice<Lazy<T> | typeof nothing>(
+		() => [schema],
+		(value) => (value === undefined ? nothing : schema)
+	);
+};
 
 /** What the hand reaches when an eye is put aside, where it is not all that the eye has. */
 const handReach = object({ aperture: orAsItIs(aperture), shutter: orAsItIs(shutter) });

@@ -1,4 +1,4 @@
-import { array, boolean, lazy, mixed, number, object, string, type Lazy } from 'yup';
+import { array, boolean, mixed, number, object, string } from 'yup';
 import type { Filter } from '../core/camera';
 import type { NegativeLook } from '../core/develop';
 import type { Light } from '../core/light';
@@ -21,7 +21,7 @@ import {
 	shortText,
 	stops
 } from './fields';
-import { held } from './held';
+import { choice, held } from './held';
 import { filtersSchema } from './intent';
 import { lightSchema } from './light';
 import { frameNumber } from './loads';
@@ -189,11 +189,10 @@ const firedSchema = held<FlashFired>()(
 ).nonNullable();
 
 const firedOrNot = boolean();
-const fired = lazy((value: unknown) =>
-	typeof value === 'object' ? (firedSchema as never) : firedOrNot
-).meta({
-	anyOf: () => [firedOrNot, firedSchema]
-}) as unknown as Lazy<FrameRecord['flash']>;
+const fired = choice<typeof firedOrNot | typeof firedSchema>(
+	() => [firedOrNot, firedSchema],
+	(value) => (typeof value === 'object' ? firedSchema : firedOrNot)
+);
 
 const side = () => number<-1 | 0 | 1>().oneOf([-1, 0, 1]);
 

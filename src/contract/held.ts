@@ -22,6 +22,19 @@ export const held =
 	<S extends ISchema<unknown>>(schema: S & Held<S, T>): S =>
 		schema;
 
+/**
+ * One of several schemas, by what a value looks like. The one cast of choices lives here: what every
+ * schema is, the choice between them is.
+ *
+ * @param options all of them; asked for when they are looked through, so that they may name each other
+ * @param choose which of them looks at a value
+ * @example choice(() => [oneTime, fromTo], (value) => (typeof value === 'number' ? oneTime : fromTo))
+ */
+export const choice = <S extends ISchema<unknown>>(
+	options: () => readonly S[],
+	choose: (value: unknown) => S
+): Lazy<InferType<S>> => lazy(choose as never).meta({ anyOf: options }) as unknown as Lazy<InferType<S>>;
+
 /** The one member of a union that has a value in its field. */
 type Member<T, F extends keyof T, K> = T extends unknown ? (K extends T[F] ? T : never) : never;
 
@@ -48,12 +61,13 @@ export const tagged =
 		const unknownKind = object({ [field]: string().required().oneOf(Object.keys(all)) })
 			.required()
 			.meta({ [UNKNOWN_KIND]: true });
-		// The one cast: what every branch is, the choice between them is.
-		const choose = (value: AnyObject | null | undefined) => {
-			const kind: unknown = value?.[field];
-			return typeof kind === 'string' && Object.hasOwn(all, kind) ? branch(kind) : unknownKind;
-		};
-		return lazy(choose as never).meta({ anyOf: () => Object.keys(all).map(branch) }) as unknown as Lazy<T>;
+		return choice(
+			() => Object.keys(all).map(branch),
+			(value) => {
+				const kind: unknown = (value as AnyObject | null | undefined)?.[field];
+				return typeof kind === 'string' && Object.hasOwn(all, kind) ? branch(kind) : unknownKind;
+			}
+		) as Lazy<T>;
 	};
 
 /** A field that can only be one word: what tells a shape from the others. */

@@ -1,4 +1,4 @@
-import { array, boolean, lazy, mixed, object, type Lazy } from 'yup';
+import { array, boolean, mixed, object } from 'yup';
 import type { Bag, Intent } from '../core/match';
 import { exposures, filterSchema } from './camera';
 import {
@@ -13,7 +13,7 @@ import {
 	stops
 } from './fields';
 import { filmSchema } from './film';
-import { held } from './held';
+import { choice, held } from './held';
 
 const end = exposureTime().nullable().defined();
 const endJson = { anyOf: [{ type: 'number', minimum: 1e-6, maximum: 86_400 }, { type: 'null' }] };
@@ -31,9 +31,10 @@ const wantedTimes = mixed<[number | null, number | null]>()
 	});
 const oneTime = exposureTime();
 /** One time, or from … to. */
-export const secondsSchema = lazy((value: unknown) =>
-	typeof value === 'number' ? oneTime : (wantedTimes as never)
-).meta({ anyOf: () => [oneTime, wantedTimes] }) as unknown as Lazy<Intent['seconds']>;
+const secondsSchema = choice<typeof oneTime | typeof wantedTimes>(
+	() => [oneTime, wantedTimes],
+	(value) => (typeof value === 'number' ? oneTime : wantedTimes)
+);
 
 export const filtersSchema = array(filterSchema.required()).max(MOST_VALUES);
 

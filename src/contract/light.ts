@@ -1,4 +1,4 @@
-import { array, boolean, lazy, object, string, type AnyObject, type ISchema, type Lazy } from 'yup';
+import { array, boolean, object, string, type ISchema, type Lazy } from 'yup';
 import {
 	MOST_TOGETHER,
 	placeKinds,
@@ -25,7 +25,7 @@ import {
 	stops,
 	between
 } from './fields';
-import { held, is, tagged } from './held';
+import { choice, held, is, tagged } from './held';
 
 const extras = { sd: doubtInStops(), meterEv: exposureValue(), meterSd: doubtInStops() };
 
@@ -113,10 +113,14 @@ const meterWithSettings = held<MeterWith<'seconds'>>()(
 );
 
 /** What the meter showed decides the shape: lux, EV, or f-number and time. */
-const meter = lazy((value: AnyObject | undefined) => {
-	if (value && 'lux' in value) return meterWithLux as never;
-	return value && 'ev' in value ? (meterWithEv as never) : meterWithSettings;
-}).meta({ anyOf: () => [meterWithLux, meterWithEv, meterWithSettings] }) as unknown as Lazy<MeterReading>;
+const meter = choice<typeof meterWithLux | typeof meterWithEv | typeof meterWithSettings>(
+	() => [meterWithLux, meterWithEv, meterWithSettings],
+	(value) => {
+		const shown = (value ?? {}) as object;
+		if ('lux' in shown) return meterWithLux;
+		return 'ev' in shown ? meterWithEv : meterWithSettings;
+	}
+);
 
 const eye = () =>
 	object({ method: is('eye'), ev: exposureValue().required(), ...extras, sd: doubtInStops().required() });
@@ -193,7 +197,12 @@ const DEEPEST = 3;
 
 /** What lies deepest is plain numbers, and so a light, too. */
 const inner = (depth: number): Lazy<Light> =>
-	depth < DEEPEST ? lightAt(depth + 1) : (lazy(() => somePlainLight) as unknown as Lazy<Light>);
+	depth < DEEPEST
+		? lightAt(depth + 1)
+		: choice<typeof somePlainLight>(
+				() => [somePlainLight],
+				() => somePlainLight
+			);
 
 /** A list takes any schema for its items, but its type asks for one that is not lazy. */
 const listOf = (item: Lazy<Light>) => array(item as unknown as ISchema<Light>);
@@ -227,12 +236,10 @@ const readings = once((depth: number) =>
 );
 
 function lightAt(depth: number): Lazy<Light> {
-	return lazy((value: AnyObject | undefined) =>
-		value && typeof value === 'object' && 'method' in value ? (readings(depth) as never) : somePlainLight
-	).meta({
-		name: 'Light',
-		anyOf: () => [somePlainLight, readings(depth)] as never
-	}) as unknown as Lazy<Light>;
+	return choice<typeof somePlainLight | Lazy<Reading>>(
+		() => [somePlainLight, readings(depth)],
+		(value) => (value && typeof value === 'object' && 'method' in value ? readings(depth) : somePlainLight)
+	).meta({ name: 'Light' });
 }
 
 /** A light: plain numbers, or a reading by any way that the core knows. */

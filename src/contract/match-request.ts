@@ -38,7 +38,7 @@ export function withWishes<T extends { camera: Camera; intent?: Intent }>(checke
 
 /** Checks the body of a match: its shape, then whether the camera has what is wished. */
 export function checkMatchRequest(body: unknown): Checked<MatchRequest> {
-	return withWishes(check<MatchRequest>(matchRequestSchema, body));
+	return withWishes(check(matchRequestSchema, body));
 }
 
 /** What is asked of a reach; filters beside the intent are those on the camera. */
@@ -62,4 +62,4 @@ export const reachRequestSchema = held<ReachRequest>()(
 
 /** Checks the body of a reach: its shape, then whether the camera has what is fixed. */
 export const checkReachRequest = (body: unknown): Checked<ReachRequest> =>
-	withWishes(check<ReachRequest>(reachRequestSchema, body));
+	withWishes(check(reachRequestSchema, body));

@@ -1,11 +1,11 @@
-import { array, lazy, number, object, string, type Lazy } from 'yup';
+import { array, number, object, string } from 'yup';
 import { waysToSet } from '../core/camera';
 import type { DayQuestion, SkyFrom, YearQuestion } from '../core/plan';
 import { cameraSchema } from './camera';
 import { coordinates } from './coordinates';
 import { between } from './fields';
 import { filmSchema } from './film';
-import { held } from './held';
+import { choice, held } from './held';
 import { bagSchema, intentSchema } from './intent';
 import { exposed, skies } from './light';
 import { withWishes } from './match-request';
@@ -57,9 +57,10 @@ export const dayRequestSchema = held<DayQuestion>()(
 		...common,
 		date: day(),
 		facing: between(0, 360),
-		sky: lazy((value: unknown) => (Array.isArray(value) ? (skiesOfDay as never) : oneSky)).meta({
-			anyOf: () => [oneSky, skiesOfDay]
-		}) as unknown as Lazy<DayQuestion['sky']>
+		sky: choice<typeof oneSky | typeof skiesOfDay>(
+			() => [oneSky, skiesOfDay],
+			(value) => (Array.isArray(value) ? skiesOfDay : oneSky)
+		)
 	})
 ).required();
 
@@ -76,7 +77,7 @@ const MOST_SETTINGS_OF_A_DAY = 2400;
 
 /** Checks the body of a day's plan: its shape, then whether the camera has what is wished, and is not too much. */
 export function checkPlanRequest(body: unknown): Checked<DayQuestion> {
-	const checked = withWishes(check<DayQuestion>(dayRequestSchema, body));
+	const checked = withWishes(check(dayRequestSchema, body));
 	if (!checked.ok || waysToSet(checked.value.camera) <= MOST_SETTINGS_OF_A_DAY) return checked;
 	const message = `can be set in more than ${MOST_SETTINGS_OF_A_DAY} ways, too many for a day: leave some out`;
 	return { ok: false, issues: [{ path: 'camera', message }] };
@@ -84,5 +85,5 @@ export function checkPlanRequest(body: unknown): Checked<DayQuestion> {
 
 /** Checks the body of a year's plan, like that of a day's. */
 export function checkYearRequest(body: unknown): Checked<YearQuestion> {
-	return withWishes(check<YearQuestion>(yearRequestSchema, body));
+	return withWishes(check(yearRequestSchema, body));
 }

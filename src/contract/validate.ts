@@ -1,4 +1,4 @@
-import { ValidationError, type AnySchema, type ISchema } from 'yup';
+import { ValidationError, type AnySchema, type InferType, type ISchema } from 'yup';
 import { knownPart, nestsDeeper, type Issue } from './known';
 
 export type { Issue };
@@ -49,11 +49,11 @@ function problemsWith(schema: ISchema<unknown>, value: unknown): Issue[] {
  * @returns the value, or all its issues
  * @example check(filmSchema, { name: 'Any', type: 'instant' }) // { ok: false, issues: [{ path: 'iso', message: 'is needed' }] }
  */
-export function check<T>(
-	schema: ISchema<unknown>,
+export function check<S extends ISchema<unknown>>(
+	schema: S,
 	value: unknown,
 	unknownFields: 'ignore' | 'refuse' = 'ignore'
-): Checked<T> {
+): Checked<InferType<S>> {
 	if (nestsDeeper(value, DEEPEST))
 		return { ok: false, issues: [{ path: '', message: `nests deeper than ${DEEPEST} levels` }] };
 	const known = knownPart(schema, value);
@@ -63,5 +63,5 @@ export function check<T>(
 		...refused.map((path) => ({ path, message: 'is not a field that is kept' })),
 		...problemsWith(schema, known.value)
 	]);
-	return issues.length === 0 ? { ok: true, value: known.value as T } : { ok: false, issues };
+	return issues.length === 0 ? { ok: true, value: known.value as InferType<S> } : { ok: false, issues };
 }

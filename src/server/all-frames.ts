@@ -12,7 +12,7 @@ const usual: FrameSearch & { page: number } = { state: 'any', order: 'newest', p
 function searchIn(query: URLSearchParams): FrameSearch & { page: number } {
 	const asked = Object.fromEntries([...query].filter(([, value]) => value !== ''));
 	const page = /^\d{1,6}$/.test(asked.page ?? '') ? Number(asked.page) : 1;
-	const checked = check<FrameSearch & { page: number }>(frameSearchSchema, { ...usual, ...asked, page });
+	const checked = check(frameSearchSchema, { ...usual, ...asked, page });
 	return checked.ok ? checked.value : usual;
 }
 

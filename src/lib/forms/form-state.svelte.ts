@@ -1,4 +1,4 @@
-import type { AnySchema } from 'yup';
+import type { ISchema } from 'yup';
 import { check, type Issue } from '$contract/validate';
 
 /**
@@ -11,11 +11,11 @@ export class FormState<T extends object> {
 	#touched = $state<Record<string, true>>({});
 	#all = $state(false);
 	#fromServer = $state<Issue[]>([]);
-	#schema: AnySchema;
+	#schema: ISchema<T>;
 
-	#checked = $derived.by(() => check<T>(this.#schema, $state.snapshot(this.draft), 'ignore'));
+	#checked = $derived.by(() => check(this.#schema, $state.snapshot(this.draft), 'ignore'));
 
-	constructor(schema: AnySchema, draft: T) {
+	constructor(schema: ISchema<T>, draft: T) {
 		this.#schema = schema;
 		this.draft = draft;
 	}

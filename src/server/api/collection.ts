@@ -11,7 +11,7 @@ import { readJson } from './read-json';
 export interface Collection<T> {
 	what: string;
 	table: () => RecordTable<T>;
-	schema: ISchema<unknown>;
+	schema: ISchema<T>;
 	/** What its list can be narrowed by. */
 	filters?: readonly FilterName[];
 	/** Brings a record of an older form into today's, before it is checked: what waited on a phone is not lost. */
@@ -38,8 +38,8 @@ function open<T>(collection: Collection<T>, body: unknown, envelope: AnySchema):
 	const isObject = typeof body === 'object' && body !== null && !Array.isArray(body);
 	if (!isObject) return { ok: false, issues: [{ path: '', message: 'must be an object' }] };
 	const { id, version, ...rest } = body as Record<string, unknown>;
-	const outside = check<{ id?: string; version?: number }>(envelope, { id, version });
-	const inside = check<T>(collection.schema, collection.raise?.(rest) ?? rest, 'refuse');
+	const outside = check(envelope, { id, version });
+	const inside = check(collection.schema, collection.raise?.(rest) ?? rest, 'refuse');
 	if (outside.ok && inside.ok) return { ok: true, value: { ...outside.value, record: inside.value } };
 	const issues = [outside, inside].flatMap((part) => (part.ok ? [] : part.issues));
 	return { ok: false, issues };

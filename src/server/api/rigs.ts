@@ -42,7 +42,7 @@ const PUT = guarded(async ({ params, request }) => {
 	if (!load) return notFound('load');
 	const read = await readJson(request);
 	if ('answer' in read) return read.answer;
-	const rig = check<Rig>(rigSchema, read.body, 'refuse');
+	const rig = check(rigSchema, read.body, 'refuse');
 	if (!rig.ok) return invalid(rig.issues);
 	const camera = cameras.get(load.cameraId)!;
 	const issues = [...settingProblems(camera, rig.value), ...thingProblems(camera, rig.value)];

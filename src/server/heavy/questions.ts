@@ -1,5 +1,5 @@
 import { checkOpening } from '$contract/bench';
-import { learnRequestSchema, type LearnRequest } from '$contract/learn';
+import { learnRequestSchema } from '$contract/learn';
 import { lightSchema } from '$contract/light';
 import { checkMatchRequest, checkReachRequest } from '$contract/match-request';
 import { checkPlanRequest, checkYearRequest } from '$contract/plan';
@@ -7,7 +7,7 @@ import { check, type Checked, type Issue } from '$contract/validate';
 import { fNumberOf } from '$core/bench';
 import { waysToSet, type Camera } from '$core/camera';
 import { learn } from '$core/learn';
-import { answerLight, type Light } from '$core/light';
+import { answerLight } from '$core/light';
 import { match, reach } from '$core/match';
 import { planDay, planYear } from '$core/plan';
 import { namedLanes } from '$core/words';
@@ -49,12 +49,12 @@ export const questions = {
 	plan: question({ check: checkPlanRequest, compute: planDay, quick: () => false }),
 	year: question({ check: checkYearRequest, compute: (asked) => planYear(asked), quick: () => false }),
 	learn: question({
-		check: (body) => check<LearnRequest>(learnRequestSchema, body),
+		check: (body) => check(learnRequestSchema, body),
 		compute: ({ prior, frames }) => learn(prior, frames),
 		quick: ({ frames }) => frames.length <= FEW_OUTCOMES
 	}),
 	light: question({
-		check: (body) => check<Light>(lightSchema, body),
+		check: (body) => check(lightSchema, body),
 		compute: answerLight,
 		quick: () => true
 	}),
