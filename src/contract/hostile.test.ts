@@ -9,9 +9,10 @@ import { learnRequestSchema } from './learn';
 import { checkMatchRequest, checkReachRequest } from './match-request';
 import { checkPlanRequest, checkYearRequest } from './plan';
 import { placeRecordSchema, loadRecordSchema, recordSchemas } from './records';
+import { rigSchema } from './rigs';
 import { check, DEEPEST, type Checked } from './validate';
 
-const bySchema = { ...recordSchemas, learn: learnRequestSchema };
+const bySchema = { ...recordSchemas, learn: learnRequestSchema, rig: rigSchema };
 
 /** Everything that is checked before it is kept or worked out. */
 const checks: Record<string, (value: unknown) => Checked<unknown>> = {

@@ -55,7 +55,9 @@ function overrideOf({
 	shutter
 }: Camera): { aperture: Aperture; shutter: Shutter } | null {
 	if (exposure.mode !== 'auto' || !exposure.override) return null;
-	return exposure.override === true ? { aperture, shutter } : { aperture, shutter, ...exposure.override };
+	if (exposure.override === true) return { aperture, shutter };
+	const { override } = exposure;
+	return { aperture: override.aperture ?? aperture, shutter: override.shutter ?? shutter };
 }
 
 /** Whether a camera has an eye that can be put aside. */
