@@ -156,21 +156,35 @@ describe('a shutter by its sound', () => {
 		expect(measured.seconds).toBeCloseTo(seconds, 3);
 	});
 
-	it('hears them at any pitch, down to a peak 14 dB above the rms of white noise', () => {
+	it('hears them at any pitch, down to a peak 10 dB above the rms of white noise', () => {
 		let heard = 0;
 		const draws = [1500, 2400, 3200, 4100, 6000, 9000].flatMap((hertz) =>
-			[1, 2, 3, 4].map((seed) => ({ hertz, seed }))
+			[1, 2, 3, 4, 5, 6].map((seed) => ({ hertz, seed }))
 		);
 		for (const { hertz, seed } of draws) {
 			const measured = measureShutter(
-				ringing(1 / 60, { loud: 0.3, noise: 0.3 / 10 ** (14 / 20), hertz, seed }),
+				ringing(1 / 60, { loud: 0.3, noise: 0.3 / 10 ** (10 / 20), hertz, seed }),
 				'sound'
 			);
 			const [firing] = measured.firings;
 			if (measured.firings.length === 1 && Math.abs(firing.seconds - 1 / 60) < 5e-4) heard += 1;
 		}
-		// Noise has no bounds: one of so many may be drowned.
-		expect(heard).toBeGreaterThanOrEqual(draws.length - 1);
+		// Noise has no bounds: one or two of so many may be drowned.
+		expect(heard).toBeGreaterThanOrEqual(draws.length - 2);
+	});
+
+	it('hears no pair in plain noise, nor in a single click, loud or soft', () => {
+		const rate = 48_000;
+		for (let seed = 1; seed <= 12; seed++) {
+			const samples = Float32Array.from({ length: rate }, randomNormal.source(randomLcg(seed / 13))(0, 0.02));
+			expect(measureShutter({ samples, sampleRate: rate }, 'sound').firings).toEqual([]);
+			const loud = seed % 2 ? 0.6 : 0.09;
+			for (let after = 0; after < 0.01 * rate; after++) {
+				samples[20_000 + after] +=
+					loud * Math.exp(-after / (0.0008 * rate)) * Math.sin((2 * Math.PI * 3200 * after) / rate);
+			}
+			expect(measureShutter({ samples, sampleRate: rate }, 'sound').firings).toEqual([]);
+		}
 	});
 
 	it('hears nothing in a tone, and never a time below nothing', () => {
