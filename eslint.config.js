@@ -5,7 +5,9 @@ import typescript from 'typescript-eslint';
 import svelteConfig from './svelte.config.js';
 
 export default typescript.config(
-	{ ignores: ['build/', '.svelte-kit/', 'node_modules/', 'data/', 'demo-data/', 'test-results/'] },
+	{
+		ignores: ['.mutants/', 'build/', '.svelte-kit/', 'node_modules/', 'data/', 'demo-data/', 'test-results/']
+	},
 	js.configs.recommended,
 	...typescript.configs.recommended,
 	...svelte.configs.recommended,
