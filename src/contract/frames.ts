@@ -137,6 +137,7 @@ export const spoilerSchema = held<Spoiler>()(
 	})
 ).meta({ name: 'Spoiler' });
 
+const oneTime = exposureTime().required();
 const timesBetween = mixed<[number, number]>()
 	.required()
 	.meta({
@@ -147,14 +148,14 @@ const timesBetween = mixed<[number, number]>()
 			maxItems: 2
 		}
 	})
-	.test('times', 'must be two times in seconds', (value: unknown) => {
-		const time = exposureTime().required();
-		return (
+	.test(
+		'times',
+		'must be two times in seconds',
+		(value: unknown) =>
 			Array.isArray(value) &&
 			value.length === 2 &&
-			value.every((each) => time.isValidSync(each, { strict: true }))
-		);
-	});
+			value.every((each) => oneTime.isValidSync(each, { strict: true }))
+	);
 
 /** What a setting comes to. */
 export const outcomeSchema = held<Outcome>()(

@@ -78,8 +78,14 @@ const toneOfSpot = () =>
 		'belongs to a reflected reading',
 		(value, { parent }) => value === undefined || value === 0 || parent.kind === 'reflected'
 	);
-const incidentOrReflected = () =>
-	string<'incident' | 'reflected'>().required().oneOf(['incident', 'reflected']);
+/** What is read off a meter's scale, as EV or as settings. */
+const onScale = {
+	method: is('meter'),
+	...extras,
+	kind: string<'incident' | 'reflected'>().required().oneOf(['incident', 'reflected']),
+	tone: toneOfSpot(),
+	iso: filmSpeed().required()
+};
 
 type MeterWith<K extends string> = Extract<MeterReading, Record<K, unknown>>;
 const meterWithLux = held<MeterWith<'lux'>>()(
@@ -90,26 +96,9 @@ const meterWithLux = held<MeterWith<'lux'>>()(
 		lux: positive(1e9).required()
 	})
 );
-const meterWithEv = held<MeterWith<'ev'>>()(
-	object({
-		method: is('meter'),
-		...extras,
-		kind: incidentOrReflected(),
-		tone: toneOfSpot(),
-		iso: filmSpeed().required(),
-		ev: exposureValue().required()
-	})
-);
+const meterWithEv = held<MeterWith<'ev'>>()(object({ ...onScale, ev: exposureValue().required() }));
 const meterWithSettings = held<MeterWith<'seconds'>>()(
-	object({
-		method: is('meter'),
-		...extras,
-		kind: incidentOrReflected(),
-		tone: toneOfSpot(),
-		iso: filmSpeed().required(),
-		f: fNumber().required(),
-		seconds: exposureTime().required()
-	})
+	object({ ...onScale, f: fNumber().required(), seconds: exposureTime().required() })
 );
 
 /** What the meter showed decides the shape: lux, EV, or f-number and time. */

@@ -1,5 +1,5 @@
 import { speedStops } from '../units';
-import type { AutomaticExposure, Camera, Filter, Wheel } from './types';
+import type { AutomaticExposure, Camera, Filter, Position, Wheel } from './types';
 
 /** An eye that nobody has tested averages a scene this well, stops; common practice. */
 export const USUAL_SCATTER = 0.4;
@@ -24,9 +24,17 @@ export function scatterOf(eye: AutomaticExposure): number {
 export function dialSpeeds(camera: Camera): number[] {
 	const eye = automaticExposure(camera);
 	if (!eye) return [];
-	const places = camera.positions?.length ? camera.positions : [undefined];
-	return [...new Set(places.flatMap((place) => (place?.iso === undefined ? eye.iso : [place.iso])))];
+	const places = camera.positions?.length ? camera.positions : [null];
+	return [...new Set(places.flatMap((place) => speedsAt(eye, place)))];
 }
+
+/**
+ * Film speeds that an eye can be told at a place of its lever: the one that the place names, or its dial's.
+ *
+ * @example speedsAt(an eye with a dial of 75 and 150, { label: 'room', iso: 800 }) // [800]
+ */
+export const speedsAt = (eye: AutomaticExposure, place: Position | null): readonly number[] =>
+	place?.iso === undefined ? eye.iso : [place.iso];
 
 const ROUNDING = 1e-9;
 

@@ -5,6 +5,7 @@ import {
 	dialSpeeds,
 	hasOverride,
 	sameMark,
+	speedsAt,
 	wheelPositions,
 	type Axis,
 	type Camera,
@@ -36,9 +37,9 @@ const rules = {
 	handTimed: (_, control, { handTimed }) =>
 		handTimed === undefined || control.handTimed === handTimed ? control : null,
 	iso: (camera, control, { iso }) => {
-		const speeds =
-			control.position?.iso === undefined ? automaticExposure(camera)?.iso : [control.position.iso];
-		return iso === undefined || !control.automatic || speeds?.includes(iso) ? control : null;
+		const eye = automaticExposure(camera);
+		if (iso === undefined || !control.automatic || !eye) return control;
+		return speedsAt(eye, control.position).includes(iso) ? control : null;
 	},
 	aperture: (camera, control, { aperture }) => {
 		if (aperture === undefined) return control;

@@ -3,8 +3,6 @@ import {
 	automaticExposure,
 	offsetOf,
 	programmeOf,
-	wheelPositions,
-	type AutomaticExposure,
 	type Axis,
 	type Camera,
 	type Control,
@@ -15,7 +13,9 @@ import { controlsLeft } from './fixed';
 import { union, type Interval } from './intervals';
 import { responseOf, type Response } from './response';
 import { sceneOf, type Scene } from './scene';
+import { wheelAndDial } from './settings';
 import type { Intent } from './types';
+import { NEAR_ENOUGH } from './wishes';
 
 /** A value, or the whole range that a lane covers. */
 export type Span = number | [from: number, to: number];
@@ -109,7 +109,7 @@ const ANY_LIGHT: Interval = [-Infinity, Infinity];
 /** A wanted time as a range, s; what is named as one time is fixed elsewhere, or asked of an eye to a sixth of a stop. */
 function wantedTimes({ seconds }: Intent): [least: number, most: number] {
 	if (seconds === undefined) return [0, Infinity];
-	if (typeof seconds === 'number') return [seconds * 2 ** (-1 / 6), seconds * 2 ** (1 / 6)];
+	if (typeof seconds === 'number') return [seconds * 2 ** -NEAR_ENOUGH, seconds * 2 ** NEAR_ENOUGH];
 	return [seconds[0] ?? 0, seconds[1] ?? Infinity];
 }
 
@@ -174,12 +174,6 @@ function spansWanted(scene: Scene, { shutter, automatic }: Control): Span[] {
 	});
 }
 
-/** The places of a wheel that are left when one is fixed. */
-const wheelLeft = ({ intent: { compensation } }: Scene, eye: AutomaticExposure) =>
-	wheelPositions(eye.compensation).filter(
-		(place) => compensation === undefined || Math.abs(place - compensation) < 1e-6
-	);
-
 function lanesOf(scene: Scene, control: Control, meterDifference: number): Lane[] {
 	const eye = automaticExposure(scene.camera);
 	const position = control.position?.label ?? null;
@@ -199,17 +193,12 @@ function lanesOf(scene: Scene, control: Control, meterDifference: number): Lane[
 		);
 	}
 	const offset = offsetOf(scene.camera).stops;
-	const named = control.position?.iso === undefined ? eye.iso : [control.position.iso];
-	const { iso: fixed } = scene.intent;
-	const speeds = fixed === undefined ? named : named.filter((iso) => iso === fixed);
 	return spans.flatMap(({ f, seconds }) =>
-		speeds.flatMap((iso) =>
-			wheelLeft(scene, eye).map((place) => {
-				const aim = aimAbove(eye, iso, place, offset, scene.intent.filters ?? []) + meterDifference;
-				const compensation = eye.compensation ? place : null;
-				return lane(eyeEnds(scene, f, seconds, aim, eye.sets), { f, seconds, compensation, iso });
-			})
-		)
+		wheelAndDial(scene, control, eye).map(({ iso, place }) => {
+			const aim = aimAbove(eye, iso, place, offset, scene.intent.filters ?? []) + meterDifference;
+			const compensation = eye.compensation ? place : null;
+			return lane(eyeEnds(scene, f, seconds, aim, eye.sets), { f, seconds, compensation, iso });
+		})
 	);
 }
 

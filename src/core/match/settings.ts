@@ -3,6 +3,7 @@ import {
 	automaticExposure,
 	offsetOf,
 	programmeOf,
+	speedsAt,
 	wheelPositions,
 	type AutomaticExposure,
 	type Axis,
@@ -119,9 +120,8 @@ function eyeAxes(scene: Scene, control: Control, eye: AutomaticExposure): [apert
 }
 
 /** Every place of wheel and dial that the intent leaves free. */
-function wheelAndDial(scene: Scene, control: Control, eye: AutomaticExposure) {
-	const { intent } = scene;
-	const speeds = control.position?.iso === undefined ? eye.iso : [control.position.iso];
+export function wheelAndDial({ intent }: Scene, control: Control, eye: AutomaticExposure) {
+	const speeds = speedsAt(eye, control.position);
 	const dial = intent.iso === undefined ? speeds : speeds.filter((iso) => iso === intent.iso);
 	const wheel = wheelPositions(eye.compensation).filter(
 		(place) => intent.compensation === undefined || Math.abs(place - intent.compensation) < 1e-6

@@ -3,7 +3,7 @@ import type { Placed } from './settings';
 import type { Intent, Match } from './types';
 
 /** Stops by which an eye may miss a wanted aperture or time: half of a third. */
-const NEAR_ENOUGH = 1 / 6;
+export const NEAR_ENOUGH = 1 / 6;
 const SAME_MISS = 1e-9;
 
 /** Stops by which a time misses a wanted one, or a wanted range; 0 inside. */

@@ -30,26 +30,24 @@ export class ShootState {
 	readonly list: ShotList;
 	readonly line: LineView;
 	readonly desk = new RemedyDesk();
+	#records: () => BagRecords;
+	/** The records with the frames that are on their way. */
+	#withWaiting = $derived.by((): BagRecords => {
+		const records = this.#records();
+		const { frames } = records;
+		const waiting = outbox.of('frames').filter((frame) => !frames.some(({ id }) => id === frame.id));
+		return { ...records, frames: [...frames, ...waiting] };
+	});
 	/** What was wanted before a remedy was kept. */
 	#before = $state.raw<(Wishes & { id: string }) | null>(null);
 
 	/** @param narrow whether the screen is a phone's */
 	constructor(records: () => BagRecords, narrow: () => boolean) {
-		/** Frames that are kept, and those on their way. */
-		const frames = () => {
-			const { frames: kept } = records();
-			const waiting = outbox.of('frames').filter((frame) => !kept.some(({ id }) => id === frame.id));
-			return [...kept, ...waiting];
-		};
+		this.#records = records;
 		this.lights = new LightDesk(records);
-		this.answers = new Answers(
-			() => ({ ...records(), frames: frames() }),
-			this.lights,
-			this.rig,
-			this.wanted
-		);
+		this.answers = new Answers(() => this.#withWaiting, this.lights, this.rig, this.wanted);
 		this.line = new LineView(narrow, this.lights, () => this.answers.loaded);
-		this.list = new ShotList(() => shotsOf(records(), frames(), this.lights.now));
+		this.list = new ShotList(() => shotsOf(records(), this.#withWaiting.frames, this.lights.now));
 		this.logging = new Logging(this);
 	}
 
