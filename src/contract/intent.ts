@@ -1,4 +1,4 @@
-import { array, boolean, mixed, object } from 'yup';
+import { array, boolean, mixed, object, string } from 'yup';
 import type { Bag, Intent } from '../core/match';
 import { exposures, filterSchema } from './camera';
 import {
@@ -51,7 +51,9 @@ export const intentSchema = held<Intent>()(
 		compensation: stops(10),
 		iso: filmSpeed(),
 		exposures: exposures(),
-		filters: filtersSchema
+		filters: filtersSchema,
+		closeUp: between(0.1, 30),
+		depth: string<NonNullable<Intent['depth']>>().oneOf(['shallow', 'deep'])
 	})
 ).meta({ name: 'Intent' });
 

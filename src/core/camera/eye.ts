@@ -29,6 +29,19 @@ export function dialSpeeds(camera: Camera): number[] {
 }
 
 /**
+ * Where a film-speed dial belongs: at the film's own speed, or as near to it as it goes. What is set
+ * beside it lightens or darkens, as the wheel does off its middle.
+ *
+ * @param speeds ISO, of the dial
+ * @param iso of the film, as it is processed
+ * @example neutralOn([75, 150, 300], 160) // 150
+ */
+export function neutralOn(speeds: readonly number[], iso: number): number {
+	const away = (speed: number) => Math.abs(Math.log2(speed / iso));
+	return speeds.reduce((a, b) => (away(b) < away(a) ? b : a));
+}
+
+/**
  * Film speeds that an eye can be told at a place of its lever: the one that the place names, or its dial's.
  *
  * @example speedsAt(an eye with a dial of 75 and 150, { label: 'room', iso: 800 }) // [800]

@@ -1,4 +1,5 @@
 import { circleOfConfusion, type Camera } from '../camera';
+import { closeUpZone, seenThrough } from './close-up';
 import { hyperfocal, sharpZone, type SharpZone } from './depth-of-field';
 
 export interface FocusSetting {
@@ -30,17 +31,31 @@ function widestZone(zones: { index: number; sharp: SharpZone }[]): number {
  * @param camera the camera
  * @param f f-number
  * @param subjectDistance m, optional
+ * @param dioptres of a close-up lens before it, 1/m; 0 = none
  * @returns the mark to set and the zone that comes out sharp
  * @example chooseFocus(a fixed 28 mm lens at infinity, 16).focus // null
  */
-export function chooseFocus(camera: Camera, f: number, subjectDistance?: number): Focused {
+export function chooseFocus(camera: Camera, f: number, subjectDistance?: number, dioptres = 0): Focused {
+	const { focus, sharp } = focusOn(camera, f, lookedAt(subjectDistance, dioptres));
+	return { focus, sharp: dioptres > 0 ? closeUpZone(sharp, dioptres) : sharp };
+}
+
+/** Where the lens itself has to look, m; infinite where a close-up lens brings it nearer than wanted all the same. */
+function lookedAt(subject: number | undefined, dioptres: number): number | undefined {
+	if (subject === undefined) return undefined;
+	const distance = seenThrough(subject, dioptres);
+	return distance > 0 ? distance : Infinity;
+}
+
+/** See chooseFocus, of the lens alone. */
+function focusOn(camera: Camera, f: number, subjectDistance?: number): Focused {
 	const { focus, focalLength } = camera;
 	const circle = circleOfConfusion(camera);
 	const zoneAt = (distance: number | null) => sharpZone(focalLength, f, circle, distance);
 	if (focus.kind === 'fixed') return { focus: null, sharp: zoneAt(focus.distance) };
 	if (focus.kind === 'continuous') {
 		const wanted = subjectDistance ?? hyperfocal(focalLength, f, circle);
-		const distance = Math.max(focus.nearest, wanted);
+		const distance = wanted === Infinity ? null : Math.max(focus.nearest, wanted);
 		return { focus: { distance, label: null }, sharp: zoneAt(distance) };
 	}
 	const zones = focus.distances.map((distance, index) => ({ index, distance, sharp: zoneAt(distance) }));

@@ -26,6 +26,18 @@ export function closeUpZone({ from, to }: SharpZone, dioptres: number): { from: 
 }
 
 /**
+ * Where a lens with a close-up lens before it would have to look to see something sharp: 1/d' = 1/d − D.
+ *
+ * @param distance of the subject, m
+ * @param dioptres strength of the close-up lens, 1/m; 0 = none
+ * @returns m; infinite or less than 0 where not even infinity is near enough
+ * @example seenThrough(0.4, 2) // 2
+ */
+export function seenThrough(distance: number, dioptres: number): number {
+	return 1 / (1 / distance - dioptres);
+}
+
+/**
  * The close-up lens that makes a lens look at a distance.
  *
  * @param distance that the lens is set to, m; null = infinity

@@ -58,6 +58,6 @@ export function sharpZone(
  */
 export function blurOf(focalLength: number, f: number, focused: number | null, distance: number): number {
 	const opening = focalLength ** 2 / f / MM_PER_M;
-	if (focused === null) return opening / distance;
+	if (focused === null) return Math.abs(opening / distance);
 	return (opening * Math.abs(1 - focused / distance)) / (focused - focalLength / MM_PER_M);
 }

@@ -1,5 +1,14 @@
 import TinyQueue from 'tinyqueue';
-import { controlsOf, type Axis, type Camera } from '../camera';
+import {
+	automaticExposure,
+	controlsOf,
+	dialSpeeds,
+	neutralOn,
+	slowestByHand,
+	type Axis,
+	type Camera
+} from '../camera';
+import { effectiveSpeedStops } from '../film';
 import { chancesOf } from './chance';
 import { focusedAt, outcomeOf } from './outcome';
 import type { Scene } from './scene';
@@ -89,18 +98,73 @@ function middleAperture(camera: Camera): number {
 	return (Math.min(...logs) + Math.max(...logs)) / 2;
 }
 
-/** Rounded, so that two marks equally far from the middle tie in spite of floating point. */
-const apart = ({ placed }: Candidate, middle: number) =>
-	Math.round(Math.abs(Math.log2(placed.answered.f) - middle) * 1e6);
 const turned = ({ placed }: Candidate) => Math.abs(placed.setting.compensation ?? 0);
 
-/** Fewest steps from the wheel's middle, then from the middle aperture, then the smaller error. */
-function quieter({ camera }: Scene) {
-	const middle = middleAperture(camera);
-	return (a: Candidate, b: Candidate): number =>
-		turned(a) - turned(b) ||
-		apart(a, middle) - apart(b, middle) ||
-		Math.abs(a.placed.error) - Math.abs(b.placed.error);
+/** Stops by which a dial stands beside the film's speed; null where there is none to turn. */
+function dialOf({ camera, film }: Scene): ((candidate: Candidate) => number) | null {
+	const speeds = automaticExposure(camera) ? dialSpeeds(camera) : [];
+	if (speeds.length < 2) return null;
+	const neutral = neutralOn(speeds, 100 * 2 ** effectiveSpeedStops(film));
+	return ({ placed }) => Math.abs(Math.log2((placed.setting.iso ?? neutral) / neutral));
+}
+
+/** Held with a stop to spare is held; what is slower is worse by so many stops. */
+const TO_SPARE = 2;
+
+function unsteady({ camera, intent }: Scene): (candidate: Candidate) => number {
+	const slowest = slowestByHand(camera) / TO_SPARE;
+	if (intent.handheld === false || slowest === Infinity) return () => 0;
+	return ({ placed }) => Math.max(0, Math.log2(placed.answered.seconds / slowest));
+}
+
+/** Nobody said where the subject stands: most stand here or beyond, m; common practice. */
+const USUAL_SUBJECT = 2;
+
+/** How much of where subjects stand lies before the sharp zone or beyond it, 1/m; 0 where it holds all of that. */
+function unsharp(scene: Scene): (candidate: Candidate) => number {
+	const { subjectDistance } = scene.intent;
+	const [near, far] =
+		subjectDistance === undefined ? [USUAL_SUBJECT, Infinity] : [subjectDistance, subjectDistance];
+	return ({ placed }) => {
+		const { from, to } = focusedAt(scene, placed.answered.f).sharp;
+		return Math.max(0, 1 / near - 1 / from) + Math.max(0, 1 / (to ?? Infinity) - 1 / far);
+	};
+}
+
+/** Worked out once for each, and only where nothing before it tells two apart. */
+function once(key: (candidate: Candidate) => number): (candidate: Candidate) => number {
+	const told = new Map<Candidate, number>();
+	return (candidate) => {
+		const before = told.get(candidate);
+		if (before !== undefined) return before;
+		const value = key(candidate);
+		told.set(candidate, value);
+		return value;
+	};
+}
+
+const ROUNDING = 1e6;
+
+/**
+ * The dial nearest the film's speed, the wheel nearest its middle; then what can be held with a stop to spare, what is sharp where subjects stand, the middle aperture, and the
+ * smaller error. Rounded, so that what ties in the trade's terms ties in spite of floating point.
+ */
+function quieter(scene: Scene) {
+	const middle = middleAperture(scene.camera);
+	const keys = [
+		...[dialOf(scene) ?? []].flat(),
+		turned,
+		unsteady(scene),
+		once(unsharp(scene)),
+		({ placed }: Candidate) => Math.abs(Math.log2(placed.answered.f) - middle)
+	];
+	return (a: Candidate, b: Candidate): number => {
+		for (const key of keys) {
+			const apart = Math.round((key(a) - key(b)) * ROUNDING);
+			if (apart !== 0) return apart;
+		}
+		return Math.abs(a.placed.error) - Math.abs(b.placed.error);
+	};
 }
 
 /** Candidates by how well they expose: each tier is as good as it is in itself. */
@@ -169,10 +233,31 @@ function* orderOf(tier: Candidate[], quiet: (a: Candidate, b: Candidate) => numb
 }
 
 /**
+ * What is wanted behind the subject: of what the apertures at their best are worth nearly as much as the
+ * best of all, and no more spoiled, the one that is opened or stopped down farthest comes first.
+ */
+function depthFirst({ intent }: Scene, ordered: Candidate[]): Candidate[] {
+	if (intent.depth === undefined) return ordered;
+	const [first] = ordered;
+	const heads = new Map<number, Candidate>();
+	for (const each of ordered) {
+		const aperture = Math.round(Math.log2(each.placed.answered.f) * ROUNDING);
+		if (!heads.has(aperture)) heads.set(aperture, each);
+	}
+	const sign = intent.depth === 'deep' ? 1 : -1;
+	const wished = [...heads.values()]
+		.filter(({ flaw, worth: own }) => flaw <= first.flaw && own >= first.worth - WORTH_WINDOW)
+		.reduce((a, b) => ((b.placed.answered.f - a.placed.answered.f) * sign > 0 ? b : a));
+	return [wished, ...ordered.filter((each) => each !== wished)];
+}
+
+/**
  * Which setting to take, in this order: the best verdict (or the least distance outside usable);
  * within 0.1 of the highest worth, without spoilers and not timed by hand if any is; within 0.02 of
- * the highest worth left; then the wheel nearest its middle, the middle aperture, the smaller error.
- * Where all are spoiled, the least spoiled of those within 0.1.
+ * the highest worth left; then the dial nearest the film's speed, the wheel nearest its middle, what can
+ * be held with a stop to spare, the sharp zone that holds the subject (2 m and beyond, where nobody said),
+ * the middle aperture, the smaller error. Where all are spoiled, the least spoiled of those within 0.1.
+ * A depth that is wanted comes before what is within 0.1.
  *
  * @param placed at least one
  */
@@ -180,7 +265,8 @@ export function bestOf(scene: Scene, placed: readonly Placed[]): Outcome {
 	const candidates = placed.map((each) => new Candidate(scene, each));
 	const least = candidates.reduce((tier, candidate) => Math.min(tier, candidate.tier), Infinity);
 	const foremost = candidates.filter(({ tier }) => tier - least <= SAME_DISTANCE);
-	const [best] = orderOf(foremost, quieter(scene));
+	const order = orderOf(foremost, quieter(scene));
+	const [best] = scene.intent.depth === undefined ? order : depthFirst(scene, [...order]);
 	return best.outcome;
 }
 
@@ -188,5 +274,5 @@ export function bestOf(scene: Scene, placed: readonly Placed[]): Outcome {
 export function ranked(scene: Scene, placed: readonly Placed[]): Outcome[] {
 	const quiet = quieter(scene);
 	const tiers = tiersOf(placed.map((each) => new Candidate(scene, each)));
-	return tiers.flatMap((tier) => [...orderOf(tier, quiet)].map(({ outcome }) => outcome));
+	return tiers.flatMap((tier) => depthFirst(scene, [...orderOf(tier, quiet)]).map(({ outcome }) => outcome));
 }

@@ -17,7 +17,7 @@ function secondsRange(scene: Scene, { setting, answered }: Placed): [number, num
 
 /** Where the lens is set and what is sharp; the same for every time at an f-number. */
 export function focusedAt({ camera, intent }: Scene, f: number): Focused {
-	return chooseFocus(camera, f, intent.subjectDistance);
+	return chooseFocus(camera, f, intent.subjectDistance, intent.closeUp);
 }
 
 /**

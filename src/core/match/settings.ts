@@ -1,6 +1,8 @@
 import {
 	aimAbove,
 	automaticExposure,
+	dialSpeeds,
+	neutralOn,
 	offsetOf,
 	programmeOf,
 	speedsAt,
@@ -9,7 +11,7 @@ import {
 	type Axis,
 	type Control
 } from '../camera';
-import { correctedTime } from '../film';
+import { correctedTime, effectiveSpeedStops } from '../film';
 import { markedApertures, markedTimes, marksBetween } from '../units';
 import { controlsLeft } from './fixed';
 import { answerTo, handResponse, responseOf, type Answered, type Response } from './response';
@@ -167,21 +169,34 @@ export function placed(scene: Scene, setting: Setting): Placed {
 const markOf = ({ f, seconds }: Answered) =>
 	Math.round(Math.log2(f) * 1e4) * 1e7 + Math.round((Math.log2(seconds) + 30) * 1e4);
 
+/** Stops. */
+const SAME_DIAL = 1e-9;
 const turned = ({ setting }: Placed) => Math.abs(setting.compensation ?? 0);
 
-/** Of two that end alike: the one that no hand has to time, then the one nearest the wheel's middle. */
-function plainer(here: Placed, there: Placed): boolean {
+/** Where the dial belongs with the film; null where there is none to turn. */
+function neutralDial({ camera, film }: Scene): number | null {
+	const speeds = dialSpeeds(camera);
+	return speeds.length > 1 ? neutralOn(speeds, 100 * 2 ** effectiveSpeedStops(film)) : null;
+}
+
+/** Of two that end alike: the one that no hand has to time, then the one nearest the dial's and the wheel's own place. */
+function plainer(here: Placed, there: Placed, neutral: number | null): boolean {
 	const [a, b] = [here.setting.handTimed, there.setting.handTimed];
-	return a === b ? turned(here) < turned(there) : b;
+	if (a !== b) return b;
+	const dial = ({ setting }: Placed) =>
+		neutral === null || setting.iso === null ? 0 : Math.abs(Math.log2(setting.iso / neutral));
+	const apart = dial(here) - dial(there);
+	return Math.abs(apart) > SAME_DIAL ? apart < 0 : turned(here) < turned(there);
 }
 
 /**
  * Every distinct setting that a camera reaches in a light: its own marks, third stops of the
  * standard series over ranges, and the exact value that puts the error in the middle of good. Places
- * of wheel and dial that end in the same f-number and time are one, that nearest the wheel's middle.
+ * of wheel and dial that end in the same f-number and time are one, that nearest their own place.
  */
 export function reachableSettings(scene: Scene): Placed[] {
 	const eye = automaticExposure(scene.camera);
+	const neutral = neutralDial(scene);
 	const distinct = new Map<number, Placed>();
 	for (const control of controlsLeft(scene.camera, scene.intent)) {
 		const settings = eye && control.automatic ? byEye(scene, control, eye) : byHand(scene, control);
@@ -189,7 +204,7 @@ export function reachableSettings(scene: Scene): Placed[] {
 			const here = placed(scene, setting);
 			const mark = markOf(here.answered);
 			const there = distinct.get(mark);
-			if (!there || plainer(here, there)) distinct.set(mark, here);
+			if (!there || plainer(here, there, neutral)) distinct.set(mark, here);
 		}
 	}
 	return [...distinct.values()];

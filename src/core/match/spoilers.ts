@@ -1,5 +1,5 @@
 import { circleOfConfusion, slowestByHand, type Camera } from '../camera';
-import { blurOf, type Focused } from '../focus';
+import { blurOf, seenThrough, type Focused } from '../focus';
 import type { Intent, Spoiler, SpoilerKind } from './types';
 
 /** Times this much longer than a limit still count as the limit: marks are rounded. */
@@ -29,12 +29,17 @@ export const isSpoiledBy = ({ spoilers }: { spoilers: readonly Spoiler[] }, kind
 	spoilers.some((spoiler) => spoiler.kind === kind);
 
 /** Where a subject lies outside the zone that is sharp, and by how many circles of confusion it is blurred. */
-function outOfFocus(camera: Camera, f: number, subject: number, { focus, sharp }: Focused): Spoiler[] {
+function outOfFocus(
+	camera: Camera,
+	f: number,
+	{ subject, closeUp = 0 }: { subject: number; closeUp?: number },
+	{ focus, sharp }: Focused
+): Spoiler[] {
 	const near = subject < sharp.from;
 	if (!near && (sharp.to === null || subject <= sharp.to)) return [];
 	const { focus: own, focalLength } = camera;
 	const set = focus ? focus.distance : own.kind === 'fixed' ? own.distance : null;
-	const by = blurOf(focalLength, f, set, subject) / circleOfConfusion(camera);
+	const by = blurOf(focalLength, f, set, seenThrough(subject, closeUp)) / circleOfConfusion(camera);
 	return [{ kind: near ? 'near' : 'far', by }];
 }
 
@@ -62,7 +67,7 @@ export function spoilersOf(
 	const circle = circleOfConfusion(camera);
 	const blur = blurOnFilm(camera.focalLength, speed, seconds, distanceForMotion(intent, focused));
 	if (blur > circle) spoilers.push({ kind: 'motion', by: Math.log2(blur / circle) });
-	const { subjectDistance } = intent;
-	if (subjectDistance !== undefined) spoilers.push(...outOfFocus(camera, f, subjectDistance, focused));
+	const { subjectDistance: subject, closeUp } = intent;
+	if (subject !== undefined) spoilers.push(...outOfFocus(camera, f, { subject, closeUp }, focused));
 	return spoilers;
 }

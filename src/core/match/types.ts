@@ -29,6 +29,10 @@ export interface Intent {
 	exposures?: number;
 	/** On the camera now. */
 	filters?: Filter[];
+	/** A close-up lens that is on the camera, dioptres (1/m). */
+	closeUp?: number;
+	/** What is wanted behind the subject, of all that is right: as little sharp as can be, or as much. */
+	depth?: 'shallow' | 'deep';
 }
 
 /** What a remedy may use: only what fits the camera. */

@@ -134,7 +134,7 @@ describe('the settings', () => {
 	});
 
 	it('say between which marks a free ring is set', () => {
-		const ring = rangedCamera();
+		const ring = rangedCamera({ focalLength: 10 });
 		const rows = (ev: number) => settingRows(ring, match(ring, filmOf('reversal', 50), { ev }).best, true)[0];
 		expect(rows(12.6)).toMatchObject({ value: 'f/10', note: 'between 8 and 11' });
 		expect(rows(13.9).note).toBe('');

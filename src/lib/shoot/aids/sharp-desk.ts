@@ -26,9 +26,7 @@ export function zoneOf(
 ): SharpZone {
 	const { focus, focalLength } = camera;
 	const marked = focus.kind === 'zones' && mark !== undefined ? focus.distances[mark] : undefined;
-	const zone =
-		marked === undefined
-			? chooseFocus(camera, f, subject).sharp
-			: sharpZone(focalLength, f, circleOfConfusion(camera), marked);
+	if (marked === undefined) return chooseFocus(camera, f, subject, dioptres).sharp;
+	const zone = sharpZone(focalLength, f, circleOfConfusion(camera), marked);
 	return dioptres > 0 ? closeUpZone(zone, dioptres) : zone;
 }
