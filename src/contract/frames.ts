@@ -69,6 +69,14 @@ export interface Judgement {
 	look?: NegativeLook;
 }
 
+/** A close-up lens as it was on the camera: a copy of what counted. */
+export interface CloseUpOn {
+	id?: string;
+	name: string;
+	/** 1/m */
+	dioptres: number;
+}
+
 export interface FrameRecord {
 	loadId: string;
 	number: number;
@@ -77,6 +85,7 @@ export interface FrameRecord {
 	settings: FrameSettings;
 	film?: FilmOfFrame;
 	filters?: Filter[];
+	closeUp?: CloseUpOn;
 	handheld?: boolean;
 	/** Whether it fired, or with which guide number and power. */
 	flash?: boolean | FlashFired;
@@ -244,6 +253,11 @@ export const frameRecordSchema = held<FrameRecord>()(
 		).required(),
 		film: filmOfFrame.optional().default(undefined),
 		filters: filtersSchema,
+		closeUp: held<CloseUpOn>()(
+			object({ id: recordId(), name: name(), dioptres: between(0.1, 30).required() })
+		)
+			.optional()
+			.default(undefined),
 		handheld: boolean(),
 		flash: fired,
 		exposures: exposures(),

@@ -29,7 +29,14 @@ export interface Rig {
 	iso?: number;
 	filters?: string[];
 	/** Which fires, a record's id or BUILT_IN, and at what part of its power; null: none does. */
-	flash?: { id: string; power?: number; /** What stands before it, stops. */ loss?: number } | null;
+	flash?: {
+		id: string;
+		power?: number;
+		/** What stands before it, stops. */
+		loss?: number;
+		/** It shines at a white ceiling so far above it, m. */
+		ceiling?: number;
+	} | null;
 	closeUp?: string;
 	/** On a support. */
 	support?: boolean;
@@ -54,7 +61,12 @@ export const rigSchema = held<Rig>()(
 		compensation: stops(10),
 		iso: filmSpeed(),
 		filters: array(string().required().uuid()).max(MOST_VALUES),
-		flash: object({ id: ownOrBuiltIn(), power: between(0.0001, 1), loss: between(0, 20) })
+		flash: object({
+			id: ownOrBuiltIn(),
+			power: between(0.0001, 1),
+			loss: between(0, 20),
+			ceiling: between(0.1, 30)
+		})
 			.nullable()
 			.optional()
 			.default(undefined),

@@ -3,7 +3,7 @@ import { compassInWords, filmWishInWords } from '$core/words';
 
 /** What can be wanted of a picture, as it is chosen from. */
 
-type Seconds = NonNullable<Scene['intent']>['seconds'];
+type Seconds = [number | null, number | null] | undefined;
 
 export const wantedTimes: readonly { value: string; name: string; seconds: Seconds }[] = [
 	{ value: 'any', name: 'any time', seconds: undefined },
@@ -14,7 +14,7 @@ export const wantedTimes: readonly { value: string; name: string; seconds: Secon
 ];
 
 /** The name under which a wanted time stands in the list. */
-export const wantedTimeOf = (seconds: Seconds): string =>
+export const wantedTimeOf = (seconds: NonNullable<Scene['intent']>['seconds']): string =>
 	wantedTimes.find((each) => JSON.stringify(each.seconds) === JSON.stringify(seconds))?.value ?? 'any';
 
 export const secondsOf = (value: string): Seconds =>

@@ -1,6 +1,7 @@
 import isEqual from 'fast-deep-equal';
 import type { PlaceRecord, RecordKind, Records, Stored } from '$contract/records';
 import type { PictureOwner, PictureRecord } from '$contract/pictures';
+import type { Rig } from '$contract/rigs';
 import type { Issue } from '$contract/validate';
 
 /** The one place through which the interface writes. */
@@ -66,6 +67,11 @@ export async function create<K extends Kind>(
 /** Replaces a record, naming the version that was read. */
 export function replace<K extends Kind>(kind: K, record: Kept<Records[K]>): Promise<Written<Records[K]>> {
 	return write('PUT', `/api/${kind}/${record.id}`, record);
+}
+
+/** Writes what is on the camera of a load. */
+export function writeRig(loadId: string, rig: Rig): Promise<Written<Records['loads']>> {
+	return write('PUT', `/api/loads/${loadId}/rig`, rig);
 }
 
 /** Deletes a record. */

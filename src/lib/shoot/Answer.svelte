@@ -35,7 +35,7 @@
 	const fails = $derived(outcome?.verdict === 'too-dark' || outcome?.verdict === 'too-light');
 	const rows = $derived(
 		chosen && outcome
-			? [...settingRows(chosen.camera, outcome, shoot.wanted.handheld), ...flashRows(shoot.answers.lit)]
+			? [...settingRows(chosen.camera, outcome, shoot.answers.handheld), ...flashRows(shoot.answers.lit)]
 			: []
 	);
 	const clamped = $derived.by(() => {
@@ -154,8 +154,8 @@
 		<label class="support">
 			<input
 				type="checkbox"
-				checked={!shoot.wanted.handheld}
-				onchange={(event) => shoot.want({ handheld: !event.currentTarget.checked })}
+				checked={shoot.rig.of(chosen.id).support}
+				onchange={(event) => shoot.setChosen({ support: event.currentTarget.checked })}
 			/>
 			It stands on a support
 		</label>

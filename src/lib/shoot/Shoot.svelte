@@ -83,7 +83,7 @@
 			press: ['s'],
 			shown: 'S',
 			does: 'by hand or on a support',
-			run: () => shoot.want({ handheld: !shoot.wanted.handheld })
+			run: () => shoot.setChosen({ support: shoot.answers.handheld })
 		},
 		{ press: ['?', 'Shift+?'], shown: '?', does: 'these keys', run: () => (keysOpen = true) }
 	];
@@ -91,7 +91,7 @@
 	$effect(() => shoot.desk.ask(shoot.answers.question));
 
 	onMount(() => {
-		const closeDesk = shoot.desk.open();
+		const close = shoot.open();
 		const endRehearsal = rehearse((ev) => shoot.answers.rehearse({ ev }), wholeLine);
 		const tick = () => (shoot.lights.now = Date.now());
 		const clock = setInterval(tick, CLOCK_MS);
@@ -107,7 +107,7 @@
 			clearInterval(clock);
 			silence();
 			endRehearsal();
-			closeDesk();
+			close();
 		};
 	});
 </script>

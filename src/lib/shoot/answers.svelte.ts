@@ -24,11 +24,23 @@ import {
 } from '$core/words';
 import type { LightDesk } from '$lib/light/light-desk.svelte';
 import type { InHand } from '$lib/light/panel';
+import { keepHere, keptHere } from '$lib/records/kept-here';
 import { loadedCameras, type BagRecords, type Loaded } from './bag';
 import { thinLanes, type FilterLane } from './lanes-to-show';
 import type { Rig } from './rig.svelte';
 import type { Wanted } from './wanted.svelte';
-import { bagOf, flashesFor, flashSet, freeCamera, intentOf, lightFor, litOf, type OwnFlash } from './wishes';
+import {
+	bagOf,
+	flashesFor,
+	flashSet,
+	intentOf,
+	lightFor,
+	litOf,
+	type OwnFlash,
+	type SceneWishes
+} from './wishes';
+
+const IN_HAND = 'just-enough-in-hand';
 
 /** What a camera does in the light as it is mounted and set now. */
 interface Answered {
@@ -38,6 +50,10 @@ interface Answered {
 	lit: LitChange | null;
 }
 
+/** Whether a time lies outside what is wanted: one that is set on the camera may. */
+const missesTime = (wanted: SceneWishes['seconds'], seconds: number): boolean =>
+	wanted !== undefined && (seconds < (wanted[0] ?? 0) || seconds > (wanted[1] ?? Infinity));
+
 /** What the cameras in hand do in the light, with what is on them and wanted of the picture: all of it derived. */
 export class Answers {
 	#records: () => BagRecords;
@@ -45,6 +61,7 @@ export class Answers {
 	#rig: Rig;
 	#wanted: Wanted;
 
+	/** The camera in hand, by its load: remembered on this device. */
 	#chosenId = $state<string | null>(null);
 	/** A remedy that is being looked at. */
 	previewed = $state.raw<Remedy | null>(null);
@@ -72,14 +89,16 @@ export class Answers {
 			this.loaded.map((loaded) => {
 				const own = this.#rig.of(loaded.id);
 				const remedy = loaded.id === this.chosen?.id ? this.previewed : null;
-				if (!remedy && own === freeCamera) return [loaded.id, loaded.reach];
-				const { bag } = this;
-				const { light } = this.#lights;
-				const { camera, film } = loaded;
-				const asked = { camera, film, light: light ?? { ev: 0 }, bag, intent: { filters: own.filters } };
-				const { film: changedFilm, intent } = changed(asked, remedy?.changes ?? []);
+				const intent = intentOf(this.#wanted.scene, own);
 				const { meterDifference } = own;
-				return [loaded.id, reach(camera, changedFilm, { filters: intent.filters, meterDifference })];
+				const { camera, film } = loaded;
+				if (!remedy) return [loaded.id, reach(camera, film, { ...intent, meterDifference })];
+				const light = this.#lights.light ?? { ev: 0 };
+				const { film: other, intent: asked } = changed(
+					{ camera, film, light, bag: this.bag, intent },
+					remedy.changes
+				);
+				return [loaded.id, reach(camera, other, { ...asked, meterDifference })];
 			})
 		);
 	});
@@ -103,12 +122,18 @@ export class Answers {
 		const { chosen, bag } = this;
 		if (!chosen) return [];
 		const { camera, film } = chosen;
-		const { filters: on, meterDifference } = this.#rig.of(chosen.id);
+		const own = this.#rig.of(chosen.id);
+		const { filters: on, meterDifference } = own;
+		const intent = intentOf(this.#wanted.scene, own);
 		return (bag.filters ?? [])
 			.filter((filter) => suitsFilm(filter, film) && !on.some((worn) => isSameThing(worn, filter)))
 			.sort((a, b) => a.stops - b.stops)
 			.map((filter) => {
-				const { good, usable } = reach(camera, film, { filters: [...on, filter], meterDifference });
+				const { good, usable } = reach(camera, film, {
+					...intent,
+					filters: [...on, filter],
+					meterDifference
+				});
 				return { name: `with ${filter.name}`, good, usable };
 			});
 	});
@@ -188,13 +213,27 @@ export class Answers {
 		const flash = own.flash ? this.flashOf(loaded) : null;
 		const withFlash = flash ? bestLit(camera, film, light, { flash }, intent) : null;
 		if (withFlash) return { best: withFlash.outcome, unmet: withFlash.unmet, lit: withFlash.change };
-		return { ...quickMatch(camera, film, light, intent), lit: null };
+		const { best, unmet } = quickMatch(camera, film, light, intent);
+		const missed = missesTime(this.#wanted.scene.seconds, best.seconds);
+		return { best, unmet: missed && unmet.length === 0 ? ['seconds'] : unmet, lit: null };
+	}
+
+	/** Takes up the camera that was in hand last; once the page stands. */
+	open(): void {
+		this.#chosenId = keptHere<string | null>(IN_HAND, null) ?? this.#chosenId;
 	}
 
 	choose(id: string): void {
 		this.#chosenId = id;
 		this.previewed = null;
+		keepHere(IN_HAND, id);
 	}
+
+	/** Whether the chosen camera is held by hand in what is shown. */
+	handheld = $derived.by(() => {
+		const steadied = this.previewed?.changes.some(({ kind }) => kind === 'tripod');
+		return !steadied && !(this.chosen && this.#rig.of(this.chosen.id).support);
+	});
 
 	/** Chooses the lane above or below. */
 	chooseNext(step: 1 | -1): void {

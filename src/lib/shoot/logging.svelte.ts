@@ -22,7 +22,7 @@ import { refresh } from '$lib/records/refresh';
 interface Shown {
 	lights: { light: Light | null; reading: { where?: Where } | null };
 	rig: { of: (id: string) => CameraWishes };
-	wanted: { scene: SceneWishes; handheld: boolean };
+	wanted: { scene: SceneWishes };
 	answers: {
 		chosen: Loaded | undefined;
 		loaded: Loaded[];
@@ -118,7 +118,7 @@ export class Logging {
 	/** A frame of the chosen camera as things are, with an outcome of its own. */
 	#frame(chosen: Loaded, number: number, outcome: Outcome, more: Partial<FrameRecord> = {}): FrameRecord {
 		const { wanted, lights, list } = this.#shoot;
-		const { scene, handheld } = wanted;
+		const { scene } = wanted;
 		const own = this.#shoot.rig.of(chosen.id);
 		const { subject } = this.draftOf(chosen.id);
 		const where = lights.reading?.where;
@@ -129,8 +129,9 @@ export class Logging {
 			light: lightFor(lights.light!, own),
 			settings: settingsOf(outcome),
 			film: filmOf(chosen.film),
-			handheld,
+			handheld: !own.support,
 			...(own.filters.length > 0 ? { filters: own.filters } : {}),
+			...(own.closeUp ? { closeUp: own.closeUp } : {}),
 			...this.#fired(chosen),
 			...(scene.subjectDistance === undefined ? {} : { distance: scene.subjectDistance }),
 			...(subject ? { subject } : {}),
@@ -196,9 +197,10 @@ export class Logging {
 	): FrameRecord {
 		const made = { ...frame, number: next, counted: { wanted, held } };
 		if (automatic) return made;
-		const { handheld, filters, exposures } = frame;
+		const { handheld, filters, exposures, closeUp } = frame;
+		const intent = { handheld, filters, exposures, closeUp: closeUp?.dioptres };
 		const settings = { ...frame.settings, seconds: held };
-		const predicted = outcomeAt(camera, film, frame.light, { handheld, filters, exposures }, settings);
+		const predicted = outcomeAt(camera, film, frame.light, intent, settings);
 		return { ...made, settings, predicted };
 	}
 
@@ -294,10 +296,10 @@ export class Logging {
 	): Promise<void> {
 		const loaded = this.#shoot.answers.loaded.find(({ id }) => id === frame.loadId);
 		if (!loaded) return;
-		const { handheld, filters } = frame;
+		const { handheld, filters, closeUp } = frame;
 		const exposures = changes.exposures ?? frame.exposures;
 		const made = { ...frame.settings, compensation: changes.compensation ?? frame.settings.compensation };
-		const intent = { handheld, filters, exposures };
+		const intent = { handheld, filters, exposures, closeUp: closeUp?.dioptres };
 		const predicted = outcomeAt(loaded.camera, loaded.film, frame.light, intent, made);
 		await this.#put('frames', {
 			...frame,

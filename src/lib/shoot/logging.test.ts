@@ -57,8 +57,8 @@ function shown(camera: CameraRecord = foldingInstant(), load: Partial<LoadRecord
 	const best = bestOutcome(camera, film, light);
 	return {
 		lights: { light, reading: { where: { latitude: 54.6, longitude: -4.2 } } },
-		rig: { of: () => freeCamera },
-		wanted: { scene: { handheld: false, subjectDistance: 3 }, handheld: false },
+		rig: { of: () => ({ ...freeCamera, support: true }) },
+		wanted: { scene: { subjectDistance: 3 } },
 		answers: {
 			chosen: chosen as Loaded | undefined,
 			loaded: [chosen],

@@ -2,6 +2,7 @@ import { resolveLight, type Light } from '$core/light';
 import { intentForDepth } from '$core/plan';
 import { LightDesk } from '$lib/light/light-desk.svelte';
 import { outbox } from '$lib/records/outbox.svelte';
+import { rigs } from '$lib/records/rigs.svelte';
 import { Answers } from './answers.svelte';
 import type { BagRecords, Loaded } from './bag';
 import { Counting } from './count/counting.svelte';
@@ -19,7 +20,7 @@ import { keeping, type CameraWishes, type SceneWishes, type Wishes } from './wis
  */
 export class ShootState {
 	readonly lights: LightDesk;
-	readonly rig = new Rig();
+	readonly rig: Rig;
 	readonly wanted = new Wanted();
 	readonly answers: Answers;
 	readonly logging: Logging;
@@ -45,10 +46,23 @@ export class ShootState {
 	constructor(records: () => BagRecords, narrow: () => boolean) {
 		this.#records = records;
 		this.lights = new LightDesk(records);
+		this.rig = new Rig(records);
 		this.answers = new Answers(() => this.#withWaiting, this.lights, this.rig, this.wanted);
 		this.line = new LineView(narrow, this.lights, () => this.answers.loaded);
 		this.list = new ShotList(() => shotsOf(records(), this.#withWaiting.frames, this.lights.now));
 		this.logging = new Logging(this);
+	}
+
+	/** Once the page stands: takes up what was wanted and in hand on this device. Gives back how to stop. */
+	open(): () => void {
+		this.wanted.open();
+		this.answers.open();
+		const closeRigs = rigs.open();
+		const closeDesk = this.desk.open();
+		return () => {
+			closeRigs();
+			closeDesk();
+		};
 	}
 
 	/** Tries another light; the reading stays as it was. */
@@ -83,14 +97,15 @@ export class ShootState {
 	takeUp(shot: Shot): void {
 		const { scene, plan } = shot;
 		this.list.take(scene.id);
-		const { seconds, subjectDistance, subjectSpeed, handheld } = scene.intent ?? {};
+		const { seconds: time, subjectDistance, subjectSpeed, handheld } = scene.intent ?? {};
 		const hold = scene.take ? scene.take.handheld : handheld;
-		this.want({ seconds, subjectDistance, subjectSpeed, handheld: hold ?? true });
+		const seconds = typeof time === 'number' ? undefined : time;
+		this.want({ seconds, subjectDistance, subjectSpeed });
 		const found = this.loadFor(shot);
 		if (!found || !plan) return;
 		this.answers.choose(found.id);
 		const aperture = intentForDepth(found.camera, {}, scene.depth)?.aperture;
-		this.setChosen({ filters: plan.filters, aperture });
+		this.setChosen({ filters: plan.filters, aperture, support: hold === false });
 	}
 
 	/** Wants something of the picture, or no longer. */
@@ -134,6 +149,6 @@ export class ShootState {
 		if (!before) return;
 		this.#before = null;
 		this.wanted.want(before.scene);
-		this.rig.put(before.id, before.camera);
+		this.rig.replace(before.id, before.camera);
 	}
 }

@@ -7,9 +7,11 @@ import type { CameraRecord } from '$contract/records';
 import type { BagRecords } from './bag';
 
 vi.mock('$lib/records/outbox.svelte', () => ({ outbox: { of: () => [], send: () => undefined } }));
+vi.mock('$lib/records/client', () => ({ writeRig: () => new Promise(() => undefined) }));
 vi.stubGlobal('localStorage', { setItem: () => undefined, getItem: () => null });
 
 const { ShootState } = await import('./shoot-state.svelte');
+const { rigs } = await import('$lib/records/rigs.svelte');
 
 const kept = <T>(record: T, id: string) => ({ ...record, id, version: 1 });
 const takenAt = new Date().toISOString();
@@ -50,6 +52,7 @@ const state = (cameras: Record<string, CameraRecord> = { a: wedge, b: marks }) =
 	);
 
 beforeEach(() => {
+	for (const load of records({ a: wedge, b: marks }).loads) rigs.put(load, {});
 	narrow = false;
 });
 
@@ -131,14 +134,15 @@ describe('a remedy', () => {
 		shoot.setChosen({ aperture: 8 });
 		shoot.answers.previewed = remedyOf([change('tripod'), change('filter', { id: 'nd' })], shoot);
 		shoot.keepRemedy();
-		expect(shoot.wanted.handheld).toBe(false);
-		expect(shoot.rig.of('load-b')).toMatchObject({ aperture: 8, filters: [{ id: 'nd' }] });
+		expect(shoot.answers.handheld).toBe(false);
+		expect(shoot.rig.of('load-b')).toMatchObject({ support: true, aperture: 8, filters: [{ id: 'nd' }] });
 		expect(shoot.canUndoRemedy).toBe(true);
 		shoot.answers.choose('load-a');
 		expect(shoot.canUndoRemedy).toBe(false);
 		shoot.answers.choose('load-b');
 		shoot.undoRemedy();
-		expect(shoot.wanted.scene).toMatchObject({ handheld: true, subjectDistance: 3 });
+		expect(shoot.wanted.scene).toMatchObject({ subjectDistance: 3 });
+		expect(shoot.answers.handheld).toBe(true);
 		expect(shoot.rig.of('load-b')).toMatchObject({ aperture: 8, filters: [] });
 		expect(shoot.canUndoRemedy).toBe(false);
 	});

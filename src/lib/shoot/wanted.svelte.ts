@@ -1,15 +1,20 @@
+import { keepHere, keptHere } from '$lib/records/kept-here';
 import type { SceneWishes } from './wishes';
 
-/** What is wanted of the picture, whatever camera takes it. */
-export class Wanted {
-	scene = $state.raw<SceneWishes>({ handheld: true });
+const KEY = 'just-enough-wishes';
 
-	get handheld(): boolean {
-		return this.scene.handheld !== false;
+/** What is wanted of the picture, whatever camera takes it: it stays, on this device, until it is put aside. */
+export class Wanted {
+	scene = $state.raw<SceneWishes>({});
+
+	/** Takes up what was wanted before; once the page stands, which must look as the server drew it until then. */
+	open(): void {
+		this.scene = keptHere(KEY, this.scene);
 	}
 
 	/** Wants something of the picture, or no longer. */
 	want(changes: Partial<SceneWishes>): void {
 		this.scene = { ...this.scene, ...changes };
+		keepHere(KEY, this.scene);
 	}
 }

@@ -16,8 +16,10 @@ const kept = <T>(record: T, id = 'x') => ({ ...record, id, version: 1 });
 
 describe('what is asked of a camera', () => {
 	it('leaves free what is free', () => {
-		expect(intentOf({ handheld: true }, freeCamera)).toEqual({ handheld: true });
+		expect(intentOf({}, freeCamera)).toEqual({ handheld: true });
+		expect(intentOf({}, { ...freeCamera, support: true })).toEqual({ handheld: false });
 		expect(intentOf({}, { ...freeCamera, compensation: 0, aperture: 8, filters: [nd] })).toEqual({
+			handheld: true,
 			compensation: 0,
 			aperture: 8,
 			filters: [nd]
@@ -97,7 +99,7 @@ describe('keeping a remedy', () => {
 		expect(
 			keeping(free, [change('aperture', { to: 8 }), change('iso-dial', { to: 400 })], bag)?.camera
 		).toMatchObject({ aperture: 8, iso: 400 });
-		expect(keeping(free, [change('tripod')], bag)?.scene.handheld).toBe(false);
+		expect(keeping(free, [change('tripod')], bag)?.camera.support).toBe(true);
 		expect(keeping(free, [change('distance', { to: 2 })], bag)?.scene.subjectDistance).toBe(2);
 		expect(keeping(free, [change('flash', { power: 1 })], bag)?.camera.flash).toBe(true);
 		const on = keeping(free, [change('filter', { name: 'ND 2' })], bag)!;

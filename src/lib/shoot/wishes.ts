@@ -15,11 +15,22 @@ import { filtersOf, type CameraRecord, type FilmRecord, type GearRecord } from '
 import type { Kept } from '$lib/records/client';
 
 /** What is wanted of the picture, whatever camera takes it. */
-export type SceneWishes = Pick<Intent, 'seconds' | 'subjectDistance' | 'subjectSpeed' | 'handheld'>;
+export interface SceneWishes extends Pick<Intent, 'subjectDistance' | 'subjectSpeed' | 'depth'> {
+	/** s, at least and at most. */
+	seconds?: [number | null, number | null];
+}
 
 /** What is set or mounted on one camera; what is absent is free. */
-export interface CameraWishes extends Pick<Intent, 'compensation' | 'aperture' | 'iso'> {
+export interface CameraWishes extends Pick<
+	Intent,
+	'compensation' | 'aperture' | 'iso' | 'position' | 'handTimed' | 'manual'
+> {
+	/** s */
+	seconds?: number;
 	filters: Filter[];
+	closeUp?: { id: string; name: string; dioptres: number };
+	/** It stands on a tripod or a wall. */
+	support: boolean;
 	/** Stops by which the eye's light is brighter than the subject's. */
 	meterDifference: number;
 	/** Doubt of the eye's light where it was read on its own, stops. */
@@ -83,18 +94,26 @@ export function flashSet(
 	return { ...flash, ...(power === undefined ? {} : { powers: [power] }), ...(lost ? { loss: lost } : {}) };
 }
 
-export const freeCamera: CameraWishes = { filters: [], meterDifference: 0, flash: false };
+export const freeCamera: CameraWishes = { filters: [], meterDifference: 0, flash: false, support: false };
 
 /** What a match is asked of a camera. */
 export function intentOf(scene: SceneWishes, camera: CameraWishes): Intent {
-	const { filters, compensation, aperture, iso } = camera;
-	return {
+	const { filters, closeUp, support, position, aperture, handTimed, manual, compensation, iso } = camera;
+	const asked: Intent = {
 		...scene,
-		...(compensation === undefined ? {} : { compensation }),
-		...(aperture === undefined ? {} : { aperture }),
-		...(iso === undefined ? {} : { iso }),
-		...(filters.length > 0 ? { filters } : {})
+		// What is set is set; whether it is what was wanted is said beside it.
+		seconds: camera.seconds ?? scene.seconds,
+		handheld: !support,
+		position,
+		aperture,
+		handTimed,
+		manual,
+		compensation,
+		iso,
+		filters: filters.length > 0 ? filters : undefined,
+		closeUp: closeUp?.dioptres
 	};
+	return Object.fromEntries(Object.entries(asked).filter(([, value]) => value !== undefined));
 }
 
 /** The light with the eye in it, or beside it. */
@@ -142,12 +161,20 @@ export interface Wishes {
 export function keeping({ scene, camera }: Wishes, changes: readonly Change[], bag: Bag): Wishes | null {
 	const kept = keptIntent(intentOf(scene, camera), changes, bag);
 	if (!kept) return null;
-	const { seconds, subjectDistance, subjectSpeed, handheld, filters = [], ...set } = kept;
-	const { compensation, aperture, iso } = set;
+	const { seconds, subjectDistance, subjectSpeed, depth, handheld, filters = [], ...set } = kept;
+	const { compensation, aperture, iso, position, handTimed, manual } = set;
 	const fires = changes.some(({ kind }) => kind === 'flash');
+	const one = typeof seconds === 'number';
 	return {
-		scene: { seconds, subjectDistance, subjectSpeed, handheld },
-		camera: { ...camera, compensation, aperture, iso, filters, flash: fires || camera.flash }
+		scene: { subjectDistance, subjectSpeed, depth, seconds: one ? scene.seconds : seconds },
+		camera: {
+			...camera,
+			...{ compensation, aperture, iso, position, handTimed, manual },
+			seconds: one ? seconds : undefined,
+			support: handheld === false,
+			filters,
+			flash: fires || camera.flash
+		}
 	};
 }
 

@@ -66,7 +66,7 @@
 	const eye = $derived(automaticExposure(camera));
 	const shakes = $derived(
 		best !== null &&
-			shoot.wanted.handheld &&
+			!own.support &&
 			best.outcome.seconds > slowestByHand(camera) &&
 			best.change.background > WORTH_FILLING
 	);

@@ -1,0 +1,117 @@
+import isEqual from 'fast-deep-equal';
+import { browser } from '$app/environment';
+import type { LoadRecord } from '$contract/records';
+import type { Rig } from '$contract/rigs';
+import { writeRig, type Kept } from './client';
+import { keepHere, keptHere } from './kept-here';
+import { refresh, refreshed } from './refresh';
+
+/** What was set here: what is on the camera, and what the page knew of it from the server then. */
+interface SetHere {
+	rig: Rig;
+	before: Rig;
+}
+type ByLoad<T> = Readonly<Record<string, T>>;
+
+const KEY = 'just-enough-rigs';
+/** Until it is tried again, ms; longer each time. */
+const [SOON, LATE] = [2000, 60_000];
+
+const without = <T>(all: ByLoad<T>, id: string): ByLoad<T> =>
+	Object.fromEntries(Object.entries(all).filter(([each]) => each !== id));
+
+/**
+ * What is on the cameras: shown as it is set, at once; kept by the server, and in the browser until it is
+ * there. What another device set later is what counts.
+ */
+class Rigs {
+	/** Set here, and not seen among the server's records yet. */
+	#set = $state.raw<ByLoad<SetHere>>({});
+	/** Not acknowledged by the server yet. */
+	#unsent: ByLoad<SetHere> = {};
+	#sending = new Set<string>();
+	#timer: ReturnType<typeof setTimeout> | undefined;
+	#pause = SOON;
+
+	/** What is on the camera of a load. */
+	of({ id, rig = {} }: Kept<LoadRecord>): Rig {
+		const here = this.#set[id];
+		return here && isEqual(here.before, rig) ? here.rig : rig;
+	}
+
+	/** Sets what is on the camera of a load. */
+	put({ id, rig: before = {} }: Kept<LoadRecord>, rig: Rig): void {
+		this.#set = { ...this.#set, [id]: { rig, before } };
+		this.#keep({ ...this.#unsent, [id]: { rig, before } });
+		void this.#send(id);
+	}
+
+	/** Takes up what a page had left unsent, and sends it; follows other pages. Gives back how to stop. */
+	open(): () => void {
+		const left = keptHere<ByLoad<SetHere>>(KEY, {});
+		this.#unsent = { ...left, ...this.#unsent };
+		this.#set = { ...left, ...this.#set };
+		const again = () => this.#sendAll();
+		const changed = ({ key }: StorageEvent) => {
+			if (key === KEY) void refresh();
+		};
+		addEventListener('online', again);
+		addEventListener('storage', changed);
+		again();
+		return () => {
+			removeEventListener('online', again);
+			removeEventListener('storage', changed);
+			clearTimeout(this.#timer);
+			this.#timer = undefined;
+		};
+	}
+
+	#keep(unsent: ByLoad<SetHere>): void {
+		this.#unsent = unsent;
+		keepHere(KEY, Object.keys(unsent).length > 0 ? unsent : null);
+	}
+
+	#sendAll(): void {
+		for (const id of Object.keys(this.#unsent)) void this.#send(id);
+	}
+
+	/** One at a time for each load, and always the last one that was set. */
+	async #send(id: string): Promise<void> {
+		if (this.#sending.has(id)) return;
+		this.#sending.add(id);
+		let sent: Rig | undefined;
+		let answered = true;
+		while (answered && this.#unsent[id] && this.#unsent[id].rig !== sent) {
+			const { rig } = this.#unsent[id];
+			const { result } = await writeRig(id, rig);
+			answered = result !== 'unreachable';
+			if (!answered) break;
+			sent = rig;
+			// What the camera does not have (any more) is not sent for ever.
+			if (result !== 'saved') this.#set = without(this.#set, id);
+			if (this.#unsent[id]?.rig === rig) this.#keep(without(this.#unsent, id));
+		}
+		this.#sending.delete(id);
+		if (!answered) return this.#later();
+		this.#pause = SOON;
+		await this.#seen(id, sent);
+	}
+
+	/** Once the page has it from the server, only the server's word counts. */
+	async #seen(id: string, sent: Rig | undefined): Promise<void> {
+		if (!browser || !sent) return;
+		await refreshed();
+		if (this.#set[id]?.rig === sent) this.#set = without(this.#set, id);
+	}
+
+	#later(): void {
+		if (!browser || this.#timer !== undefined) return;
+		this.#timer = setTimeout(() => {
+			this.#timer = undefined;
+			this.#sendAll();
+		}, this.#pause);
+		this.#pause = Math.min(LATE, this.#pause * 2);
+	}
+}
+
+export const rigs = new Rigs();

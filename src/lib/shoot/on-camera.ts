@@ -1,0 +1,74 @@
+import type { Camera } from '$core/camera';
+import { wishProblems } from '$core/match';
+import { filtersOf, type GearRecord } from '$contract/records';
+import type { Rig } from '$contract/rigs';
+import type { Kept } from '$lib/records/client';
+import { flashesFor, freeCamera, type CameraWishes } from './wishes';
+
+/** What is on a camera: as it is kept, and as the view works with it. */
+
+const SETTINGS = ['position', 'aperture', 'seconds', 'handTimed', 'manual', 'compensation', 'iso'] as const;
+
+/** Only what is said. */
+const said = <T extends object>(all: T): T =>
+	Object.fromEntries(Object.entries(all).filter(([, value]) => value !== undefined)) as T;
+
+/** What of a rig its camera still has: it may have been described anew since. */
+function settingsOn(camera: Camera, rig: Rig): Pick<Rig, (typeof SETTINGS)[number]> {
+	const { position, aperture, seconds, handTimed, manual, compensation, iso } = rig;
+	const settings = said({ position, aperture, seconds, handTimed, manual, compensation, iso });
+	const problems = wishProblems(camera, settings);
+	if (problems.length === 0) return settings;
+	const bad = new Set(problems.map(({ path }) => path.replace('intent.', '')));
+	return Object.fromEntries(Object.entries(settings).filter(([name]) => !bad.has(name)));
+}
+
+/** The close-up lenses of a bag. */
+export const closeUpsOf = (gear: readonly Kept<GearRecord>[]) =>
+	gear.flatMap((piece) =>
+		piece.type === 'close-up' ? [{ id: piece.id, name: piece.name, dioptres: piece.dioptres }] : []
+	);
+
+/**
+ * What is on a camera, from what is kept of it. What is not in the bag any more is not on it.
+ *
+ * @returns freeCamera itself where nothing is set
+ */
+export function wishesFrom(rig: Rig, camera: Camera, gear: readonly Kept<GearRecord>[]): CameraWishes {
+	if (Object.keys(rig).length === 0) return freeCamera;
+	const all = filtersOf(gear);
+	const filters = (rig.filters ?? []).flatMap((id) => all.find((filter) => filter.id === id) ?? []);
+	const closeUp = closeUpsOf(gear).find(({ id }) => id === rig.closeUp);
+	const { flash, meterDifference = 0, meterSd, support = false } = rig;
+	return {
+		...settingsOn(camera, rig),
+		filters,
+		meterDifference,
+		...said({ meterSd, closeUp }),
+		support,
+		flash: Boolean(flash),
+		...(flash ? { flashed: flash } : {})
+	};
+}
+
+/** What is kept of what is on a camera: things by their ids, and nothing of what is free. */
+export function rigFrom(own: CameraWishes, camera: Camera, gear: readonly Kept<GearRecord>[]): Rig {
+	const { position, aperture, seconds, handTimed, manual, compensation, iso } = own;
+	const { filters, meterDifference, meterSd, closeUp, flash, flashed, support } = own;
+	const id = flashed?.id ?? flashesFor(gear, camera)[0]?.id;
+	return said<Rig>({
+		position,
+		aperture,
+		seconds,
+		handTimed,
+		manual,
+		compensation,
+		iso,
+		filters: filters.length > 0 ? filters.flatMap((filter) => filter.id ?? []) : undefined,
+		flash: flash && id ? said({ ...flashed, id }) : undefined,
+		closeUp: closeUp?.id,
+		support: support || undefined,
+		meterDifference: meterDifference || undefined,
+		meterSd
+	});
+}
