@@ -126,11 +126,11 @@
 	main:focus {
 		outline: none;
 	}
-	@media (max-width: 820px) {
+	@media (max-width: 820px), (max-height: 500px) {
 		header {
 			gap: 0.25rem;
 			padding: 0 0.5rem;
-			min-height: 3.5rem;
+			min-height: var(--header);
 		}
 		nav {
 			gap: 0;

@@ -25,7 +25,7 @@ export function framesView(loadId: string | null) {
 
 /** A frame with all that its prediction needs, or nothing where there is no such frame. */
 export function frameView(id: string) {
-	const { cameras, films, loads, frames, pictures } = store();
+	const { cameras, films, loads, frames, pictures, gear } = store();
 	const frame = frames.get(id);
 	const load = frame && loads.get(frame.loadId);
 	if (!frame || !load) return null;
@@ -35,6 +35,7 @@ export function frameView(id: string) {
 		load,
 		camera: cameras.get(load.cameraId)!,
 		film: inProcess(films.get(load.filmId)!, load.process),
+		gear: everything(gear),
 		pictures: pictures.of('frame', id),
 		next: nextUnjudged(beside, frame)
 	};

@@ -38,6 +38,26 @@ export const roll: Checks = {
 	frame: ['Wound on', 'Cocked', ...anyFrame, 'Nearer than the sharp zone? Step back']
 };
 
+/** How a film comes out, in the order of hands. Source: common practice, by what is loaded. */
+export const offRoll: readonly string[] = [
+	'Wind on until the paper runs off the spool: there is nothing to rewind.',
+	'Open it in the shade, fold the end under, and lick or tape it down.'
+];
+export const offCassette: readonly string[] = [
+	'Press the rewind button underneath, fold out the crank and wind back until it turns freely.',
+	'Only then open the back. A motor winds back by itself: wait until it is silent.'
+];
+export const offPack: readonly string[] = [
+	'Let the last print develop, then open the door and take the empty pack out.'
+];
+export const offPeelApart: readonly string[] = [
+	'Pull the last tab, peel, and then open the back. Do not touch the paste: it is caustic.'
+];
+export const offSpool: readonly string[] = [
+	'Let the film run off the first spool, and open the door in dim light.',
+	'After side one, flip the spool over and thread it again. After side two, put it in its can.'
+];
+
 /** Of bodies that take packs which develop by themselves. */
 export const instant: Checks = {
 	load: [

@@ -9,6 +9,7 @@ import { sceneOf, type Scene } from './scene';
 import { handSetting, placed, reachableSettings, type Placed } from './settings';
 import type { Bag, FlashFired, Intent, Match, Outcome } from './types';
 import { wishProblems } from './fixed';
+import { fullStopApertures, nearestMark } from '../units';
 import { typicalOf } from './typical';
 import { madeByEye, meetWishes } from './wishes';
 
@@ -60,6 +61,32 @@ export function quickMatch(
 export function bestOutcome(camera: Camera, film: Film, light: Light, intent: Intent = {}): Outcome {
 	return quickMatch(camera, film, light, intent).best;
 }
+
+/**
+ * The scale of equivalents: of each aperture that a hand can set, the best that goes with it, widest first.
+ *
+ * @returns empty where there are not several apertures and several times to set
+ * @example equivalents(a camera with two rings, ISO 100, { ev: 15 }, {}).map(({ f }) => f) // [4, 5.6, 8, 11, 16]
+ */
+export function equivalents(camera: Camera, film: Film, light: Light, intent: Intent = {}): Outcome[] {
+	const scene = sceneOf(camera, film, light, intent);
+	const byMark = new Map<number, Placed[]>();
+	for (const each of reachableSettings(scene)) {
+		if (each.setting.aim !== null || each.setting.handTimed) continue;
+		const mark = nearestMark(fullOrOwn(camera), each.answered.f);
+		if (Math.abs(Math.log2(mark / each.answered.f)) > SAME_APERTURE) continue;
+		byMark.set(mark, [...(byMark.get(mark) ?? []), each]);
+	}
+	const groups = [...byMark].sort(([a], [b]) => a - b).map(([, group]) => group);
+	if (groups.length < 2 || groups.every(({ length }) => length < 2)) return [];
+	return groups.map((group) => bestOf(scene, group));
+}
+
+/** Marks of a ring that turns freely, or the camera's own. */
+const fullOrOwn = ({ aperture }: Camera): readonly number[] =>
+	aperture.kind === 'stops' ? aperture.f : fullStopApertures;
+
+const SAME_APERTURE = 1e-6;
 
 /** A setting as it was really made, and what is known of wheel, dial and flash. */
 export interface MadeSetting {

@@ -17,7 +17,7 @@ export function spanOfFlash([from, to]: LitChange['range']): string {
 export function flashRows(lit: LitChange | null): SettingRow[] {
 	if (!lit) return [];
 	const value = lit.power === 1 ? 'full power' : `${formatPart(lit.power)} power`;
-	return [{ name: 'Flash', value, note: spanOfFlash(lit.range) }];
+	return [{ name: 'Flash', value, note: spanOfFlash(lit.range), must: true }];
 }
 
 /** A background this near to right looks right. */

@@ -19,3 +19,4 @@ export * from './cine';
 export * from './night';
 export * from './develop';
 export * from './practice';
+export * from './why';

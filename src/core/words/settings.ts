@@ -4,10 +4,13 @@ import {
 	controlsOf,
 	dialSpeeds,
 	markLabel,
+	neutralOn,
 	slowestByHand,
 	type Axis,
-	type Camera
+	type Camera,
+	type Filter
 } from '../camera';
+import { effectiveSpeedStops, type Film } from '../film';
 import { resolveLight, type Light } from '../light';
 import { isSpoiledBy, type Intent, type Lane, type Outcome, type Span } from '../match';
 import {
@@ -31,6 +34,8 @@ export interface SettingRow {
 	name: string;
 	value: string;
 	note: string;
+	/** The hand has to set it, or to see to it. */
+	must?: boolean;
 }
 
 const single = (axis: Axis) => axis.kind === 'listed' && axis.values.length === 1;
@@ -64,15 +69,21 @@ const byEye = (camera: Camera, outcome: Outcome, what: 'time' | 'aperture') => {
 const countedTime = (seconds: number) => formatTime(nearestMark(markedTimes, seconds));
 
 function shutterRow(camera: Camera, outcome: Outcome): SettingRow {
-	const row = (value: string, note: string): SettingRow => ({ name: 'Shutter', value, note });
+	const row = (value: string, note: string, must = false): SettingRow => ({
+		name: 'Shutter',
+		value,
+		note,
+		must
+	});
 	if (byEye(camera, outcome, 'time')) {
 		const [shortest, longest] = outcome.secondsRange.map(formatTime);
 		const span = shortest === longest ? 'set by the eye' : `the eye, ${shortest} to ${longest}`;
 		return row(`about ${formatTime(nearestMark(markedTimes, outcome.seconds))}`, span);
 	}
-	if (outcome.handTimed) return row(countedTime(outcome.seconds), 'bulb, count it');
+	if (outcome.handTimed) return row(countedTime(outcome.seconds), 'bulb, count it', true);
 	const timed = controlsOf(camera).filter((control) => !control.handTimed);
-	return row(formatTime(outcome.seconds), timed.every(({ shutter }) => single(shutter)) ? 'fixed' : '');
+	const fixed = timed.every(({ shutter }) => single(shutter));
+	return row(formatTime(outcome.seconds), fixed ? 'fixed' : '', !fixed);
 }
 
 /**
@@ -87,14 +98,26 @@ export function wheelInWords(place: number): string {
 	return `${amount} toward ${place < 0 ? 'darken' : 'lighten'}`;
 }
 
-function dialRows(camera: Camera, outcome: Outcome): SettingRow[] {
+/** What a dial that stands beside the film's speed does, and that it stands at it. */
+function dialNote(speeds: readonly number[], iso: number, film: Film): string {
+	const neutral = neutralOn(speeds, 100 * 2 ** effectiveSpeedStops(film));
+	if (iso === neutral) return 'this film';
+	const stops = Math.log2(neutral / iso);
+	return `${formatStops(stops)} to ${stops > 0 ? 'lighten' : 'darken'}`;
+}
+
+function dialRows(camera: Camera, outcome: Outcome, film: Film | undefined): SettingRow[] {
 	const eye = automaticExposure(camera);
 	if (!eye || outcome.handTimed || outcome.manual) return [];
 	const rows: SettingRow[] = [];
 	if (outcome.compensation !== null) {
-		rows.push({ name: 'Wheel', value: wheelInWords(outcome.compensation), note: '' });
+		rows.push({ name: 'Wheel', value: wheelInWords(outcome.compensation), note: '', must: true });
 	}
-	if (dialSpeeds(camera).length > 1) rows.push({ name: 'Dial', value: `ISO ${outcome.iso}`, note: '' });
+	const speeds = dialSpeeds(camera);
+	if (speeds.length > 1 && outcome.iso !== null) {
+		const note = film ? dialNote(speeds, outcome.iso, film) : '';
+		rows.push({ name: 'Dial', value: `ISO ${outcome.iso}`, note, must: true });
+	}
 	return rows;
 }
 
@@ -108,15 +131,16 @@ export function sharpInWords({ from, to }: Outcome['sharp']): string {
 function focusRow(outcome: Outcome): SettingRow {
 	const { focus, sharp } = outcome;
 	if (!focus) return { name: 'Focus', value: 'fixed', note: sharpInWords(sharp) };
-	return { name: 'Focus', value: focus.label ?? formatDistance(focus.distance), note: sharpInWords(sharp) };
+	const value = focus.label ?? formatDistance(focus.distance);
+	return { name: 'Focus', value, note: sharpInWords(sharp), must: true };
 }
 
 function holdRow(camera: Camera, outcome: Outcome, handheld: boolean): SettingRow {
 	const slowest = slowestByHand(camera);
 	const limit = Number.isFinite(slowest) ? `steady to ${formatTime(slowest)}` : '';
-	if (!handheld) return { name: 'Hold', value: 'on a support', note: '' };
+	if (!handheld) return { name: 'Hold', value: 'on a support', note: '', must: true };
 	const shakes = isSpoiledBy(outcome, 'shake');
-	return { name: 'Hold', value: shakes ? 'needs a support' : 'by hand', note: limit };
+	return { name: 'Hold', value: shakes ? 'needs a support' : 'by hand', note: limit, must: shakes };
 }
 
 /** Rings are marked in full stops; an eighth of a stop is as near as a hand sets them. */
@@ -132,15 +156,17 @@ function placeOnRing(f: number): string {
 
 function apertureNote(camera: Camera, outcome: Outcome): string {
 	const label = markLabel(camera, outcome.f, outcome.position);
-	if (label) return `${label} mark`;
+	if (label) return camera.positions?.length ? '' : `${label} mark`;
 	if (camera.aperture.kind === 'range') return placeOnRing(outcome.f);
 	return camera.aperture.kind === 'fixed' && !camera.positions?.length ? 'fixed' : '';
 }
 
 function apertureRow(camera: Camera, outcome: Outcome): SettingRow {
 	const value = formatAperture(outcome.f);
-	if (!byEye(camera, outcome, 'aperture'))
-		return { name: 'Aperture', value, note: apertureNote(camera, outcome) };
+	if (!byEye(camera, outcome, 'aperture')) {
+		const must = !controlsOf(camera, outcome.manual).every(({ aperture }) => single(aperture));
+		return { name: 'Aperture', value, note: apertureNote(camera, outcome), must };
+	}
 	const rounded = formatAperture(nearestMark(markedApertures, outcome.f));
 	return { name: 'Aperture', value: `about ${rounded}`, note: 'the eye' };
 }
@@ -172,13 +198,27 @@ export function clampedInWords(camera: Camera, light: Light, intent: Intent, out
  * What to set for an outcome, in the order in which hands do it.
  *
  * @param handheld whether it will be held by hand
+ * @param on the film in it, and what is before the lens
  * @example settingRows(a plastic camera, at f/11, true)[0] // { name: 'Aperture', value: 'f/11', note: 'sun mark' }
  */
-export function settingRows(camera: Camera, outcome: Outcome, handheld: boolean): SettingRow[] {
+export function settingRows(
+	camera: Camera,
+	outcome: Outcome,
+	handheld: boolean,
+	{
+		film,
+		filters = [],
+		closeUp
+	}: { film?: Film; filters?: readonly Filter[]; closeUp?: { name: string } } = {}
+): SettingRow[] {
+	const before = [...filters, ...(closeUp ? [closeUp] : [])].map(({ name }) => name);
+	const lever = (camera.positions?.length ?? 0) > 1 && outcome.position !== null;
 	return [
+		...(lever ? [{ name: 'Lever', value: outcome.position!, note: '', must: true }] : []),
 		apertureRow(camera, outcome),
 		shutterRow(camera, outcome),
-		...dialRows(camera, outcome),
+		...dialRows(camera, outcome, film),
+		...(before.length > 0 ? [{ name: 'On the lens', value: before.join(', '), note: '', must: true }] : []),
 		focusRow(outcome),
 		holdRow(camera, outcome, handheld)
 	];

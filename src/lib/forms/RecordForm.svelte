@@ -12,6 +12,8 @@
 		editor: RecordEditor<K>;
 		title: string;
 		back: { href: string; name: string };
+		/** It stands within another view: how that is come back to. */
+		leave?: () => void;
 		action: string;
 		/** Done before anything is saved. */
 		prepare?: () => Promise<void>;
@@ -22,7 +24,7 @@
 		/** Stands beside the action. */
 		more: Snippet;
 	}
-	let { editor, title, back, action, prepare, onsaved, about, fields, more }: Props = $props();
+	let { editor, title, back, leave, action, prepare, onsaved, about, fields, more }: Props = $props();
 	const form = $derived(editor.form as unknown as FormState<object>);
 
 	async function finish(writing: Promise<Kept<Records[K]> | undefined>) {
@@ -37,11 +39,18 @@
 	}
 </script>
 
-<svelte:head><title>{title} · Just Enough</title></svelte:head>
+<svelte:head
+	>{#if !leave}<title>{title} · Just Enough</title>{/if}</svelte:head
+>
 <div class="page">
 	<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved by the page that names it -->
-	<p><a class="plain-link" href={back.href}>{back.name}</a></p>
-	<h1>{title}</h1>
+	{#if leave}
+		<p><button class="plain-link" type="button" onclick={leave}>{back.name}</button></p>
+		<h2>{title}</h2>
+	{:else}
+		<p><a class="plain-link" href={back.href}>{back.name}</a></p>
+		<h1>{title}</h1>
+	{/if}
 	{@render about?.()}
 	{#if editor.theirs}
 		<StaleEdit

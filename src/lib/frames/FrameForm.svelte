@@ -6,9 +6,15 @@
 	import { resolveLight } from '$core/light';
 	import { outcomeAt } from '$core/match';
 	import { roundToThird } from '$core/units';
-	import { exposureSentence, judgedInWords, verdictInShort, wheelInWords } from '$core/words';
+	import { exposureSentence, judgedInWords, verdictInShort, wheelInWords, whyInWords } from '$core/words';
 	import { check } from '$contract/validate';
-	import { frameRecordSchema, type CameraRecord, type FilmRecord, type FrameRecord } from '$contract/records';
+	import {
+		frameRecordSchema,
+		type CameraRecord,
+		type FilmRecord,
+		type FrameRecord,
+		type GearRecord
+	} from '$contract/records';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import { FormState } from '$lib/forms/form-state.svelte';
 	import { fNumberQuantity, plainNumber, stopsQuantity, timeQuantity } from '$lib/forms/quantity';
@@ -19,11 +25,19 @@
 	import { verdictColour } from '$lib/parts/verdict-colour';
 	import VerdictMark from '$lib/parts/VerdictMark.svelte';
 	import { remove, type Kept } from '$lib/records/client';
-	import { frameLight } from './frame-words';
+	import FrameRig from './FrameRig.svelte';
+	import { frameLight, meterDifferenceOf } from './frame-words';
 	import { lastEdit } from './last-edit.svelte';
 
-	let { frame, camera, film }: { frame: Kept<FrameRecord>; camera: CameraRecord; film: FilmRecord } =
-		$props();
+	interface Props {
+		frame: Kept<FrameRecord>;
+		camera: CameraRecord;
+		film: FilmRecord;
+		gear: readonly Kept<GearRecord>[];
+		/** It stands within another view, which is come back to. */
+		inside?: { done: () => Promise<void>; leave: () => void };
+	}
+	let { frame, camera, film, gear, inside }: Props = $props();
 
 	// svelte-ignore state_referenced_locally -- a form begins with what was stored and is the person's from then on
 	const editor = new RecordEditor('frames', frameRecordSchema, frame, frame);
@@ -35,9 +49,10 @@
 		editor.set(fields);
 		if (!form.valid) return;
 		const { light, settings, flash, ...mounted } = $state.snapshot(form.draft) as FrameRecord;
-		const { handheld, filters, exposures } = mounted;
+		const { handheld, filters, exposures, closeUp, distance } = mounted;
+		const intent = { handheld, filters, exposures, closeUp: closeUp?.dioptres, subjectDistance: distance };
 		const made = { ...settings, ...(typeof flash === 'object' ? { flash } : {}) };
-		editor.set({ predicted: outcomeAt(camera, film, light, { handheld, filters, exposures }, made) });
+		editor.set({ predicted: outcomeAt(camera, film, light, intent, made) });
 	}
 
 	/** Sets what the frame was set to; a time that only bulb has was the hand's. */
@@ -67,19 +82,23 @@
 
 	function setEv(next: number | undefined) {
 		const sd = valid ? resolveLight(form.draft.light).sd : 0.5;
-		set({ light: { method: 'eye', ev: next as number, sd } });
+		const apart = valid ? meterDifferenceOf(form.draft.light) : 0;
+		const light = { method: 'eye', ev: next as number, sd } as const;
+		set({ light: apart === 0 || next === undefined ? light : { ...light, meterEv: next + apart } });
 	}
 
 	// svelte-ignore state_referenced_locally -- what it was when the form began
 	const before = frame;
 	function onsaved(saved: Kept<FrameRecord>) {
 		lastEdit.remember(before, saved);
+		if (inside) return inside.done();
 		return goto(resolve(`/frames?load=${frame.loadId}`), { invalidateAll: true });
 	}
 
 	async function drop() {
 		const removed = await remove('frames', frame.id);
-		if (removed.result === 'saved')
+		if (removed.result === 'saved' && inside) await inside.done();
+		else if (removed.result === 'saved')
 			await goto(resolve(`/frames?load=${frame.loadId}`), { invalidateAll: true });
 		else
 			editor.message =
@@ -93,7 +112,8 @@
 <RecordForm
 	{editor}
 	title={`Frame ${frame.number}, ${camera.name}`}
-	back={{ href: resolve(`/frames?load=${frame.loadId}`), name: 'Frames' }}
+	back={{ href: resolve(`/frames?load=${frame.loadId}`), name: inside ? 'Back to the light' : 'Frames' }}
+	leave={inside?.leave}
 	action="Save"
 	{onsaved}
 >
@@ -103,7 +123,9 @@
 				<VerdictMark verdict={form.draft.predicted.verdict} />
 				{verdictInShort(form.draft.predicted)}
 			</strong>
-			<span class="soft">{exposureSentence(form.draft.predicted, film)}</span>
+			<span class="soft"
+				>{exposureSentence(form.draft.predicted, film)} {whyInWords(form.draft.predicted)}</span
+			>
 		</p>
 		<p>
 			{#if frame.judged}<strong>It came out {judgedInWords(frame.judged)}.</strong>{/if}
@@ -111,7 +133,7 @@
 				>{frame.judged ? 'Judge it again' : 'Judge it'}</a
 			>
 		</p>
-		{#if valid}<p class="soft">{frameLight(form.draft.light)}{form.draft.flash ? ', with flash' : ''}</p>{/if}
+		{#if valid}<p class="soft">{frameLight(form.draft.light)}</p>{/if}
 	{/snippet}
 	{#snippet fields()}{#key editor.generation}
 			<div class="fields">
@@ -196,6 +218,7 @@
 					/>
 				{/if}
 			</div>
+			<FrameRig frame={form.draft} {camera} {gear} onchange={set} />
 			<TextField
 				form={anyForm}
 				path="subject"
@@ -203,14 +226,6 @@
 				value={form.draft.subject}
 				onchange={(subject) => set({ subject: subject || undefined })}
 			/>
-			<label class="tick-box">
-				<input
-					type="checkbox"
-					checked={form.draft.handheld === false}
-					onchange={(event) => set({ handheld: !event.currentTarget.checked })}
-				/>
-				It stood on a support
-			</label>
 			<TextField
 				form={anyForm}
 				path="note"

@@ -1,13 +1,13 @@
 <!-- Frames as a table: everything of each in one line. -->
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import { heldInWords, judgedInWords, settingsInShort, verdictInShort } from '$core/words';
+	import { heldInWords, judgedInWords, settingsInShort, verdictInShort, whyInWords } from '$core/words';
 	import type { CameraRecord, FrameRecord } from '$contract/records';
 	import { atMoment } from '$lib/parts/moment';
 	import { verdictColour } from '$lib/parts/verdict-colour';
 	import VerdictMark from '$lib/parts/VerdictMark.svelte';
 	import type { Kept } from '$lib/records/client';
-	import { frameLight } from './frame-words';
+	import { frameLight, onCameraInWords } from './frame-words';
 
 	interface Props {
 		rows: { frame: Kept<FrameRecord>; camera: CameraRecord; of?: string }[];
@@ -46,14 +46,17 @@
 							<VerdictMark verdict={frame.predicted.verdict} />
 							{verdictInShort(frame.predicted)}
 						</span>
+						{#if frame.predicted.verdict !== 'just-enough'}<span class="soft small"
+								>{whyInWords(frame.predicted)}</span
+							>{/if}
 					</td>
 					<td data-name="Came out"
 						>{#if frame.judged}<strong>{judgedInWords(frame.judged)}</strong>{#if frame.judged.kept}, kept{/if}{/if}</td
 					>
 					<td data-name="Settings"
-						>{settingsInShort(camera, frame.settings)}{frame.handheld === false
-							? ', on a support'
-							: ''}{frame.counted ? `. ${heldInWords(frame.counted.wanted, frame.counted.held)}` : ''}</td
+						>{[settingsInShort(camera, frame.settings), ...onCameraInWords(frame)].join(', ')}{frame.counted
+							? `. ${heldInWords(frame.counted.wanted, frame.counted.held)}`
+							: ''}</td
 					>
 					<td data-name="Light">{frameLight(frame.light)}</td>
 					<td data-name="Taken">{atMoment(frame.takenAt)}</td>

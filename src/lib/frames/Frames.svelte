@@ -143,6 +143,7 @@
 					{#if toJudge}<a class="action" href={resolve(`/frames/${toJudge.id}/judge`)}
 							>Judge frame {toJudge.number}</a
 						>{/if}
+					<a class="quiet" href={resolve(`/bag/load/${chosen.load.id}`)}>Correct the load</a>
 					<button class="quiet" onclick={() => actions.move(chosen.load, !chosen.load.unloadedAt)}>
 						{chosen.load.unloadedAt ? 'Put it back in the camera' : 'Take it out of the camera'}
 					</button>

@@ -1,5 +1,36 @@
 import { lightNote, resolveLight, type Light } from '$core/light';
-import { formatDoubt, formatEv } from '$core/units';
+import { BUILT_IN } from '$core/flash';
+import { formatDoubt, formatEv, formatPart, formatStops } from '$core/units';
+import type { FrameRecord } from '$contract/records';
+
+/** Stops by which the light on the eye was brighter than that on the subject. */
+export function meterDifferenceOf(light: Light): number {
+	const { ev, meterEv } = resolveLight(light);
+	return meterEv - ev;
+}
+
+/** What was on the camera beside its settings, in a few words. */
+export function onCameraInWords(frame: FrameRecord): string[] {
+	const { filters = [], closeUp, flash, handheld, light } = frame;
+	const apart = meterDifferenceOf(light);
+	return [
+		...filters.map(({ name }) => name),
+		...(closeUp ? [closeUp.name] : []),
+		...(flash ? [flashInWords(flash)] : []),
+		...(handheld === false ? ['on a support'] : []),
+		...(Math.abs(apart) > SAME
+			? [`eye in other light, ${formatStops(apart)} ${apart < 0 ? 'darker' : 'brighter'}`]
+			: [])
+	];
+}
+
+function flashInWords(flash: NonNullable<FrameRecord['flash']>): string {
+	if (typeof flash !== 'object') return 'flash';
+	const power = flash.power === 1 ? 'full power' : `${formatPart(flash.power)} power`;
+	return `${flash.name && flash.name !== BUILT_IN ? flash.name : 'flash'} at ${power}`;
+}
+
+const SAME = 1 / 12;
 
 /** The light of a frame in a few words, with its doubt. */
 export function frameLight(light: Light): string {

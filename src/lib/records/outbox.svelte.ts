@@ -8,6 +8,8 @@ import { server } from './patient-fetch.svelte';
 import { refresh, refreshed } from './refresh';
 
 const LOCK = 'just-enough-outbox';
+/** Sending usually takes less, ms: until then nothing is said. */
+const SENDING_TAKES = 2000;
 /** Until it is tried again, ms; longer each time. */
 const [SOON, LATE] = [2000, 60_000];
 
@@ -45,15 +47,22 @@ class Outbox {
 	#stored = $state.raw<Waiting[]>([]);
 	/** Saved, but not among the page's own records yet: shown until they are, so that nothing blinks. */
 	#arrived = $state.raw<Waiting[]>([]);
-	/** On their way for the first time. */
-	#sending = $state.raw<ReadonlySet<string>>(new Set());
+	/** Sent by this page without success. */
+	#failed = $state.raw<ReadonlySet<string>>(new Set());
+	/** When it was last looked at what waits, ms. */
+	#looked = $state(0);
+	#lookAgain: ReturnType<typeof setTimeout> | undefined;
 	/** Whether what waits outlives this page. */
 	outlivesThePage = $state(true);
 	#pause = SOON;
 	#timer: ReturnType<typeof setTimeout> | undefined;
 
-	/** What waits longer than sending takes: it is not saved, and that is said. */
-	unsaved = $derived(this.#stored.filter(({ id }) => !this.#sending.has(id)));
+	/** What could not be sent, or waits longer than sending takes: it is not saved, and that is said. */
+	unsaved = $derived(
+		this.#stored.filter(
+			({ id, at, problem }) => problem || this.#failed.has(id) || this.#looked - at >= SENDING_TAKES
+		)
+	);
 
 	/** Records of one kind that the page does not have from the server yet. */
 	of<K extends Kind>(kind: K): (Records[K] & { id: string })[] {
@@ -65,15 +74,14 @@ class Outbox {
 	/** Keeps a new record here, and sends it. */
 	async send<K extends Kind>(kind: K, record: Records[K], id: string = uuid()): Promise<Sent<Records[K]>> {
 		const item = { kind, id, record, at: Date.now() } as Waiting;
-		this.#sending = new Set([...this.#sending, id]);
 		this.#pending.put(item);
 		this.#look();
 		const sent = await this.#delivery.send(item);
-		this.#sending = new Set([...this.#sending].filter((each) => each !== id));
 		if (sent.result === 'saved') {
 			await this.#came([arrived(item, sent.record)]);
 			void this.sendAll();
 		} else {
+			this.#failed = new Set([...this.#failed, id]);
 			this.#look();
 			this.#later();
 		}
@@ -148,6 +156,12 @@ class Outbox {
 	#look(): void {
 		this.#stored = this.#pending.all();
 		this.outlivesThePage = this.#pending.outlivesThePage;
+		this.#looked = Date.now();
+		clearTimeout(this.#lookAgain);
+		const young = this.#stored
+			.map(({ at }) => SENDING_TAKES - (this.#looked - at))
+			.filter((left) => left > 0);
+		if (browser && young.length > 0) this.#lookAgain = setTimeout(() => this.#look(), Math.min(...young));
 	}
 
 	/** Sends again by itself, later each time that nothing came of it. */

@@ -134,9 +134,31 @@
 	select {
 		min-height: 2.75rem;
 	}
-	@media (max-width: 820px) {
+	@media (max-width: 820px), (max-height: 500px) {
 		.loop {
-			order: -1;
+			grid-template-columns: minmax(0, auto) 1fr;
+			align-items: center;
+			gap: 0.5rem;
+			padding: 0.25rem 0.9rem;
+			border-top: 0;
+			background: var(--hollow);
+		}
+		.loop > p:only-of-type {
+			line-height: 1.2;
+		}
+		.row {
+			display: grid;
+			font-size: 0.875rem;
+			line-height: 1.2;
+		}
+		.row .soft {
+			display: none;
+		}
+		.taps .quiet {
+			padding-inline: 0.25rem;
+			font-size: 0.875rem;
+			white-space: nowrap;
+			background: var(--paper);
 		}
 		.why {
 			display: none;

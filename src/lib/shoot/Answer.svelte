@@ -19,23 +19,33 @@
 	import { verdictColour } from '$lib/parts/verdict-colour';
 	import { automaticExposure, wheelPositions } from '$core/camera';
 	import VerdictMark from '$lib/parts/VerdictMark.svelte';
-	import WheelPicture from '$lib/parts/WheelPicture.svelte';
 	import Aids from './aids/Aids.svelte';
 	import Chances from './Chances.svelte';
+	import Equivalents from './Equivalents.svelte';
 	import OnCamera from './OnCamera.svelte';
 	import Remedies from './Remedies.svelte';
+	import RollFinished from './RollFinished.svelte';
+	import SettingRows from './SettingRows.svelte';
 	import type { ShootState } from './shoot-state.svelte';
 	import Wants from './Wants.svelte';
 	import { intentOf, lightFor } from './wishes';
 
-	let { shoot }: { shoot: ShootState } = $props();
+	interface Props {
+		shoot: ShootState;
+		/** Height of what must be in sight on a phone, px. */
+		needs?: number;
+	}
+	let { shoot, needs = $bindable(0) }: Props = $props();
 
 	const chosen = $derived(shoot.answers.chosen);
 	const outcome = $derived(shoot.answers.outcome);
 	const fails = $derived(outcome?.verdict === 'too-dark' || outcome?.verdict === 'too-light');
 	const rows = $derived(
 		chosen && outcome
-			? [...settingRows(chosen.camera, outcome, shoot.answers.handheld), ...flashRows(shoot.answers.lit)]
+			? [
+					...settingRows(chosen.camera, outcome, shoot.answers.handheld, shoot.answers.before),
+					...flashRows(shoot.answers.lit)
+				]
 			: []
 	);
 	const clamped = $derived.by(() => {
@@ -62,6 +72,30 @@
 			? (shoot.answers.given.get(chosen.id)?.unmet.includes('seconds') ?? false)
 			: false
 	);
+	const narrow = $derived(shoot.line.narrow);
+	const nothing = $derived(
+		chosen !== undefined && nothingToSet(chosen.camera) && rows.every(({ must }) => !must) && !fails
+	);
+	/** What has to be known before the settings, the most pressing first; the rest stands below them. */
+	const sentences = $derived.by((): { text: string; strong: boolean }[] => {
+		if (!chosen || !outcome) return [];
+		const but = outcome.verdict === 'just-enough' || outcome.verdict === 'usable' ? 'But' : 'And';
+		const exposure = `${exposureSentence(outcome, chosen.film)} ${chanceSentence(outcome)}`;
+		const all = [
+			...outcome.spoilers.map((spoiler) => ({
+				text: `${but} ${spoilerInWords(spoiler, outcome)}.`,
+				strong: true
+			})),
+			{ text: clamped, strong: true },
+			{ text: unmet ? 'It does not reach the time you want; this is the nearest.' : '', strong: true },
+			{ text: exposure, strong: false },
+			{ text: shoot.answers.lit ? backgroundInWords(shoot.answers.lit) : '', strong: false },
+			{ text: tones, strong: false },
+			{ text: cast, strong: false }
+		];
+		return all.filter(({ text }) => text !== '');
+	});
+	const first = $derived(narrow ? 1 : sentences.length);
 	const MOST_NAMED = 3;
 	const others = $derived(
 		shoot.answers.loaded.filter(
@@ -72,54 +106,55 @@
 	);
 </script>
 
+{#snippet said(some: typeof sentences)}
+	{#each some as { text, strong } (text)}<p class={strong ? 'spoiler' : 'soft'}>{text}</p>{/each}
+{/snippet}
+
 {#if chosen}
-	<div class="head">
-		<strong>{chosen.camera.name}</strong>
-		<span class="soft figures">
-			{#if chosen.secondsLeft !== null}shot {chosen.next}, {chosen.secondsLeft.toFixed(0)} s left
-			{:else if chosen.finished}all {chosen.load.frames} frames taken
-			{:else}frame {chosen.next} of {chosen.load.frames}{/if}
-		</span>
+	<div class="must" bind:clientHeight={needs}>
+		<div class="head">
+			<strong>{chosen.camera.name}{narrow ? `, ${chosen.film.name}` : ''}</strong>
+			<span class="soft figures">
+				{#if chosen.secondsLeft !== null}shot {chosen.next}, {chosen.secondsLeft.toFixed(0)} s left
+				{:else if chosen.finished}all {chosen.load.frames} frames taken
+				{:else}frame {chosen.next} of {chosen.load.frames}{/if}
+			</span>
+		</div>
+		{#if chosen.finished}
+			<h2 class="verdict figure">Roll finished</h2>
+		{:else if shoot.answers.failed}
+			<h2 class="verdict figure">No answer</h2>
+			<p class="notice">
+				What is set here and what is kept of {chosen.camera.name} do not go together. Set it differently below,
+				or <a class="plain-link" href={resolve(`/bag/camera/${chosen.camera.id}`)}>look at the camera</a>.
+			</p>
+		{:else if !outcome}
+			<h2 class="verdict figure">Read the light</h2>
+			<p class="soft">
+				Look at the shadow of a post or of yourself. Sharp and dark? That is the first picture: pick it, and
+				every camera here answers.
+			</p>
+		{:else}
+			<h2 class="verdict figure" class:fails style:color={verdictColour[outcome.verdict]}>
+				<VerdictMark verdict={outcome.verdict} />
+				{verdictTitle(outcome)}
+			</h2>
+			<div class="lead">{@render said(sentences.slice(0, first))}</div>
+			{#if narrow}
+				{#if nothing}<p class="nothing figure">Nothing to set: just take it.</p>{/if}
+				<SettingRows {rows} {narrow} {wheel} turned={outcome.compensation} />
+			{/if}
+		{/if}
 	</div>
 	{#if chosen.finished}
-		<h2 class="verdict figure">Roll finished</h2>
-		<p class="soft">
-			Every frame of {chosen.film.name} in {chosen.camera.name} is taken.
-			<a class="plain-link" href={resolve(`/bag/load?camera=${chosen.camera.id}`)}>Load another film</a>
-		</p>
-	{:else if shoot.answers.failed}
-		<h2 class="verdict figure">No answer</h2>
-		<p class="notice">
-			What is set here and what is kept of {chosen.camera.name} do not go together. Set it differently below, or
-			<a class="plain-link" href={resolve(`/bag/camera/${chosen.camera.id}`)}>look at the camera</a>.
-		</p>
-	{:else if !outcome}
-		<h2 class="verdict figure">Read the light</h2>
-		<p class="soft">
-			Look at the shadow of a post or of yourself. Sharp and dark? That is the first picture: pick it, and
-			every camera here answers.
-		</p>
-	{:else}
-		<h2 class="verdict figure" class:fails style:color={verdictColour[outcome.verdict]}>
-			<VerdictMark verdict={outcome.verdict} />
-			{verdictTitle(outcome)}
-		</h2>
-		{#each outcome.spoilers as spoiler (spoiler)}
-			<p class="spoiler">
-				{outcome.verdict === 'just-enough' || outcome.verdict === 'usable' ? 'But' : 'And'}
-				{spoilerInWords(spoiler, outcome)}.
-			</p>
-		{/each}
-		<p class="soft">
-			{exposureSentence(outcome, chosen.film)}
-			{chanceSentence(outcome)}
-		</p>
+		<RollFinished {shoot} {chosen} />
+	{:else if outcome}
+		{#if narrow}
+			<Equivalents {shoot} loaded={chosen} />
+			{#if aim}<p class="spoiler">{aim}</p>{/if}
+			{@render said(sentences.slice(first))}
+		{/if}
 		{#if !shoot.answers.previewed && !shoot.answers.lit}<Chances {shoot} {chosen} />{/if}
-		{#if shoot.answers.lit}<p class="soft">{backgroundInWords(shoot.answers.lit)}</p>{/if}
-		{#if clamped}<p class="spoiler">{clamped}</p>{/if}
-		{#if unmet}<p class="spoiler">It does not reach the time you want; this is the nearest.</p>{/if}
-		{#if tones}<p class="soft">{tones}</p>{/if}
-		{#if cast}<p class="soft">{cast}</p>{/if}
 		{#if fails}
 			<p class="notice">
 				{worksInWords(shoot.answers.reaches.get(chosen.id)?.usable ?? [])}
@@ -133,24 +168,12 @@
 				{/if}
 			</p>
 		{/if}
-		{#if nothingToSet(chosen.camera) && !fails && !shoot.answers.lit}
-			<p class="nothing figure">Nothing to set: just take it.</p>
-		{/if}
+		{#if nothing && !narrow}<p class="nothing figure">Nothing to set: just take it.</p>{/if}
 		{#if fails}<Remedies {shoot} />{/if}
-		<dl class="rows">
-			{#each rows as row (row.name)}
-				<div class="row">
-					<dt class="soft">{row.name}</dt>
-					<dd>
-						{#if row.name === 'Wheel'}<span class="wheel"
-								><WheelPicture places={wheel} at={outcome.compensation} /></span
-							>{/if}
-						<span class="value figure figures">{row.value}</span>
-						{#if row.note}<span class="note soft">{row.note}</span>{/if}
-					</dd>
-				</div>
-			{/each}
-		</dl>
+		{#if !narrow}
+			<SettingRows {rows} {narrow} {wheel} turned={outcome.compensation} />
+			<Equivalents {shoot} loaded={chosen} />
+		{/if}
 		<label class="support">
 			<input
 				type="checkbox"
@@ -159,16 +182,18 @@
 			/>
 			It stands on a support
 		</label>
-		{#if aim}<p class="soft aim">{aim}</p>{/if}
+		{#if aim && !narrow}<p class="soft aim">{aim}</p>{/if}
+		<Wants {shoot} />
 		<Aids {shoot} loaded={chosen} />
 		{#if !fails}<Remedies {shoot} />{/if}
 		<details>
 			<summary>On the camera</summary>
 			<OnCamera {shoot} loaded={chosen} />
 		</details>
-		<details>
-			<summary>What I want</summary>
-			<Wants {shoot} />
+	{:else if shoot.answers.failed}
+		<details open>
+			<summary>On the camera</summary>
+			<OnCamera {shoot} loaded={chosen} />
 		</details>
 	{/if}
 {/if}
@@ -204,33 +229,6 @@
 	.notice {
 		margin-top: 0.5rem;
 	}
-	.rows {
-		margin-top: 0.6rem;
-	}
-	.row {
-		display: flex;
-		justify-content: space-between;
-		align-items: baseline;
-		gap: 0.75rem;
-		border-top: 1px solid var(--line);
-		padding: 0.3rem 0;
-	}
-	dd {
-		text-align: right;
-	}
-	.value {
-		font-size: 1.375rem;
-	}
-	.wheel {
-		display: block;
-	}
-	.wheel :global(svg) {
-		margin-left: auto;
-	}
-	.note {
-		font-size: 0.875rem;
-		padding-left: 0.35rem;
-	}
 	summary {
 		display: flex;
 		align-items: center;
@@ -245,6 +243,23 @@
 	}
 	details[open] > summary::after {
 		content: '–';
+	}
+	@media (max-width: 820px), (max-height: 500px) {
+		.verdict,
+		.fails {
+			font-size: 1.75rem;
+			line-height: 1.1;
+			padding: 0;
+		}
+		.lead {
+			line-height: 1.25;
+		}
+		.head {
+			line-height: 1.3;
+		}
+		.nothing {
+			padding: 0;
+		}
 	}
 	.support {
 		display: flex;

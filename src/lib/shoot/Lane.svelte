@@ -1,7 +1,7 @@
 <!-- One camera on the line of stops; the chosen one opens into its settings. -->
 <script lang="ts">
 	import type { Reach } from '$core/match';
-	import { laneNamer, settingsInShort, verdictInShort } from '$core/words';
+	import { laneNamer, settingsInShort, verdictInShort, worksInWords } from '$core/words';
 	import { verdictColour } from '$lib/parts/verdict-colour';
 	import VerdictMark from '$lib/parts/VerdictMark.svelte';
 	import { leftInWords, type Loaded } from './bag';
@@ -58,6 +58,7 @@
 					>too light</span
 				>{/if}
 		</div>
+		<p class="sr-only">{worksInWords(reach.usable)}</p>
 		<p class="says">
 			{#if outcome}
 				<span class="verdict" style:color={verdictColour[outcome.verdict]}>

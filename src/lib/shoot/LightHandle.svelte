@@ -1,7 +1,7 @@
 <!-- The handle of the light: on the desk it hangs on the line, on the phone it is a geared strip. -->
 <script lang="ts">
 	import { formatDoubt, formatEv } from '$core/units';
-	import { lightInWords } from '$core/words';
+	import { lightInWords, verdictInShort } from '$core/words';
 	import { wholeLine } from '$lib/light/line';
 	import { dragsStops, slideByKey, type StopsDrag } from './drag';
 	import type { ShootState } from './shoot-state.svelte';
@@ -14,8 +14,12 @@
 	const ev = $derived(shoot.lights.resolved?.ev);
 	const sd = $derived(shoot.lights.resolved?.sd ?? 0);
 	const place = $derived(ev === undefined ? 50 : shoot.line.axis.at(ev));
+	const answer = $derived.by(() => {
+		const { chosen, outcome } = shoot.answers;
+		return chosen && outcome ? `; ${chosen.camera.name}: ${verdictInShort(outcome)}` : '';
+	});
 	const words = $derived(
-		ev === undefined ? 'not read yet' : `${lightInWords(ev, sd)}, ${shoot.lights.face.wordsAt(ev)}`
+		ev === undefined ? 'not read yet' : `${lightInWords(ev, sd)}, ${shoot.lights.face.wordsAt(ev)}${answer}`
 	);
 
 	/** The quantity that is dragged, where it is one: metres, or the clock. */
@@ -94,7 +98,7 @@
 	}
 	.strip {
 		position: relative;
-		height: 3rem;
+		height: 2.75rem;
 		border-block: 1px solid var(--edge);
 		display: grid;
 		place-items: center;

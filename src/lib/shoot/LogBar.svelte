@@ -4,19 +4,22 @@
 	import { formatTime, markedTimes, nearestMark } from '$core/units';
 	import { countableStack, COUNTABLE_SECONDS } from '$core/night';
 	import { chanceInWords, handDoubtInWords, stackInWords } from '$core/words';
-	import { outbox } from '$lib/records/outbox.svelte';
 	import { greysOf } from './aids/night-desk';
 	import AfterFrame from './AfterFrame.svelte';
+	import CorrectFrame from './CorrectFrame.svelte';
 	import LogMore from './LogMore.svelte';
+	import PhoneLine from './PhoneLine.svelte';
+	import StatusLine from './StatusLine.svelte';
 	import type { ShootState } from './shoot-state.svelte';
 
 	let { shoot }: { shoot: ShootState } = $props();
 
+	let correcting = $state<string | null>(null);
+	const narrow = $derived(shoot.line.narrow);
+
 	const { logging } = $derived(shoot);
 	const chosen = $derived(shoot.answers.chosen);
 	const logged = $derived(logging.log.logged);
-	const waiting = $derived(outbox.unsaved.length);
-	const fresh = $derived(logged !== null && logged.saved !== false);
 	const running = $derived(chosen ? logging.draftOf(chosen.id).startedAt !== undefined : false);
 	const cine = $derived(chosen?.secondsLeft != null);
 	const again = $derived(logged !== null && logged.loadId === chosen?.id && !cine && chosen.left > 0);
@@ -52,8 +55,6 @@
 		if (frame && countable) shoot.counting.begin(frame, countable.seconds, countable.automatic);
 	}
 
-	const named = (numbers: readonly number[]) =>
-		numbers.length === 1 ? `Frame ${numbers[0]}` : `Frames ${numbers[0]} to ${numbers[numbers.length - 1]}`;
 	const primary = $derived.by(() => {
 		if (!chosen) return 'Took it';
 		if (!cine) return `Took frame ${chosen.next}`;
@@ -61,82 +62,93 @@
 	});
 </script>
 
-<div class="log">
-	{#if chosen?.finished}
-		<a class="action" href={resolve(`/bag/load?camera=${chosen.camera.id}`)}>Load another film</a>
+{#snippet others()}
+	{#if bracket && chosen}
+		<button class="quiet" onclick={() => logging.threeAbout()}
+			>Bracket {chosen.next} to {chosen.next + 2}</button
+		>
+	{/if}
+	{#if again}
+		<button class="quiet" onclick={() => logging.frame(3)}>Three more like it</button>
+	{/if}
+{/snippet}
+{#snippet counting()}
+	{#if countable}
+		<button class="quiet count" onclick={count}
+			>{countable.automatic ? 'Time it, about' : 'Count'} {formatTime(countable.seconds)}</button
+		>
+	{/if}
+{/snippet}
+{#snippet handDoubt()}
+	{#if cure && countable}
+		<p class="small">
+			{handDoubtInWords(countable.seconds)}
+			<button class="plain-link" onclick={() => shoot.setChosen({ filters: cure.filters })}
+				>Put on {stackInWords(cure.stack)}</button
+			>
+		</p>
+	{/if}
+{/snippet}
+{#snippet worth()}
+	{#if worthIt && bracket}
+		<p class="small worth">
+			One frame alone: {chanceInWords(single)}. One of a bracket: {chanceInWords(bracket.chances.usable)}.
+		</p>
+	{/if}
+{/snippet}
+
+<!-- The button comes last: whatever is said above it, it stays where it is. -->
+<div class="log" class:narrow>
+	{#if narrow}
+		<PhoneLine {shoot} oncorrect={(id) => (correcting = id)} {handDoubt} doubts={cure !== null} />
 	{:else}
-		<button class="action main" class:running disabled={!logging.can} onclick={() => logging.frame()}>
-			<span>{primary}</span>
-			{#if !shoot.line.narrow}<span class="key" aria-hidden="true">Enter</span>{/if}
-		</button>
-		{#if cure && countable}
-			<p class="small">
-				{handDoubtInWords(countable.seconds)}
-				<button class="plain-link" onclick={() => shoot.setChosen({ filters: cure.filters })}
-					>Put on {stackInWords(cure.stack)}</button
-				>
-			</p>
-		{/if}
-		<div class="others">
-			{#if countable}
-				<button class="quiet" onclick={count}
-					>{countable.automatic ? 'Time it, about' : 'Count'} {formatTime(countable.seconds)}</button
-				>
-			{/if}
-			{#if bracket && chosen}
-				<button class="quiet" onclick={() => logging.threeAbout()}
-					>Bracket {chosen.next} to {chosen.next + 2}</button
-				>
-			{/if}
-			{#if again}
-				<button class="quiet" onclick={() => logging.frame(3)}>Three more like it</button>
-			{/if}
-			{#if chosen}<LogMore {shoot} {chosen} />{/if}
-		</div>
-		{#if worthIt && bracket}
-			<p class="small worth">
-				One frame alone: {chanceInWords(single)}. One of a bracket: {chanceInWords(bracket.chances.usable)}.
-			</p>
+		<StatusLine {shoot} oncorrect={(id) => (correcting = id)} />
+		{#if chosen}<AfterFrame {shoot} {chosen} />{/if}
+		{#if !chosen?.finished}
+			{@render worth()}
+			{@render handDoubt()}
+			<div class="others">
+				{@render counting()}
+				{@render others()}
+				{#if chosen}<LogMore {shoot} {chosen} />{/if}
+			</div>
 		{/if}
 	{/if}
-	{#if chosen}<AfterFrame {shoot} {chosen} />{/if}
-	<div role="status" class="status">
-		{#if logged && fresh}
-			<span
-				>{logged.saved
-					? `${named(logged.numbers)} of ${logged.camera} saved`
-					: `Saving ${named(logged.numbers).toLowerCase()} …`}</span
+	<div class="press">
+		{#if chosen?.finished}
+			<a class="action main" href={resolve(`/bag/load?camera=${chosen.camera.id}`)}>Load another film</a>
+		{:else}
+			<button
+				class="action main"
+				class:running
+				disabled={!logging.can}
+				aria-disabled={logging.settling || undefined}
+				onclick={() => logging.frame()}
 			>
-			{#if logged.saved}
-				<button class="plain-link" onclick={() => logging.undo()}>Undo</button>
-				<a class="plain-link" href={resolve(`/frames/${logged.ids[0]}`)}>Correct it</a>
-			{/if}
+				<span>{primary}</span>
+				{#if !narrow}<span class="key" aria-hidden="true">Enter</span>{/if}
+			</button>
 		{/if}
-		{#if logged?.problem}<span>{logged.problem}</span>{/if}
-		{#if logging.problem}<span>{logging.problem}</span>{/if}
-		{#if waiting > 0}
-			<span class="notice">
-				Not saved yet: {waiting === 1 ? 'one entry is' : `${waiting} entries are`} kept here, in this browser.
-				{#if !outbox.outlivesThePage}
-					Its storage is full or switched off: keep this page open until they are saved.
-				{/if}
-				{#each outbox.unsaved.filter((item) => item.problem) as item (item.id)}
-					{item.problem} <button class="plain-link" onclick={() => outbox.drop(item.id)}>Drop it</button>
-				{/each}
-				<button class="plain-link" onclick={() => outbox.sendAll(true)}>Save now</button>
-			</span>
+		{#if narrow}
+			{#if !chosen?.finished}{@render counting()}{/if}
+			{#if chosen}<LogMore {shoot} {chosen} short>{@render others()}{@render worth()}</LogMore>{/if}
 		{/if}
 	</div>
 </div>
+<CorrectFrame {shoot} bind:frameId={correcting} />
 
 <style>
 	.log {
 		display: grid;
 		gap: 0.35rem;
 	}
-	.main,
-	.log > .action {
-		width: 100%;
+	.press {
+		display: flex;
+		gap: 0.4rem;
+	}
+	.main {
+		flex: 1 1 0;
+		min-width: 0;
 		min-height: 3.5rem;
 		justify-content: space-between;
 		font-size: 1.125rem;
@@ -155,37 +167,22 @@
 		flex-wrap: wrap;
 		gap: 0.35rem;
 	}
-	.others > .quiet {
+	.others > :global(.quiet) {
 		flex: 1 1 auto;
 		padding-inline: 0.75rem;
 	}
 	.worth {
 		font-weight: var(--heavy);
 	}
-	.status {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		gap: 0 0.75rem;
-		min-height: 2.75rem;
-	}
 	.plain-link {
 		font-weight: var(--heavy);
 	}
-	/* Above the button, which must not move under a thumb. */
-	@media (max-width: 820px) {
-		.status,
-		.worth {
-			order: -1;
-			min-height: 0;
-		}
-		.others {
-			flex-wrap: nowrap;
-			overflow-x: auto;
-		}
-		.others > .quiet {
-			white-space: nowrap;
-			font-size: 0.9375rem;
-		}
+	.narrow .main {
+		min-height: 3rem;
+	}
+	.narrow .count {
+		padding-inline: 0.6rem;
+		font-size: 0.9375rem;
+		white-space: nowrap;
 	}
 </style>

@@ -1,5 +1,6 @@
 <!-- What is said of the next frame when there is a moment: its list, its subject, and where the counter stands. -->
 <script lang="ts">
+	import type { Snippet } from 'svelte';
 	import { automaticExposure, checklistOf, wheelPositions } from '$core/camera';
 	import { wheelInWords } from '$core/words';
 	import type { FrameRecord } from '$contract/records';
@@ -9,7 +10,15 @@
 	import type { Loaded } from './bag';
 	import type { ShootState } from './shoot-state.svelte';
 
-	let { shoot, chosen }: { shoot: ShootState; chosen: Loaded } = $props();
+	interface Props {
+		shoot: ShootState;
+		chosen: Loaded;
+		/** Its button is a few dots. */
+		short?: boolean;
+		/** What else can be logged. */
+		children?: Snippet;
+	}
+	let { shoot, chosen, short = false, children }: Props = $props();
 
 	let dialog: HTMLDialogElement;
 	const { logging } = $derived(shoot);
@@ -38,7 +47,12 @@
 	}
 </script>
 
-<button class="quiet" aria-haspopup="dialog" onclick={() => dialog.showModal()}> List, notes … </button>
+<button
+	class="quiet"
+	aria-haspopup="dialog"
+	aria-label={short ? 'List, notes …' : undefined}
+	onclick={() => dialog.showModal()}>{short ? '…' : 'List, notes …'}</button
+>
 <dialog
 	bind:this={dialog}
 	aria-labelledby="next-title"
@@ -46,6 +60,9 @@
 >
 	<div class="inside">
 		<h2 id="next-title">Frame {chosen.next} of {chosen.camera.name}</h2>
+		{#if children}
+			<div class="several" onclickcapture={() => dialog.close()}>{@render children()}</div>
+		{/if}
 		{#if steps.length > 0}
 			<fieldset>
 				<legend>Before you press</legend>
@@ -138,6 +155,13 @@
 		display: grid;
 		gap: 0.75rem;
 		padding: 1rem 1.25rem;
+	}
+	.several {
+		display: grid;
+		gap: 0.35rem;
+	}
+	.several:empty {
+		display: none;
 	}
 	h2 {
 		font-size: 1.25rem;

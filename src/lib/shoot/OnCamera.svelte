@@ -1,29 +1,29 @@
 <!-- What is set and mounted on the chosen camera: only what it has. -->
 <script lang="ts">
-	import { automaticExposure, dialSpeeds, markLabel, wheelPositions, type Filter } from '$core/camera';
+	import { automaticExposure, type Filter } from '$core/camera';
 	import { flashOf, isSameThing } from '$core/match';
-	import { formatAperture, formatStops } from '$core/units';
-	import { wheelInWords } from '$core/words';
+	import { formatStops } from '$core/units';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import type { Loaded } from './bag';
+	import { canPutEyeAside, chosenOn, choosersOf, type Chooser } from './choices';
+	import { closeUpsOf } from './on-camera';
 	import type { ShootState } from './shoot-state.svelte';
 	import { mounted } from './wishes';
 
 	let { shoot, loaded }: { shoot: ShootState; loaded: Loaded } = $props();
 
-	const FREE = 'free';
-	const { camera } = $derived(loaded);
+	const NONE = '';
+	const { camera, film } = $derived(loaded);
 	const eye = $derived(automaticExposure(camera));
 	const own = $derived(shoot.rig.of(loaded.id));
-	const apertures = $derived(camera.aperture.kind === 'stops' ? camera.aperture.f : []);
-	const dial = $derived(dialSpeeds(camera));
-	const wheel = $derived(eye?.compensation ? wheelPositions(eye.compensation) : []);
+	const choosers = $derived(choosersOf(camera, film, own));
 	const filters = $derived(shoot.answers.bag.filters ?? []);
+	const closeUps = $derived(closeUpsOf(shoot.answers.gear));
 
-	const numberOr = (value: string) => (value === FREE ? undefined : Number(value));
-	const chosen = (value: number | undefined) => (value === undefined ? FREE : String(value));
-	const wanted = (value: number | undefined, values: readonly number[]) =>
-		chosen(values.find((each) => value !== undefined && Math.abs(each - value) < 1e-6));
+	function choose({ options }: Chooser, value: string) {
+		const { changes } = options.find((option) => option.value === value)!;
+		shoot.setChosen(chosenOn(camera, own, changes));
+	}
 
 	/** How an eye can stand in other light, stops brighter than the subject's. */
 	const elsewhere = $derived(
@@ -37,43 +37,15 @@
 </script>
 
 <div class="fields">
-	{#if apertures.length > 1}
+	{#each choosers as chooser (chooser.label)}
 		<ChoiceField
-			label="Aperture"
-			value={wanted(own.aperture, apertures)}
-			options={[
-				{ value: FREE, name: 'what suits best' },
-				...apertures.map((f) => ({
-					value: String(f),
-					name: `${formatAperture(f)} ${markLabel(camera, f, null) ?? ''}`
-				}))
-			]}
-			onchange={(value) => shoot.setChosen({ aperture: numberOr(value) })}
+			label={chooser.label}
+			value={chooser.value}
+			options={chooser.options}
+			onchange={(value) => choose(chooser, value)}
 		/>
-	{/if}
-	{#if wheel.length > 1}
-		<ChoiceField
-			label="Wheel"
-			value={wanted(own.compensation, wheel)}
-			options={[
-				{ value: FREE, name: 'what suits best' },
-				...wheel.map((place) => ({ value: String(place), name: wheelInWords(place) }))
-			]}
-			onchange={(value) => shoot.setChosen({ compensation: numberOr(value) })}
-		/>
-	{/if}
-	{#if dial.length > 1}
-		<ChoiceField
-			label="Film-speed dial"
-			value={wanted(own.iso, dial)}
-			options={[
-				{ value: FREE, name: 'what suits best' },
-				...dial.map((iso) => ({ value: String(iso), name: `ISO ${iso}` }))
-			]}
-			onchange={(value) => shoot.setChosen({ iso: numberOr(value) })}
-		/>
-	{/if}
-	{#if eye}
+	{/each}
+	{#if eye && !own.manual && !own.handTimed}
 		<ChoiceField
 			label="Its eye stands in"
 			value={String(own.meterDifference)}
@@ -81,7 +53,26 @@
 			onchange={(value) => shoot.setChosen({ meterDifference: Number(value), meterSd: undefined })}
 		/>
 	{/if}
+	{#if closeUps.length > 0}
+		<ChoiceField
+			label="Close-up lens"
+			value={own.closeUp?.id ?? NONE}
+			options={[{ value: NONE, name: 'none' }, ...closeUps.map(({ id, name }) => ({ value: id, name }))]}
+			onchange={(chosen) => shoot.setChosen({ closeUp: closeUps.find(({ id }) => id === chosen) })}
+		/>
+	{/if}
 </div>
+{#if canPutEyeAside(camera)}
+	<label class="tick-box">
+		<input
+			type="checkbox"
+			checked={own.manual ?? false}
+			onchange={({ currentTarget: { checked } }) =>
+				shoot.setChosen(chosenOn(camera, own, { manual: checked || undefined }))}
+		/>
+		Its eye is put aside: set by hand
+	</label>
+{/if}
 {#if flashOf(camera, shoot.answers.bag)}
 	<label class="tick-box">
 		<input

@@ -8,14 +8,19 @@
 	import LightPanel from '$lib/light/LightPanel.svelte';
 	import KeySheet from '$lib/keys/KeySheet.svelte';
 	import { agoInWords } from '$lib/parts/ago';
+	import AfterFrame from './AfterFrame.svelte';
 	import Answer from './Answer.svelte';
 	import { wholeLine } from '$lib/light/line';
 	import type { BagRecords } from './bag';
+	import Chips from './Chips.svelte';
+	import ChosenLane from './ChosenLane.svelte';
 	import CountDialog from './count/CountDialog.svelte';
 	import DayList from './DayList.svelte';
 	import Lanes from './Lanes.svelte';
 	import LightHandle from './LightHandle.svelte';
 	import LogBar from './LogBar.svelte';
+	import { roomFor } from './phone-room';
+	import Spoken from './Spoken.svelte';
 	import { rehearse } from './rehearse';
 	import { ShootState } from './shoot-state.svelte';
 	import { refresh } from '$lib/records/refresh';
@@ -25,13 +30,28 @@
 	/** How often readings are looked at for their age. */
 	const CLOCK_MS = 15_000;
 
-	const phone = new MediaQuery('(max-width: 820px)', false);
+	const phone = new MediaQuery('(max-width: 820px), (max-height: 500px)', false);
+	/** A phone that lies on its side has two columns. */
+	const lying = new MediaQuery('(min-width: 600px) and (max-height: 500px)', false);
 	const shoot = new ShootState(
 		() => records,
 		() => phone.current
 	);
 	let readingOpen = $state(false);
 	let keysOpen = $state(false);
+
+	/** What a phone measures, px: the whole of it, and what always stays. */
+	let whole = $state(0);
+	let bar = $state(0);
+	let after = $state(0);
+	let thumb = $state(0);
+	let needs = $state(0);
+	const several = $derived(shoot.answers.loaded.length > 1);
+	const room = $derived(
+		lying.current
+			? { lane: true, chips: several, banner: true }
+			: roomFor(whole - bar - after - thumb - needs, { chips: several })
+	);
 
 	/** What the ways of reading light get. */
 	const reads = $derived({
@@ -131,9 +151,14 @@
 {/snippet}
 
 <h1 class="sr-only">Shoot: read the light, choose a camera, take the frame</h1>
-<div class="shoot" class:narrow={shoot.line.narrow}>
+<div
+	class="shoot"
+	class:narrow={shoot.line.narrow}
+	class:lying={shoot.line.narrow && lying.current}
+	bind:clientHeight={whole}
+>
 	{#if shoot.line.narrow}
-		<section class="light-bar" aria-label="Light">
+		<section class="light-bar" aria-label="Light" bind:clientHeight={bar}>
 			<div>
 				<strong class="figures"
 					>{resolved ? lightInWords(resolved.ev, resolved.sd) : 'Light not read yet'}</strong
@@ -154,14 +179,22 @@
 				<LightPanel {...reads} onread={() => (readingOpen = false)} />
 			</section>
 		{:else}
-			<DayList {shoot} />
-			<section class="bag" aria-label="In the bag"><Lanes {shoot} /></section>
+			<section class="bag" aria-label="In the bag">
+				{#if room.banner}<DayList {shoot} />{/if}
+				{#if room.chips}<Chips {shoot} />{/if}
+				<div bind:clientHeight={after}>
+					{#if shoot.answers.chosen}<AfterFrame {shoot} chosen={shoot.answers.chosen} />{/if}
+				</div>
+				{#if room.lane}<ChosenLane {shoot} />{/if}
+			</section>
 			<section class="do" aria-label="Do" aria-busy={shoot.desk.behind}>
-				{#if tried}{@render triedNotice()}{/if}
-				<Answer {shoot} />
+				<Answer {shoot} bind:needs />
+				{#if !room.lane}<ChosenLane {shoot} />{/if}
+				{#if several && !room.chips}<Chips {shoot} />{/if}
+				{#if !room.banner}<DayList {shoot} />{/if}
 			</section>
 		{/if}
-		<div class="thumb">
+		<div class="thumb" bind:clientHeight={thumb}>
 			<LogBar {shoot} />
 			<LightHandle {shoot} form="strip" />
 		</div>
@@ -188,6 +221,7 @@
 		</section>
 	{/if}
 </div>
+<Spoken {shoot} />
 <KeySheet {keys} bind:open={keysOpen} />
 <CountDialog {shoot} />
 
@@ -241,15 +275,41 @@
 	.narrow {
 		display: flex;
 		flex-direction: column;
-		height: calc(100dvh - 3.5rem);
+		height: calc(100dvh - var(--header));
 		min-height: 0;
+	}
+	.lying {
+		display: grid;
+		grid-template: auto minmax(0, 1fr) auto / minmax(0, 2fr) minmax(0, 3fr);
+		grid-template-areas: 'bar do' 'side do' 'thumb thumb';
+	}
+	.lying > .light-bar {
+		grid-area: bar;
+	}
+	.lying > .bag {
+		grid-area: side;
+		overflow-y: auto;
+	}
+	.lying > .do {
+		grid-area: do;
+		border-left: 1px solid var(--line);
+	}
+	.lying > .reading-sheet {
+		grid-row: 1 / 3;
+		grid-column: 2;
+	}
+	.lying > .thumb {
+		grid-area: thumb;
+		border-top: 1px solid var(--line);
+		padding-top: 0.25rem;
 	}
 	.light-bar {
 		display: flex;
 		justify-content: space-between;
 		align-items: center;
 		gap: 0.75rem;
-		padding: 0.35rem 0.9rem;
+		padding: 0.15rem 0.9rem;
+		line-height: 1.2;
 		border-bottom: 1px solid var(--line);
 	}
 	.reading-sheet {
@@ -258,23 +318,21 @@
 		padding: 0.75rem 0.9rem;
 	}
 	.narrow .bag {
-		flex: 0 1 auto;
-		max-height: 36%;
-		min-height: 8rem;
-		overflow-y: auto;
+		flex: none;
 		border-bottom: 1px solid var(--line);
 	}
 	.narrow .do {
 		flex: 1;
 		min-height: 0;
 		overflow-y: auto;
-		padding: 0.5rem 0.9rem;
+		padding: 0.25rem 0.9rem 0.5rem;
 	}
 	.thumb {
 		background: var(--panel);
-		padding: 0.4rem 0.9rem 0;
+		flex: none;
+		padding: 0.2rem 0.9rem 0;
 	}
 	.thumb :global(.strip) {
-		margin: 0.5rem -0.9rem 0;
+		margin: 0.35rem -0.9rem 0;
 	}
 </style>

@@ -2,7 +2,9 @@ import { resolveLight, type Light } from '$core/light';
 import {
 	bestLit,
 	changed,
+	equivalents,
 	isSameThing,
+	keptIntent,
 	quickMatch,
 	reach,
 	suitsFilm,
@@ -228,6 +230,26 @@ export class Answers {
 		this.previewed = null;
 		keepHere(IN_HAND, id);
 	}
+
+	/** What is before the lens of the chosen camera in what is shown. */
+	before = $derived.by(() => {
+		const { chosen, bag } = this;
+		if (!chosen) return {};
+		const own = this.#rig.of(chosen.id);
+		const changes = this.previewed?.changes.filter(({ kind }) => kind === 'filter') ?? [];
+		const shown = keptIntent({ filters: own.filters }, changes, bag) ?? { filters: own.filters };
+		return { film: chosen.film, filters: shown.filters, closeUp: own.closeUp };
+	});
+
+	/** The scale of equivalents of the chosen camera, where it has two rings. */
+	scale = $derived.by((): Outcome[] => {
+		const { chosen } = this;
+		const { light } = this.#lights;
+		if (!chosen || !light || chosen.finished) return [];
+		const own = this.#rig.of(chosen.id);
+		const { aperture: _, seconds: _seconds, ...free } = intentOf(this.#wanted.scene, own);
+		return equivalents(chosen.camera, chosen.film, lightFor(light, own), free);
+	});
 
 	/** Whether the chosen camera is held by hand in what is shown. */
 	handheld = $derived.by(() => {

@@ -9,6 +9,8 @@ export interface Logged {
 	loadId: string;
 	numbers: number[];
 	camera: string;
+	/** ms */
+	at: number;
 	/** null while they are on their way. */
 	saved: boolean | null;
 	problem: string;
@@ -22,7 +24,15 @@ export class FrameLog {
 	async keep(frames: FrameRecord[], camera: string): Promise<void> {
 		const ids = frames.map(() => uuid());
 		const numbers = frames.map(({ number }) => number);
-		this.logged = { ids, loadId: frames[0].loadId, numbers, camera, saved: null, problem: '' };
+		this.logged = {
+			ids,
+			loadId: frames[0].loadId,
+			numbers,
+			camera,
+			at: Date.now(),
+			saved: null,
+			problem: ''
+		};
 		let [saved, problem] = [true, ''];
 		for (const [at, frame] of frames.entries()) {
 			const sent = await outbox.send('frames', frame, ids[at]);

@@ -66,6 +66,9 @@ const filmOf = ({ id, name, iso, processStops }: Loaded['film']) => ({
 	...(processStops === undefined ? {} : { processStops })
 });
 
+/** Two taps nearer than this are one, ms. */
+const SAME_TAP_MS = 400;
+
 /** Most frames that are logged in one go. */
 const THREE = 3;
 
@@ -75,6 +78,8 @@ export class Logging {
 	#shoot: Shown;
 	#drafts = $state.raw<Readonly<Record<string, Draft>>>(keptHere(KEY, {}));
 	problem = $state('');
+	/** Just logged: a second tap so soon is the same tap. */
+	settling = $state(false);
 	/** What was not noted before the counter was set. */
 	#counted = $state.raw<{ loadId: string; unknown: number[] | undefined } | null>(null);
 
@@ -161,6 +166,7 @@ export class Logging {
 
 	async #keep(chosen: Loaded, frames: FrameRecord[]): Promise<void> {
 		this.problem = '';
+		this.#settle();
 		this.setDraft(chosen.id, {
 			subject: undefined,
 			ticked: undefined,
@@ -170,11 +176,16 @@ export class Logging {
 		await this.log.keep(frames, chosen.camera.name);
 	}
 
+	#settle(): void {
+		this.settling = true;
+		setTimeout(() => (this.settling = false), SAME_TAP_MS);
+	}
+
 	/** Logs so many frames with what the screen shows; a cine shot starts, and ends at the second call. */
 	async frame(count = 1): Promise<void> {
 		const { chosen, asItIs } = this.#shoot.answers;
 		const { light } = this.#shoot.lights;
-		if (!this.can || !chosen || !asItIs || !light) return;
+		if (!this.can || this.settling || !chosen || !asItIs || !light) return;
 		if (chosen.secondsLeft !== null && count === 1) return this.#cine(chosen, asItIs);
 		const frames = Array.from({ length: Math.min(count, chosen.left) }, (_, at) =>
 			this.#frame(chosen, chosen.next + at, asItIs)
@@ -213,6 +224,7 @@ export class Logging {
 	async #cine(chosen: Loaded, outcome: Outcome): Promise<void> {
 		const { startedAt, shot: planned } = this.draftOf(chosen.id);
 		if (!startedAt) {
+			this.#settle();
 			this.setDraft(chosen.id, { startedAt: new Date().toISOString() });
 			return;
 		}
@@ -231,7 +243,7 @@ export class Logging {
 	async threeAbout(): Promise<void> {
 		const { chosen } = this.#shoot.answers;
 		const { bracket } = this;
-		if (!chosen || !bracket) return;
+		if (!chosen || !bracket || this.settling) return;
 		await this.#keep(
 			chosen,
 			bracket.frames.map((outcome, at) => this.#frame(chosen, chosen.next + at, outcome))
@@ -268,6 +280,11 @@ export class Logging {
 		const { load } = chosen;
 		await this.#put('loads', { ...load, unknown: [...(load.unknown ?? []), ...missing] });
 		if (this.problem === '') this.#counted = { loadId: load.id, unknown: load.unknown };
+	}
+
+	/** A roll gives the extra one or two: it holds one frame more. */
+	oneMore({ load }: Loaded): Promise<void> {
+		return this.#put('loads', { ...load, frames: load.frames + 1 });
 	}
 
 	/** Whether the counter of a load was set last, and can be set back. */

@@ -123,6 +123,18 @@ describe('logging', () => {
 		expect(timed.counted).toEqual({ wanted: 2, held: 3 });
 	});
 
+	it('takes two taps that come at once for one', async () => {
+		vi.useFakeTimers();
+		const logging = new Logging(shown());
+		await Promise.all([logging.frame(), logging.frame(), logging.threeAbout()]);
+		expect(numbers()).toEqual([1]);
+		expect(logging.settling).toBe(true);
+		vi.advanceTimersByTime(400);
+		await logging.frame();
+		expect(numbers()).toEqual([1, 1]);
+		vi.useRealTimers();
+	});
+
 	it('keeps a bracket from dark to light, where there are three frames and something to set', async () => {
 		await new Logging(shown()).threeAbout();
 		const errors = (sent as FrameRecord[]).map(({ predicted }) => predicted.error);
@@ -138,11 +150,12 @@ describe('logging', () => {
 		const logging = new Logging(shown(fixedCamera(), { spool }));
 		await logging.frame();
 		expect(sent).toEqual([]);
-		vi.setSystemTime(Date.parse('2026-05-02T12:00:07.5Z'));
+		vi.advanceTimersByTime(7500);
 		await logging.frame();
 		expect(sent).toEqual([expect.objectContaining({ ran: 7.5, takenAt: '2026-05-02T12:00:00.000Z' })]);
+		vi.advanceTimersByTime(1000);
 		await logging.frame();
-		vi.setSystemTime(Date.parse('2026-05-02T13:00:00Z'));
+		vi.advanceTimersByTime(3_600_000);
 		await logging.frame();
 		expect((sent[1] as FrameRecord).ran).toBe(125);
 		vi.useRealTimers();

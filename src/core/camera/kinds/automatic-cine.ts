@@ -1,3 +1,4 @@
+import { offSpool } from '../checks';
 import { cine } from './cine';
 import type { CameraKind } from './kind';
 
@@ -9,6 +10,7 @@ export const automaticCine: CameraKind = {
 	looks: 'Moving pictures, wound by hand; a needle moves the aperture',
 	camera: { ...cine.camera, exposure: { mode: 'auto', sets: 'aperture', iso: [10, 16, 25, 40] } },
 	measure: 'Old cells are slow: hold the needle against a meter.',
+	unload: offSpool,
 	night: ['At its widest opening the needle stops: from there it is too dark, whatever it says.'],
 	offsetSd: 0.7
 };

@@ -1,4 +1,4 @@
-import { anyFrame, bellows } from '../checks';
+import { anyFrame, bellows, offPeelApart } from '../checks';
 import type { CameraKind } from './kind';
 
 /** Values: common practice for old pack cameras with an electric eye and a film-speed dial. */
@@ -28,6 +28,7 @@ export const automaticPack: CameraKind = {
 	film: 'peel-apart',
 	frames: 8,
 	measure: 'Old eyes have slowed; a fresh battery and a trial pack tell.',
+	unload: offPeelApart,
 	checklist: {
 		load: [...bellows.load, 'Battery fresh'],
 		frame: [...bellows.frame, ...anyFrame]

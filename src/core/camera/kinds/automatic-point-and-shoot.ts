@@ -1,4 +1,4 @@
-import { roll } from '../checks';
+import { roll, offCassette } from '../checks';
 import type { CameraKind } from './kind';
 
 /** Values: common practice for 35 mm cameras whose eye sets aperture and time. */
@@ -26,6 +26,7 @@ export const automaticPointAndShoot: CameraKind = {
 	film: 'colour-negative',
 	frames: 36,
 	measure: 'It may not read the speed off every film.',
+	unload: offCassette,
 	checklist: roll,
 	night: ['Holds about 1 s at most, and fires its flash first: switch that off where you can.'],
 	flares: false

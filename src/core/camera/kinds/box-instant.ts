@@ -1,4 +1,4 @@
-import { instant } from '../checks';
+import { instant, offPack } from '../checks';
 import type { CameraKind } from './kind';
 
 /** Values: common practice for simple integral instant bodies with a fixed focus and a wheel. */
@@ -28,6 +28,7 @@ export const boxInstant: CameraKind = {
 	film: 'instant',
 	frames: 8,
 	measure: 'The longest time differs from body to body, and the flash likes to fire by itself.',
+	unload: offPack,
 	checklist: instant,
 	night: [
 		'Simple bodies give up at ¼ to 1 s: what they call night is a flash.',

@@ -1,4 +1,4 @@
-import { roll } from '../checks';
+import { roll, offRoll } from '../checks';
 import type { CameraKind } from './kind';
 
 /** Values: common practice for boxes that take roll film of 6 × 9 cm. */
@@ -25,6 +25,7 @@ export const box: CameraKind = {
 	film: 'bw-negative',
 	frames: 8,
 	measure: 'The opening and the shutter speed differ from body to body.',
+	unload: offRoll,
 	checklist: roll,
 	night: ['On B the cable release stays pressed: a lock on it saves your thumb and the picture.'],
 	flares: true

@@ -1,4 +1,4 @@
-import { anyFrame } from '../checks';
+import { anyFrame, offSpool } from '../checks';
 import type { CameraKind } from './kind';
 
 /** Values: common practice for regular 8 mm with a spring motor. */
@@ -26,6 +26,7 @@ export const cine: CameraKind = {
 	film: 'reversal',
 	frames: 24,
 	measure: 'The time follows the frame rate and the shutter’s angle.',
+	unload: offSpool,
 	checklist: {
 		load: [
 			'In dim light',

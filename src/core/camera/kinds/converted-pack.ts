@@ -1,4 +1,4 @@
-import { anyFrame, bellows } from '../checks';
+import { anyFrame, bellows, offPack } from '../checks';
 import { automaticPack } from './automatic-pack';
 import type { CameraKind } from './kind';
 
@@ -12,6 +12,7 @@ export const convertedPack: CameraKind = {
 	film: 'instant',
 	frames: 10,
 	measure: 'The finder no longer shows what the back takes: try it, and note where to aim.',
+	unload: offPack,
 	checklist: {
 		load: [...bellows.load, 'Battery fresh'],
 		frame: [...bellows.frame, 'Dark slide out', 'Back’s motor off until the print', ...anyFrame]

@@ -1,4 +1,4 @@
-import { instant } from '../checks';
+import { instant, offPack } from '../checks';
 import type { CameraKind } from './kind';
 
 /** Values: common practice for folding instant cameras with an electric eye and a lighten–darken wheel. */
@@ -30,6 +30,7 @@ export const foldingInstant: CameraKind = {
 	film: 'instant',
 	frames: 8,
 	measure: 'The eye drifts with age, and the longest time differs: try both.',
+	unload: offPack,
 	checklist: instant,
 	night: [
 		'Most go to 10 or 14 s by themselves, some to half a minute with a fresh battery, and then close as if all were well.',

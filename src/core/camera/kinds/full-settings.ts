@@ -1,4 +1,4 @@
-import { anyFrame, bellows } from '../checks';
+import { anyFrame, bellows, offPeelApart } from '../checks';
 import type { CameraKind } from './kind';
 
 /** Values: common practice for folding cameras with every setting by hand. */
@@ -26,6 +26,7 @@ export const fullSettings: CameraKind = {
 	film: 'peel-apart',
 	frames: 10,
 	measure: 'Old leaf shutters run slow.',
+	unload: offPeelApart,
 	checklist: { load: bellows.load, frame: [...bellows.frame, 'Dark slide out', ...anyFrame] },
 	night: ['On B the cable release stays pressed: a lock on it saves your thumb and the picture.'],
 	flares: false

@@ -1,4 +1,4 @@
-import { instant } from '../checks';
+import { instant, offPack } from '../checks';
 import type { CameraKind } from './kind';
 
 /** Values: common practice for instant twin-lens cameras: aperture by hand, time by the eye. */
@@ -31,6 +31,7 @@ export const instantTwinLens: CameraKind = {
 	film: 'instant',
 	frames: 10,
 	measure: 'The longest time by itself differs from body to body.',
+	unload: offPack,
 	checklist: instant,
 	night: [
 		'Ends at about 1 s, and closes early in very little light.',

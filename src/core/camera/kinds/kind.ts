@@ -25,6 +25,8 @@ export interface CameraKind {
 	measure: string;
 	/** What hands forget with it. */
 	checklist: Checks;
+	/** How its film comes out when it is finished. */
+	unload: readonly string[];
 	/** What is known of it in the dark. */
 	night: readonly string[];
 	/** Its simple lens shows the sun, or light from the side, as a veil. */

@@ -1,4 +1,4 @@
-import { roll } from '../checks';
+import { roll, offRoll } from '../checks';
 import type { CameraKind } from './kind';
 
 /** Values: common practice for pinholes of about 0.3 mm. */
@@ -22,6 +22,7 @@ export const pinhole: CameraKind = {
 	film: 'bw-negative',
 	frames: 12,
 	measure: 'Measure the hole: it is the whole exposure.',
+	unload: offRoll,
 	checklist: roll,
 	night: ['A cap is your shutter: take it off without touching the box, and wait until it is still.'],
 	flares: false

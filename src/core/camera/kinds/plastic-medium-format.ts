@@ -1,4 +1,4 @@
-import { roll } from '../checks';
+import { roll, offRoll } from '../checks';
 import type { CameraKind } from './kind';
 
 /** Values: common practice for plastic cameras of 6 × 6 cm with two weather marks. */
@@ -30,6 +30,7 @@ export const plasticMediumFormat: CameraKind = {
 	film: 'colour-negative',
 	frames: 12,
 	measure: 'On many bodies both marks give the same opening.',
+	unload: offRoll,
 	checklist: roll,
 	night: ['On B the cable release stays pressed: a lock on it saves your thumb and the picture.'],
 	flares: true

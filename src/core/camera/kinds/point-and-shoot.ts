@@ -1,4 +1,4 @@
-import { roll } from '../checks';
+import { roll, offCassette } from '../checks';
 import type { CameraKind } from './kind';
 
 /** Values: common practice for 35 mm cameras with nothing to set. */
@@ -26,6 +26,7 @@ export const pointAndShoot: CameraKind = {
 	film: 'colour-negative',
 	frames: 36,
 	measure: 'The opening differs from model to model.',
+	unload: offCassette,
 	checklist: roll,
 	night: [],
 	flares: true

@@ -1,4 +1,4 @@
-import { roll } from '../checks';
+import { roll, offCassette } from '../checks';
 import type { CameraKind } from './kind';
 
 /** Values: common practice for swing-lens cameras on 35 mm film. */
@@ -23,6 +23,7 @@ export const swingLens: CameraKind = {
 	film: 'colour-negative',
 	frames: 20,
 	measure: 'The slow speeds drag in the cold.',
+	unload: offCassette,
 	checklist: roll,
 	night: ['The drum must run through: on its slow row it stands on something, or every stripe shows.'],
 	flares: true

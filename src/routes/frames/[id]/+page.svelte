@@ -4,4 +4,4 @@
 	let { data } = $props();
 </script>
 
-<FrameForm frame={data.frame} camera={data.camera} film={data.film} />
+<FrameForm frame={data.frame} camera={data.camera} film={data.film} gear={data.gear} />

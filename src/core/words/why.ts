@@ -1,0 +1,56 @@
+import type { Outcome, Why } from '../match';
+import { formatStops, stopsInWords } from '../units';
+
+/** Why a frame comes out as it does: the one sentence that names the largest part. */
+
+/** Smaller parts are not what makes a frame what it is, stops. */
+const WORTH_SAYING = 0.5;
+
+const over = (stops: number) => `${formatStops(stops)} ${stops > 0 ? 'over' : 'under'}`;
+
+/** How each part is said, by its stops; + = more light on the film. */
+const said: Readonly<Record<keyof Why, (stops: number) => string>> = {
+	settings: (stops) => `In this light its settings give ${over(stops)}.`,
+	filmVersusEye: (stops) =>
+		`This film is ${stopsInWords(stops)} ${stops > 0 ? 'faster' : 'slower'} than the camera expects.`,
+	wheel: (stops) => `The wheel ${stops > 0 ? 'lightens' : 'darkens'} by ${formatStops(stops)}.`,
+	clamp: (stops) =>
+		`The camera ends ${stopsInWords(stops)} ${stops > 0 ? 'too slow' : 'too fast'} for this light.`,
+	meterElsewhere: (stops) =>
+		`Its eye stands in light ${formatStops(stops)} ${stops > 0 ? 'darker' : 'brighter'} than the subject.`,
+	filters: (stops) =>
+		stops > 0
+			? `The filter over the eye lightens by ${formatStops(stops)}.`
+			: `What is before the lens takes ${stopsInWords(stops)}.`,
+	closeUp: (stops) => `So near, the lens loses ${stopsInWords(stops)}.`,
+	reciprocity: (stops) => `The film loses ${stopsInWords(stops)} at a time this long.`,
+	flash: (stops) => `The flash adds ${stopsInWords(stops)}.`,
+	exposures: (stops) => `More than one exposure adds ${stopsInWords(stops)}.`,
+	offset: (stops) =>
+		`This camera gives ${formatStops(stops)} ${stops > 0 ? 'more' : 'less'} than its settings say.`
+};
+
+/**
+ * The largest part of an error, of those on its side: what one would change.
+ *
+ * @returns null where nothing of weight makes it
+ * @example largestPart({ filmVersusEye: 2, wheel: -0.5 }, 1.5) // ['filmVersusEye', 2]
+ */
+export function largestPart(why: Why, error: number): [part: keyof Why, stops: number] | null {
+	const side = Object.entries(why).filter(([, stops]) => stops * error > 0) as [keyof Why, number][];
+	if (side.length === 0) return null;
+	const largest = side.reduce((a, b) => (Math.abs(b[1]) > Math.abs(a[1]) ? b : a));
+	return Math.abs(largest[1]) >= WORTH_SAYING ? largest : null;
+}
+
+/**
+ * Why a frame is off, in one sentence.
+ *
+ * @returns an empty text where it is not off by anything of weight, or an older frame does not tell
+ * @example whyInWords({ error: 2, why: { filmVersusEye: 2 } }) // 'This film is 2 stops faster than the camera expects.'
+ */
+export function whyInWords({ error, why }: Pick<Outcome, 'error' | 'why'>): string {
+	if (!why || Math.abs(error) < WORTH_SAYING) return '';
+	const part = largestPart(why, error);
+	return part ? said[part[0]](part[1]) : '';
+}

@@ -1,0 +1,116 @@
+<!-- A load is put right: what it is, how many frames it holds, and what it cost. -->
+<script lang="ts">
+	import { goto } from '$app/navigation';
+	import { resolve } from '$app/paths';
+	import {
+		loadRecordSchema,
+		type CameraRecord,
+		type FilmRecord,
+		type FrameRecord,
+		type LoadRecord
+	} from '$contract/records';
+	import ChoiceField from '$lib/forms/ChoiceField.svelte';
+	import type { FormState } from '$lib/forms/form-state.svelte';
+	import { plainNumber } from '$lib/forms/quantity';
+	import QuantityField from '$lib/forms/QuantityField.svelte';
+	import { RecordEditor } from '$lib/forms/record-editor.svelte';
+	import RecordForm from '$lib/forms/RecordForm.svelte';
+	import TextField from '$lib/forms/TextField.svelte';
+	import { replace, type Kept } from '$lib/records/client';
+	import { highestNumber, withFilm } from './load-put-right';
+
+	interface Props {
+		load: Kept<LoadRecord>;
+		camera: Kept<CameraRecord>;
+		films: Kept<FilmRecord>[];
+		frames: Kept<FrameRecord>[];
+	}
+	let { load, camera, films, frames }: Props = $props();
+
+	// svelte-ignore state_referenced_locally -- a form begins with what was stored
+	const editor = new RecordEditor('loads', loadRecordSchema, load, load);
+	const { form } = editor;
+	const loose = form as unknown as FormState<object>;
+	const taken = $derived(highestNumber(load, frames));
+	const shown = $derived(films.filter(({ archived, id }) => !archived || id === load.filmId));
+	const otherFilm = $derived(form.draft.filmId !== load.filmId);
+
+	/** Frames that were taken on what was thought to be another film are worked out again. */
+	async function onsaved(saved: Kept<LoadRecord>) {
+		const film = films.find(({ id }) => id === saved.filmId);
+		if (film && saved.filmId !== load.filmId) {
+			for (const frame of frames) await replace('frames', withFilm(frame, camera, film, saved));
+		}
+		await goto(resolve(saved.unloadedAt ? `/frames?load=${saved.id}` : '/'), { invalidateAll: true });
+	}
+</script>
+
+<RecordForm
+	{editor}
+	title="The load in {camera.name}"
+	back={{ href: resolve('/'), name: 'Shoot' }}
+	action="Save the load"
+	{onsaved}
+>
+	{#snippet about()}
+		<p class="soft">
+			{taken === 0 ? 'No frame of it is taken yet.' : `Its highest frame so far is ${taken}.`}
+		</p>
+	{/snippet}
+	{#snippet fields()}{#key editor.generation}
+			<div class="fields">
+				<ChoiceField
+					label="Film"
+					value={form.draft.filmId}
+					options={shown.map(({ id, name }) => ({ value: id, name }))}
+					onchange={(filmId) => editor.set({ filmId })}
+					problem={form.problemAt('filmId')}
+				/>
+				<QuantityField
+					form={loose}
+					path="frames"
+					label={form.draft.spool ? 'Shots, at most' : 'Frames'}
+					hint="the extra one or two at its end count, too"
+					inputmode="decimal"
+					value={form.draft.frames as number | undefined}
+					quantity={plainNumber}
+					onchange={(count) => editor.set({ frames: count as number })}
+				/>
+				{#if !form.draft.spool}
+					<ChoiceField
+						label="Its counter"
+						value={form.draft.counter ?? 'up'}
+						options={[
+							{ value: 'up', name: 'counts up: frames taken' },
+							{ value: 'down', name: 'counts down: frames left' }
+						]}
+						onchange={(counter) => editor.set({ counter: counter as LoadRecord['counter'] })}
+					/>
+				{/if}
+				<QuantityField
+					form={loose}
+					path="price"
+					label="What it costs"
+					hint="with development, in your money; may stay empty"
+					inputmode="decimal"
+					value={form.draft.price as number | undefined}
+					quantity={plainNumber}
+					onchange={(price) => editor.set({ price })}
+				/>
+				<TextField
+					form={loose}
+					path="note"
+					label="Note"
+					value={form.draft.note}
+					onchange={(note) => editor.set({ note: note || undefined })}
+				/>
+			</div>
+			{#if otherFilm && frames.length > 0}
+				<p class="notice">
+					Its {frames.length === 1 ? 'frame is' : `${frames.length} frames are`} worked out again for this film;
+					what you judged stays.
+				</p>
+			{/if}
+		{/key}{/snippet}
+	{#snippet more()}{/snippet}
+</RecordForm>
