@@ -10,15 +10,18 @@ export function formatAperture(f: number): string {
 	return `f/${f < 10 ? Number(f.toFixed(1)) : Number(f.toPrecision(f < 100 ? 3 : 4))}`;
 }
 
+/** From here on nobody says a time as a part of a second, s. */
+const SHORT = 0.36;
+
 /**
- * Writes an exposure time as people say it: a fraction below half a second, seconds above, minutes
+ * Writes an exposure time as people say it: a fraction up to a third of a second, seconds above, minutes
  * from one minute on.
  *
  * @param seconds exposure time, s
  * @example formatTime(1 / 125) // '1/125 s'
  */
 export function formatTime(seconds: number): string {
-	if (seconds < 0.45) return `1/${roundToMark(1 / seconds)} s`;
+	if (seconds < SHORT) return `1/${roundToMark(1 / seconds)} s`;
 	if (Math.abs(seconds - 0.5) < 0.02) return '½ s';
 	if (seconds < 60) return `${Number(seconds.toPrecision(2))} s`;
 	const whole = Math.round(seconds);
@@ -27,7 +30,7 @@ export function formatTime(seconds: number): string {
 }
 
 function roundToMark(part: number): number {
-	return part < 10 ? Number(part.toFixed(1)) : Number(part.toPrecision(part < 100 ? 2 : 3));
+	return part < 100 ? Math.round(part) : Number(part.toPrecision(3));
 }
 
 /**

@@ -38,7 +38,7 @@ describe('what an eye sets', () => {
 		);
 		expect(rows.slice(0, 3)).toEqual([
 			'Aperture: f/8 fixed',
-			'Shutter: about 1 s the eye, 0.64 s to 1.6 s',
+			'Shutter: about 1 s the eye, 0.6 s to 1.6 s',
 			'Wheel: in its middle'
 		]);
 	});
@@ -117,9 +117,9 @@ describe('a remedy', () => {
 		const { best, remedies } = match(foldingInstant(), instant640, { ev: 12 }, bag, { compensation: 0 });
 		const filter = remedies.find(({ changes }) => changes.length === 1 && changes[0].name === 'ND 2')!;
 		expect(remedyTitle(filter)).toBe('ND 2');
-		expect(remedyInWords(filter, best)).toMatch(/^just enough, about \d in 10 come out$/);
+		expect(remedyInWords(filter, best, foldingInstant())).toMatch(/^just enough, about \d in 10 come out$/);
 		const film = remedies.find(({ changes }) => changes[0].kind === 'film');
-		if (film) expect(remedyInWords(film, best)).toContain('for the whole load');
+		if (film) expect(remedyInWords(film, best, foldingInstant())).toContain('for the whole load');
 	});
 
 	it('of two things names both', () => {
@@ -132,7 +132,9 @@ describe('a remedy', () => {
 			subjectDistance: 3
 		});
 		const flash = remedies.find(({ changes }) => changes.length === 1 && changes[0].kind === 'flash')!;
-		expect(remedyInWords(flash, best)).toMatch(/from .* to .* m, what is behind stays 5⅔ stops darker/);
+		expect(remedyInWords(flash, best, fixedCamera())).toMatch(
+			/from .* to .* m, what is behind stays 5⅔ stops darker/
+		);
 	});
 });
 

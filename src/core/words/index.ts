@@ -20,3 +20,4 @@ export * from './night';
 export * from './develop';
 export * from './practice';
 export * from './why';
+export * from './marks';

@@ -1,6 +1,8 @@
+import type { Camera } from '../camera';
 import { isNegative, type Film } from '../film';
 import type { Outcome, Spoiler } from '../match';
-import { formatDistance, formatStops, formatTime, stopsInWords } from '../units';
+import { formatDistance, formatStops, stopsInWords } from '../units';
+import { timeInWords } from './marks';
 
 /** What an outcome says in words. Too dark and too light are about the print. */
 
@@ -76,9 +78,9 @@ export function chanceSentence({ chances }: Outcome): string {
  *
  * @example spoilerInWords({ kind: 'shake', by: 3 }, at 1/4 s) // 'you will shake at 1/4 s: rest it on something'
  */
-export function spoilerInWords(spoiler: Spoiler, outcome: Outcome): string {
+export function spoilerInWords(spoiler: Spoiler, outcome: Outcome, camera: Camera): string {
 	if (spoiler.kind === 'shake')
-		return `you will shake at ${formatTime(outcome.seconds)}: rest it on something`;
+		return `you will shake at ${timeInWords(camera, outcome)}: rest it on something`;
 	if (spoiler.kind === 'motion') return 'the subject moves too fast to be sharp';
 	const { from, to } = outcome.sharp;
 	if (spoiler.kind === 'far') return `too far: sharp up to ${formatDistance(to)}, go nearer`;

@@ -1,11 +1,18 @@
+import type { Camera } from '../camera';
 import { castOf, type Film } from '../film';
 import type { Change, Outcome, Remedy } from '../match';
-import { formatTime, stopsInWords } from '../units';
+import { stopsInWords } from '../units';
 import { spanOfFlash } from './flash';
+import { timeInWords } from './marks';
 import { chanceInWords, verdictInShort } from './outcome';
 
 /** What a change costs beside its effort, in words; empty where it costs nothing. */
-function cost({ kind, off, background = 0, range }: Change, best: Outcome, outcome: Outcome): string {
+function cost(
+	{ kind, off, background = 0, range }: Change,
+	best: Outcome,
+	outcome: Outcome,
+	camera: Camera
+): string {
 	if (kind === 'film') return 'for the whole load';
 	if (kind === 'development') return 'for the whole load, in the tank';
 	if (kind === 'bracket') return 'three frames instead of one';
@@ -15,7 +22,7 @@ function cost({ kind, off, background = 0, range }: Change, best: Outcome, outco
 		return `${spanOfFlash(range)}${behind}`;
 	}
 	const slower = Math.log2(outcome.seconds / best.seconds);
-	if (kind === 'filter' && !off && slower > 1 / 3) return `slower, ${formatTime(outcome.seconds)}`;
+	if (kind === 'filter' && !off && slower > 1 / 3) return `slower, ${timeInWords(camera, outcome)}`;
 	return '';
 }
 
@@ -36,9 +43,9 @@ export function remedyTitle({ changes }: Remedy): string {
  * @param best the outcome as things are
  * @example remedyInWords(…) // 'just enough, about 9 in 10 come out; slower, 1/30 s'
  */
-export function remedyInWords(remedy: Remedy, best: Outcome): string {
+export function remedyInWords(remedy: Remedy, best: Outcome, camera: Camera): string {
 	const { outcome, changes } = remedy;
-	const costs = changes.map((change) => cost(change, best, outcome)).filter(Boolean);
+	const costs = changes.map((change) => cost(change, best, outcome, camera)).filter(Boolean);
 	const steady = best.spoilers.length > outcome.spoilers.length ? ', and nothing spoils it' : '';
 	const brings = `${verdictInShort(outcome)}, ${chanceInWords(outcome.chances.usable)} come out${steady}`;
 	return [brings, ...costs].join('; ');

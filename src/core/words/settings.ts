@@ -27,6 +27,8 @@ import {
 	stopsInWords
 } from '../units';
 
+import { apertureInWords, byEye, timeInWords } from './marks';
+
 /** How settings are said, as they are marked on the camera. */
 
 /** One line of the Do column. */
@@ -60,14 +62,6 @@ export function nothingToSet(camera: Camera): boolean {
 	return noDials && !camera.bulb && handAxes(camera).every(single) && camera.focus.kind === 'fixed';
 }
 
-const byEye = (camera: Camera, outcome: Outcome, what: 'time' | 'aperture') => {
-	const sets = automaticExposure(camera)?.sets;
-	return (sets === what || sets === 'both') && !outcome.handTimed && !outcome.manual;
-};
-
-/** Nobody counts hundredths: a time by hand is that of the nearest mark. */
-const countedTime = (seconds: number) => formatTime(nearestMark(markedTimes, seconds));
-
 function shutterRow(camera: Camera, outcome: Outcome): SettingRow {
 	const row = (value: string, note: string, must = false): SettingRow => ({
 		name: 'Shutter',
@@ -76,14 +70,14 @@ function shutterRow(camera: Camera, outcome: Outcome): SettingRow {
 		must
 	});
 	if (byEye(camera, outcome, 'time')) {
-		const [shortest, longest] = outcome.secondsRange.map(formatTime);
+		const [shortest, longest] = outcome.secondsRange.map((seconds) => timeInWords(camera, { seconds }));
 		const span = shortest === longest ? 'set by the eye' : `the eye, ${shortest} to ${longest}`;
-		return row(`about ${formatTime(nearestMark(markedTimes, outcome.seconds))}`, span);
+		return row(`about ${timeInWords(camera, outcome)}`, span);
 	}
-	if (outcome.handTimed) return row(countedTime(outcome.seconds), 'bulb, count it', true);
+	if (outcome.handTimed) return row(timeInWords(camera, outcome), 'bulb, count it', true);
 	const timed = controlsOf(camera).filter((control) => !control.handTimed);
 	const fixed = timed.every(({ shutter }) => single(shutter));
-	return row(formatTime(outcome.seconds), fixed ? 'fixed' : '', !fixed);
+	return row(timeInWords(camera, outcome), fixed ? 'fixed' : '', !fixed);
 }
 
 /**
@@ -162,13 +156,12 @@ function apertureNote(camera: Camera, outcome: Outcome): string {
 }
 
 function apertureRow(camera: Camera, outcome: Outcome): SettingRow {
-	const value = formatAperture(outcome.f);
+	const value = apertureInWords(camera, outcome);
 	if (!byEye(camera, outcome, 'aperture')) {
 		const must = !controlsOf(camera, outcome.manual).every(({ aperture }) => single(aperture));
 		return { name: 'Aperture', value, note: apertureNote(camera, outcome), must };
 	}
-	const rounded = formatAperture(nearestMark(markedApertures, outcome.f));
-	return { name: 'Aperture', value: `about ${rounded}`, note: 'the eye' };
+	return { name: 'Aperture', value: `about ${value}`, note: 'the eye' };
 }
 
 /**
@@ -191,7 +184,7 @@ export function clampedInWords(camera: Camera, light: Light, intent: Intent, out
 		return `It wants ${formatAperture(wanted)} and stops at ${formatAperture(outcome.f)}, ${short}${helps}.`;
 	}
 	const wanted = formatTime(nearestMark(markedTimes, outcome.seconds * 2 ** -beyond));
-	return `It wants ${wanted} and stops at ${formatTime(outcome.seconds)}, ${short}${helps}.`;
+	return `It wants ${wanted} and stops at ${timeInWords(camera, outcome)}, ${short}${helps}.`;
 }
 
 /**
@@ -227,7 +220,7 @@ export function settingRows(
 /** An f-number as it is marked on the camera, with its own word where it has one. */
 export function apertureInShort(camera: Camera, f: number, position: string | null): string {
 	const label = markLabel(camera, f, position);
-	return `${formatAperture(Number(f.toPrecision(2)))}${label ? ` ${label}` : ''}`;
+	return `${apertureInWords(camera, { f, seconds: 1 })}${label ? ` ${label}` : ''}`;
 }
 
 /** The wheel behind a comma, where it is turned. */
@@ -251,10 +244,10 @@ export function settingsInShort(
 	}: Pick<Outcome, 'f' | 'seconds'> &
 		Partial<Pick<Outcome, 'position' | 'compensation' | 'handTimed' | 'manual'>>
 ): string {
-	const byEye = automaticExposure(camera) !== null && !handTimed && !manual;
-	const wheel = wheelInShort(byEye ? compensation : null);
-	const counted = handTimed ? countedTime(seconds) : formatTime(seconds);
-	const time = byEye ? `about ${formatTime(nearestMark(markedTimes, seconds))}` : counted;
+	const made = { f, seconds, handTimed, manual };
+	const eye = automaticExposure(camera) !== null && !handTimed && !manual;
+	const wheel = wheelInShort(eye ? compensation : null);
+	const time = `${eye ? 'about ' : ''}${timeInWords(camera, made)}`;
 	return `${apertureInShort(camera, f, position)}, ${time}${wheel}`;
 }
 

@@ -73,7 +73,7 @@ describe('the verdict', () => {
 			{},
 			{ subjectDistance: 0.4, subjectSpeed: 3 }
 		).best;
-		expect(outcome.spoilers.map((spoiler) => spoilerInWords(spoiler, outcome))).toEqual([
+		expect(outcome.spoilers.map((spoiler) => spoilerInWords(spoiler, outcome, slow))).toEqual([
 			'you will shake at 1/4 s: rest it on something',
 			'the subject moves too fast to be sharp',
 			'too near: sharp from 1.7 m on, step back'

@@ -43,11 +43,11 @@
 	>{#if !leave}<title>{title} · Just Enough</title>{/if}</svelte:head
 >
 <div class="page">
-	<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved by the page that names it -->
 	{#if leave}
 		<p><button class="plain-link" type="button" onclick={leave}>{back.name}</button></p>
 		<h2>{title}</h2>
 	{:else}
+		<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved by the page that names it -->
 		<p><a class="plain-link" href={back.href}>{back.name}</a></p>
 		<h1>{title}</h1>
 	{/if}

@@ -14,6 +14,7 @@
 		settingRows,
 		spoilerInWords,
 		verdictTitle,
+		whyInWords,
 		worksInWords
 	} from '$core/words';
 	import { verdictColour } from '$lib/parts/verdict-colour';
@@ -82,8 +83,9 @@
 		const but = outcome.verdict === 'just-enough' || outcome.verdict === 'usable' ? 'But' : 'And';
 		const exposure = `${exposureSentence(outcome, chosen.film)} ${chanceSentence(outcome)}`;
 		const all = [
+			{ text: fails ? whyInWords(outcome) : '', strong: true },
 			...outcome.spoilers.map((spoiler) => ({
-				text: `${but} ${spoilerInWords(spoiler, outcome)}.`,
+				text: `${but} ${spoilerInWords(spoiler, outcome, chosen.camera)}.`,
 				strong: true
 			})),
 			{ text: clamped, strong: true },
@@ -146,56 +148,58 @@
 			{/if}
 		{/if}
 	</div>
-	{#if chosen.finished}
-		<RollFinished {shoot} {chosen} />
-	{:else if outcome}
-		{#if narrow}
-			<Equivalents {shoot} loaded={chosen} />
-			{#if aim}<p class="spoiler">{aim}</p>{/if}
-			{@render said(sentences.slice(first))}
+	<div class="rest">
+		{#if chosen.finished}
+			<RollFinished {shoot} {chosen} />
+		{:else if outcome}
+			{#if narrow}
+				<Equivalents {shoot} loaded={chosen} />
+				{#if aim}<p class="spoiler">{aim}</p>{/if}
+				{@render said(sentences.slice(first))}
+			{/if}
+			{#if !shoot.answers.previewed && !shoot.answers.lit}<Chances {shoot} {chosen} />{/if}
+			{#if fails}
+				<p class="notice">
+					{worksInWords(shoot.answers.reaches.get(chosen.id)?.usable ?? [])}
+					{#if others.length > 0}
+						Here, take {others
+							.slice(0, MOST_NAMED)
+							.map(({ camera }) => camera.name)
+							.join(' or ')}{others.length > MOST_NAMED ? ', among others' : ''}.
+					{:else}
+						Nothing in the bag works in this light as it is.
+					{/if}
+				</p>
+			{/if}
+			{#if nothing && !narrow}<p class="nothing figure">Nothing to set: just take it.</p>{/if}
+			{#if fails}<Remedies {shoot} />{/if}
+			{#if !narrow}
+				<SettingRows {rows} {narrow} {wheel} turned={outcome.compensation} />
+				<Equivalents {shoot} loaded={chosen} />
+			{/if}
+			<label class="support">
+				<input
+					type="checkbox"
+					checked={shoot.rig.of(chosen.id).support}
+					onchange={(event) => shoot.setChosen({ support: event.currentTarget.checked })}
+				/>
+				It stands on a support
+			</label>
+			{#if aim && !narrow}<p class="soft aim">{aim}</p>{/if}
+			<Wants {shoot} />
+			<Aids {shoot} loaded={chosen} />
+			{#if !fails}<Remedies {shoot} />{/if}
+			<details>
+				<summary>On the camera</summary>
+				<OnCamera {shoot} loaded={chosen} />
+			</details>
+		{:else if shoot.answers.failed}
+			<details open>
+				<summary>On the camera</summary>
+				<OnCamera {shoot} loaded={chosen} />
+			</details>
 		{/if}
-		{#if !shoot.answers.previewed && !shoot.answers.lit}<Chances {shoot} {chosen} />{/if}
-		{#if fails}
-			<p class="notice">
-				{worksInWords(shoot.answers.reaches.get(chosen.id)?.usable ?? [])}
-				{#if others.length > 0}
-					Here, take {others
-						.slice(0, MOST_NAMED)
-						.map(({ camera }) => camera.name)
-						.join(' or ')}{others.length > MOST_NAMED ? ', among others' : ''}.
-				{:else}
-					Nothing in the bag works in this light as it is.
-				{/if}
-			</p>
-		{/if}
-		{#if nothing && !narrow}<p class="nothing figure">Nothing to set: just take it.</p>{/if}
-		{#if fails}<Remedies {shoot} />{/if}
-		{#if !narrow}
-			<SettingRows {rows} {narrow} {wheel} turned={outcome.compensation} />
-			<Equivalents {shoot} loaded={chosen} />
-		{/if}
-		<label class="support">
-			<input
-				type="checkbox"
-				checked={shoot.rig.of(chosen.id).support}
-				onchange={(event) => shoot.setChosen({ support: event.currentTarget.checked })}
-			/>
-			It stands on a support
-		</label>
-		{#if aim && !narrow}<p class="soft aim">{aim}</p>{/if}
-		<Wants {shoot} />
-		<Aids {shoot} loaded={chosen} />
-		{#if !fails}<Remedies {shoot} />{/if}
-		<details>
-			<summary>On the camera</summary>
-			<OnCamera {shoot} loaded={chosen} />
-		</details>
-	{:else if shoot.answers.failed}
-		<details open>
-			<summary>On the camera</summary>
-			<OnCamera {shoot} loaded={chosen} />
-		</details>
-	{/if}
+	</div>
 {/if}
 
 <style>
@@ -229,7 +233,7 @@
 	.notice {
 		margin-top: 0.5rem;
 	}
-	summary {
+	.rest :global(summary) {
 		display: flex;
 		align-items: center;
 		min-height: 2.75rem;
@@ -237,11 +241,11 @@
 		border-top: 1px solid var(--line);
 		cursor: pointer;
 	}
-	summary::after {
+	.rest :global(summary::after) {
 		content: '+';
 		margin-left: auto;
 	}
-	details[open] > summary::after {
+	.rest :global(details[open] > summary::after) {
 		content: '–';
 	}
 	@media (max-width: 820px), (max-height: 500px) {

@@ -1,9 +1,9 @@
 <!-- The one primary action, what else can be logged in one go, and what became of it. -->
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import { formatTime, markedTimes, nearestMark } from '$core/units';
+	import { formatTime } from '$core/units';
 	import { countableStack, COUNTABLE_SECONDS } from '$core/night';
-	import { chanceInWords, handDoubtInWords, stackInWords } from '$core/words';
+	import { chanceInWords, handDoubtInWords, ownTime, stackInWords } from '$core/words';
 	import { greysOf } from './aids/night-desk';
 	import AfterFrame from './AfterFrame.svelte';
 	import CorrectFrame from './CorrectFrame.svelte';
@@ -38,7 +38,7 @@
 		const byHand = asItIs.handTimed;
 		if (!byHand && asItIs.seconds < COUNTABLE) return null;
 		// What is counted is what is read: the mark, not its decimals.
-		return { seconds: nearestMark(markedTimes, asItIs.seconds), automatic: !byHand };
+		return { seconds: ownTime(chosen.camera, asItIs), automatic: !byHand };
 	});
 	/** The filter of the bag that makes a time long enough for a hand. */
 	const cure = $derived.by(() => {

@@ -24,6 +24,7 @@
 			(logged !== null && (logged.problem !== '' || shoot.lights.now - logged.at < SPOKEN_OF))
 	);
 	const shown = $derived(shoot.answers.previewed);
+	const chosen = $derived(shoot.answers.chosen);
 	const best = $derived(shoot.answers.asItIs);
 	const remedy = $derived(shoot.desk.remedies[0]);
 	const tried = $derived(shoot.lights.triedEv !== null);
@@ -48,11 +49,11 @@
 		<button class="plain-link" onclick={keepTried}>Keep it</button>
 	{:else if doubts}
 		{@render handDoubt()}
-	{:else if best && remedy}
+	{:else if chosen && best && remedy}
 		<button class="try" onclick={() => (shoot.answers.previewed = remedy)}>
 			<span class="what"
 				><strong>{remedyTitle(remedy)}</strong>
-				<span class="small soft">{remedyInWords(remedy, best)}</span></span
+				<span class="small soft">{remedyInWords(remedy, best, chosen.camera)}</span></span
 			>
 			<span aria-hidden="true">Try ›</span>
 		</button>

@@ -8,6 +8,7 @@
 
 	let { shoot }: { shoot: ShootState } = $props();
 
+	const chosen = $derived(shoot.answers.chosen);
 	const best = $derived(shoot.answers.asItIs);
 	const shown = $derived(shoot.answers.previewed);
 	const sure = $derived(best?.verdict === 'just-enough' && best.spoilers.length === 0);
@@ -20,7 +21,7 @@
 {#if best && shoot.desk.failed}
 	<p class="notice small" role="status">What else would help could not be worked out here.</p>
 {/if}
-{#if best && shoot.desk.remedies.length > 0}
+{#if chosen && best && shoot.desk.remedies.length > 0}
 	<section class="remedies" aria-labelledby="remedies-title" aria-busy={shoot.desk.behind}>
 		<h3 id="remedies-title">{sure ? 'Surer with' : 'It would take'}</h3>
 		<ul>
@@ -30,7 +31,7 @@
 						<strong>{remedyTitle(remedy)}</strong>
 						<span class="small brings" style:color={verdictColour[remedy.outcome.verdict]}>
 							<VerdictMark verdict={remedy.outcome.verdict} />
-							{remedyInWords(remedy, best)}
+							{remedyInWords(remedy, best, chosen.camera)}
 						</span>
 					</button>
 				</li>

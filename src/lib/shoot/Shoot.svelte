@@ -2,24 +2,18 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
 	import { MediaQuery } from 'svelte/reactivity';
-	import { lightNote, type Light } from '$core/light';
-	import { lightInWords } from '$core/words';
+	import type { Light } from '$core/light';
 	import { listenTo, type Key } from '$lib/keys/keys';
 	import LightPanel from '$lib/light/LightPanel.svelte';
 	import KeySheet from '$lib/keys/KeySheet.svelte';
-	import { agoInWords } from '$lib/parts/ago';
-	import AfterFrame from './AfterFrame.svelte';
 	import Answer from './Answer.svelte';
 	import { wholeLine } from '$lib/light/line';
 	import type { BagRecords } from './bag';
-	import Chips from './Chips.svelte';
-	import ChosenLane from './ChosenLane.svelte';
 	import CountDialog from './count/CountDialog.svelte';
 	import DayList from './DayList.svelte';
 	import Lanes from './Lanes.svelte';
-	import LightHandle from './LightHandle.svelte';
 	import LogBar from './LogBar.svelte';
-	import { roomFor } from './phone-room';
+	import Phone from './Phone.svelte';
 	import Spoken from './Spoken.svelte';
 	import { rehearse } from './rehearse';
 	import { ShootState } from './shoot-state.svelte';
@@ -31,27 +25,11 @@
 	const CLOCK_MS = 15_000;
 
 	const phone = new MediaQuery('(max-width: 820px), (max-height: 500px)', false);
-	/** A phone that lies on its side has two columns. */
-	const lying = new MediaQuery('(min-width: 600px) and (max-height: 500px)', false);
 	const shoot = new ShootState(
 		() => records,
 		() => phone.current
 	);
-	let readingOpen = $state(false);
 	let keysOpen = $state(false);
-
-	/** What a phone measures, px: the whole of it, and what always stays. */
-	let whole = $state(0);
-	let bar = $state(0);
-	let after = $state(0);
-	let thumb = $state(0);
-	let needs = $state(0);
-	const several = $derived(shoot.answers.loaded.length > 1);
-	const room = $derived(
-		lying.current
-			? { lane: true, chips: several, banner: true }
-			: roomFor(whole - bar - after - thumb - needs, { chips: several })
-	);
 
 	/** What the ways of reading light get. */
 	const reads = $derived({
@@ -63,7 +41,6 @@
 	const tried = $derived(shoot.lights.triedEv !== null);
 	const reading = $derived(shoot.lights.reading);
 	const light = $derived(shoot.lights.light);
-	const resolved = $derived(shoot.lights.resolved);
 
 	function keepTried() {
 		if (light) void shoot.lights.keep(light);
@@ -151,54 +128,10 @@
 {/snippet}
 
 <h1 class="sr-only">Shoot: read the light, choose a camera, take the frame</h1>
-<div
-	class="shoot"
-	class:narrow={shoot.line.narrow}
-	class:lying={shoot.line.narrow && lying.current}
-	bind:clientHeight={whole}
->
-	{#if shoot.line.narrow}
-		<section class="light-bar" aria-label="Light" bind:clientHeight={bar}>
-			<div>
-				<strong class="figures"
-					>{resolved ? lightInWords(resolved.ev, resolved.sd) : 'Light not read yet'}</strong
-				>
-				<p class="soft small">
-					{#if tried}tried by hand{:else if light && reading}{lightNote(light)} · {agoInWords(
-							reading.takenAt,
-							shoot.lights.now
-						)}{shoot.lights.old ? ' · read it again' : ''}{:else}pick what your shadow looks like{/if}
-				</p>
-			</div>
-			<button class="quiet" aria-expanded={readingOpen} onclick={() => (readingOpen = !readingOpen)}>
-				{readingOpen ? 'Close' : 'Read the light'}
-			</button>
-		</section>
-		{#if readingOpen}
-			<section class="reading-sheet" aria-label="Read the light">
-				<LightPanel {...reads} onread={() => (readingOpen = false)} />
-			</section>
-		{:else}
-			<section class="bag" aria-label="In the bag">
-				{#if room.banner}<DayList {shoot} />{/if}
-				{#if room.chips}<Chips {shoot} />{/if}
-				<div bind:clientHeight={after}>
-					{#if shoot.answers.chosen}<AfterFrame {shoot} chosen={shoot.answers.chosen} />{/if}
-				</div>
-				{#if room.lane}<ChosenLane {shoot} />{/if}
-			</section>
-			<section class="do" aria-label="Do" aria-busy={shoot.desk.behind}>
-				<Answer {shoot} bind:needs />
-				{#if !room.lane}<ChosenLane {shoot} />{/if}
-				{#if several && !room.chips}<Chips {shoot} />{/if}
-				{#if !room.banner}<DayList {shoot} />{/if}
-			</section>
-		{/if}
-		<div class="thumb" bind:clientHeight={thumb}>
-			<LogBar {shoot} />
-			<LightHandle {shoot} form="strip" />
-		</div>
-	{:else}
+{#if shoot.line.narrow}
+	<Phone {shoot} {reads} />
+{:else}
+	<div class="shoot">
 		<section class="light" aria-labelledby="light-title">
 			<div class="title">
 				<h2 id="light-title">Light</h2>
@@ -219,8 +152,8 @@
 			<div class="act"><LogBar {shoot} /></div>
 			<button class="plain-link small soft" onclick={() => (keysOpen = true)}>Keys: ?</button>
 		</section>
-	{/if}
-</div>
+	</div>
+{/if}
 <Spoken {shoot} />
 <KeySheet {keys} bind:open={keysOpen} />
 <CountDialog {shoot} />
@@ -231,10 +164,10 @@
 		grid-template-columns: 18rem minmax(0, 1fr) 19.5rem;
 		min-height: calc(100dvh - 3.75rem);
 	}
-	.shoot:not(.narrow) > section {
+	.shoot > section {
 		padding: 0.9rem 1.1rem 1rem;
 	}
-	.shoot:not(.narrow) > section + section {
+	.shoot > section + section {
 		border-left: 1px solid var(--line);
 	}
 	.title {
@@ -271,68 +204,5 @@
 		padding: 0.6rem 1.1rem 0;
 		background: var(--panel);
 		border-top: 1px solid var(--line);
-	}
-	.narrow {
-		display: flex;
-		flex-direction: column;
-		height: calc(100dvh - var(--header));
-		min-height: 0;
-	}
-	.lying {
-		display: grid;
-		grid-template: auto minmax(0, 1fr) auto / minmax(0, 2fr) minmax(0, 3fr);
-		grid-template-areas: 'bar do' 'side do' 'thumb thumb';
-	}
-	.lying > .light-bar {
-		grid-area: bar;
-	}
-	.lying > .bag {
-		grid-area: side;
-		overflow-y: auto;
-	}
-	.lying > .do {
-		grid-area: do;
-		border-left: 1px solid var(--line);
-	}
-	.lying > .reading-sheet {
-		grid-row: 1 / 3;
-		grid-column: 2;
-	}
-	.lying > .thumb {
-		grid-area: thumb;
-		border-top: 1px solid var(--line);
-		padding-top: 0.25rem;
-	}
-	.light-bar {
-		display: flex;
-		justify-content: space-between;
-		align-items: center;
-		gap: 0.75rem;
-		padding: 0.15rem 0.9rem;
-		line-height: 1.2;
-		border-bottom: 1px solid var(--line);
-	}
-	.reading-sheet {
-		flex: 1;
-		overflow-y: auto;
-		padding: 0.75rem 0.9rem;
-	}
-	.narrow .bag {
-		flex: none;
-		border-bottom: 1px solid var(--line);
-	}
-	.narrow .do {
-		flex: 1;
-		min-height: 0;
-		overflow-y: auto;
-		padding: 0.25rem 0.9rem 0.5rem;
-	}
-	.thumb {
-		background: var(--panel);
-		flex: none;
-		padding: 0.2rem 0.9rem 0;
-	}
-	.thumb :global(.strip) {
-		margin: 0.35rem -0.9rem 0;
 	}
 </style>

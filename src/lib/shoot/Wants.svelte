@@ -11,8 +11,8 @@
 
 	const { scene } = $derived(shoot.wanted);
 	const taps: { name: string; wish: SceneWishes }[] = [
-		{ name: 'Blur the background', wish: { depth: 'shallow' } },
-		{ name: 'All of it sharp', wish: { depth: 'deep' } },
+		{ name: 'Blur behind', wish: { depth: 'shallow' } },
+		{ name: 'All sharp', wish: { depth: 'deep' } },
 		{ name: 'Freeze it', wish: { seconds: secondsOf('freeze') } },
 		{ name: 'Let it streak', wish: { seconds: secondsOf('blur') } }
 	];
@@ -55,14 +55,13 @@
 		grid-template-columns: repeat(auto-fill, minmax(8rem, 1fr));
 	}
 	.taps {
-		display: flex;
-		flex-wrap: wrap;
+		display: grid;
+		grid-template-columns: repeat(auto-fit, minmax(7rem, 1fr));
 		gap: 0.35rem;
 		padding-top: 0.5rem;
 	}
 	.taps .quiet {
-		flex: 1 1 auto;
-		padding-inline: 0.6rem;
+		padding-inline: 0.5rem;
 	}
 	.taps [aria-pressed='true'] {
 		background: var(--ink);

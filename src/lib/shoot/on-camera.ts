@@ -7,14 +7,17 @@ import { flashesFor, freeCamera, type CameraWishes } from './wishes';
 
 /** What is on a camera: as it is kept, and as the view works with it. */
 
-const SETTINGS = ['position', 'aperture', 'seconds', 'handTimed', 'manual', 'compensation', 'iso'] as const;
+type Settings = Pick<
+	Rig,
+	'position' | 'aperture' | 'seconds' | 'handTimed' | 'manual' | 'compensation' | 'iso'
+>;
 
 /** Only what is said. */
 const said = <T extends object>(all: T): T =>
 	Object.fromEntries(Object.entries(all).filter(([, value]) => value !== undefined)) as T;
 
 /** What of a rig its camera still has: it may have been described anew since. */
-function settingsOn(camera: Camera, rig: Rig): Pick<Rig, (typeof SETTINGS)[number]> {
+function settingsOn(camera: Camera, rig: Rig): Settings {
 	const { position, aperture, seconds, handTimed, manual, compensation, iso } = rig;
 	const settings = said({ position, aperture, seconds, handTimed, manual, compensation, iso });
 	const problems = wishProblems(camera, settings);

@@ -14,7 +14,7 @@
 		nearestMark,
 		stopsInWords
 	} from '$core/units';
-	import { backgroundInWords, verdictInShort, whereInWords } from '$core/words';
+	import { backgroundInWords, timeInWords, verdictInShort, whereInWords } from '$core/words';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import NumberBox from '$lib/forms/NumberBox.svelte';
 	import DistanceStrip from '$lib/parts/DistanceStrip.svelte';
@@ -117,12 +117,12 @@
 		{/if}
 		{#if eye}
 			<p>
-				The eye sets about {formatTime(best.outcome.seconds)} meanwhile: that is for what is behind. The flash lights
-				the subject, whatever that time is.
+				The eye sets about {timeInWords(camera, best.outcome)} meanwhile: that is for what is behind. The flash
+				lights the subject, whatever that time is.
 			</p>
 		{/if}
 		{#if shakes}<p>
-				By hand the background will be shaken at {formatTime(best.outcome.seconds)}, the subject not.
+				By hand the background will be shaken at {timeInWords(camera, best.outcome)}, the subject not.
 			</p>{/if}
 		{#if sync}<p class="soft">It goes together at {formatTime(sync)} and slower.</p>{/if}
 		<div class="fields">

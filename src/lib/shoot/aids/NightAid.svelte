@@ -21,6 +21,7 @@
 		handDoubtInWords,
 		settingsInShort,
 		stackInWords,
+		timeInWords,
 		tooDarkInWords,
 		trailInWords,
 		verdictInShort
@@ -105,7 +106,7 @@
 		<p class="answer figure" role="status">
 			{#if dark && falls}{tooDarkInWords(dark, clock)}{:else}{verdictInShort(
 					outcome
-				)[0].toUpperCase()}{verdictInShort(outcome).slice(1)} at {formatTime(outcome.seconds)}.{/if}
+				)[0].toUpperCase()}{verdictInShort(outcome).slice(1)} at {timeInWords(camera, outcome)}.{/if}
 		</p>
 		{#if !where}
 			<p class="soft">
@@ -217,7 +218,7 @@
 			/>
 		</div>
 		<p>
-			In {formatTime(outcome.seconds)} it draws {trailInWords(trailLength(camera, moving, outcome.seconds))}.
+			In {timeInWords(camera, outcome)} it draws {trailInWords(trailLength(camera, moving, outcome.seconds))}.
 			{typed.value.part} % takes
 			<strong>{formatTime(trailTime(camera, moving, typed.value.part / 100))}</strong>.
 		</p>
