@@ -1,5 +1,5 @@
 import { automaticExposure, slowestByHand, type Camera, type Filter } from '../camera';
-import type { Film } from '../film';
+import { effectiveSpeedStops, type Film } from '../film';
 import { resolveLight } from '../light';
 import { bestOutcome, isSpoiledBy, type Outcome, type Verdict } from '../match';
 import { formatEv } from '../units';
@@ -35,6 +35,12 @@ function says(outcome: Outcome): string {
 	const verdict = verdictInShort(outcome);
 	const comes = outcome.verdict === 'just-enough' || outcome.verdict === 'usable';
 	return comes && shakes(outcome) ? `${verdict}, on a support` : verdict;
+}
+
+/** What its development makes of a film's speed; nothing where that is the one on its box. */
+function shotAs(film: Film): string {
+	const speed = 100 * 2 ** effectiveSpeedStops(film);
+	return Math.abs(Math.log2(speed / film.iso)) < 1 / 6 ? '' : `, shot as ISO ${Number(speed.toPrecision(2))}`;
 }
 
 /** Where the eye does all there is to do, that is said instead of the time it will take. */
@@ -75,5 +81,5 @@ export function pocketCard(
 			};
 		});
 	const mounted = filters.map(({ name }) => ` + ${name}`).join('');
-	return { camera: camera.name, film: `${film.name}, ISO ${film.iso}${mounted}`, rows };
+	return { camera: camera.name, film: `${film.name}, ISO ${film.iso}${shotAs(film)}${mounted}`, rows };
 }

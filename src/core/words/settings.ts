@@ -239,16 +239,18 @@ export function settingsInShort(
 		seconds,
 		position = null,
 		compensation = null,
+		iso = null,
 		handTimed = false,
 		manual = false
 	}: Pick<Outcome, 'f' | 'seconds'> &
-		Partial<Pick<Outcome, 'position' | 'compensation' | 'handTimed' | 'manual'>>
+		Partial<Pick<Outcome, 'position' | 'compensation' | 'iso' | 'handTimed' | 'manual'>>
 ): string {
 	const made = { f, seconds, handTimed, manual };
 	const eye = automaticExposure(camera) !== null && !handTimed && !manual;
 	const wheel = wheelInShort(eye ? compensation : null);
 	const time = `${eye ? 'about ' : ''}${timeInWords(camera, made)}`;
-	return `${apertureInShort(camera, f, position)}, ${time}${wheel}`;
+	const dial = eye && iso !== null && dialSpeeds(camera).length > 1 ? `, dial ISO ${iso}` : '';
+	return `${apertureInShort(camera, f, position)}, ${time}${wheel}${dial}`;
 }
 
 const spanInWords = (span: Span, format: (value: number) => string) =>

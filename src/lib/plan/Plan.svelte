@@ -10,7 +10,9 @@
 	import { skyNames, subjectNames } from '$lib/light/sky-names';
 	import WherePicker from '$lib/light/WherePicker.svelte';
 	import { facings, secondsOf, wantedDepths, wantedTimes } from '$lib/parts/wanted';
+	import { rigs } from '$lib/records/rigs.svelte';
 	import { loadedCameras, type BagRecords } from '$lib/shoot/bag';
+	import { fixedInWords, fixedOn, wishesFrom } from '$lib/shoot/on-camera';
 	import DayPicture from './DayPicture.svelte';
 	import { dayAxis } from './day-axis';
 	import { lastPlace, PlaceForm } from './place-form.svelte';
@@ -36,12 +38,18 @@
 
 	const loaded = $derived(loadedCameras(records).filter(({ finished }) => !finished));
 	const tripod = $derived(records.gear.some(({ type }) => type === 'support'));
+	/** What is set and mounted on each now. */
+	const on = $derived(
+		new Map(loaded.map(({ id, load, camera }) => [id, wishesFrom(rigs.of(load), camera, records.gear)]))
+	);
 	const facing = $derived(looks === '' ? undefined : Number(looks));
 	const intents = $derived(
 		new Map(
 			loaded.map(({ id, camera }) => {
 				const seconds = secondsOf(wanted);
-				return [id, intentForDepth(camera, seconds ? { seconds } : {}, Number(depth) || undefined)];
+				const fixed = fixedOn(on.get(id)!);
+				const asked = seconds ? { ...fixed, seconds } : fixed;
+				return [id, intentForDepth(camera, asked, Number(depth) || undefined)];
 			})
 		)
 	);
@@ -82,7 +90,7 @@
 					const said = intent
 						? dayInWords(windows, axis.clock)
 						: `It cannot be set to f/${depth} or smaller.`;
-					return [{ id, camera, film, windows, intent, said }];
+					return [{ id, camera, film, windows, intent, said, set: fixedInWords(on.get(id)!) }];
 				})
 			: []
 	);
@@ -153,10 +161,13 @@
 		</DayPicture>
 		<h2>When and how</h2>
 		<ul class="cameras">
-			{#each rows as { id, camera, film, windows, said } (id)}
+			{#each rows as { id, camera, film, windows, said, set } (id)}
 				<li>
 					<h3>{camera.name} <span class="soft">{film.name}</span></h3>
-					<p>{said}</p>
+					<p>
+						{said}
+						{#if set}<span class="soft small">As it is set now: {set}.</span>{/if}
+					</p>
 					{#if windows.length > 0}
 						<table class="figures">
 							<thead class="sr-only"

@@ -1,9 +1,11 @@
 import type { Camera } from '$core/camera';
-import { wishProblems } from '$core/match';
+import { wishProblems, type Intent } from '$core/match';
+import { formatAperture, formatTime } from '$core/units';
+import { wheelInWords } from '$core/words';
 import { filtersOf, type GearRecord } from '$contract/records';
 import type { Rig } from '$contract/rigs';
 import type { Kept } from '$lib/records/client';
-import { flashesFor, freeCamera, type CameraWishes } from './wishes';
+import { flashesFor, freeCamera, intentOf, type CameraWishes } from './wishes';
 
 /** What is on a camera: as it is kept, and as the view works with it. */
 
@@ -74,4 +76,33 @@ export function rigFrom(own: CameraWishes, camera: Camera, gear: readonly Kept<G
 		meterDifference: meterDifference || undefined,
 		meterSd
 	});
+}
+
+/** What is fixed and mounted on a camera, for whatever else is asked of it: how it is held is not. */
+export function fixedOn(own: CameraWishes): Intent {
+	const { handheld: _, ...fixed } = intentOf({}, own);
+	return fixed;
+}
+
+/**
+ * What is fixed and mounted on a camera, in a few words.
+ *
+ * @returns an empty text where nothing is
+ * @example fixedInWords({ …, aperture: 8, filters: [ND 0.6] }) // 'f/8, ND 0.6'
+ */
+export function fixedInWords(own: CameraWishes): string {
+	const { position, aperture, seconds, handTimed, manual, compensation, iso, filters, closeUp } = own;
+	return [
+		position,
+		aperture === undefined ? undefined : formatAperture(aperture),
+		seconds === undefined ? undefined : formatTime(seconds),
+		handTimed ? 'B' : undefined,
+		manual ? 'its eye put aside' : undefined,
+		compensation === undefined ? undefined : `wheel ${wheelInWords(compensation)}`,
+		iso === undefined ? undefined : `dial at ISO ${iso}`,
+		...filters.map(({ name }) => name),
+		closeUp?.name
+	]
+		.filter((part) => part !== undefined)
+		.join(', ');
 }

@@ -1,10 +1,11 @@
 import { error } from '@sveltejs/kit';
 import { bagRecords } from '$server/bag-records';
+import { filmAsLoaded } from '$server/cards/as-loaded';
 import { store } from '$server/store';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ params }) => ({
 	camera: store().cameras.get(params.cameraId) ?? error(404, 'There is no such camera'),
-	film: store().films.get(params.filmId) ?? error(404, 'There is no such film'),
+	film: filmAsLoaded(params.cameraId, params.filmId) ?? error(404, 'There is no such film'),
 	records: bagRecords()
 });
