@@ -82,7 +82,7 @@ test('the wheel is fixed by hand, and a wanted time that is not to be had is sai
 			.getByRole('button', { name: /^wheel .* toward darken/ })
 			.first()
 	).toBeVisible();
-	await answer(page).getByText('What I want', { exact: true }).click();
+	await answer(page).getByText('Time, movement, distance', { exact: true }).click();
 	await answer(page).getByLabel('Time').selectOption({ label: '4 to 10 s, for light trails' });
 	await expect(answer(page)).toContainText('It does not reach the time you want');
 	await answer(page).getByLabel('Its distance, m').fill('far');

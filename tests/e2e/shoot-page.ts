@@ -5,8 +5,13 @@ import { loadCamera, ready } from './app';
 /** What the tests of reading light share: where things are on Shoot, and a camera that needs bright light. */
 
 export const answer = (page: Page) => page.getByRole('region', { name: 'Do' });
+/** The lane of a camera, or its chip; a camera that is alone on a phone has neither, and is what is spoken. */
 export const lane = (page: Page, camera: string) =>
-	page.getByRole('listitem').filter({ has: page.getByRole('button', { name: new RegExp(`^${camera}`) }) });
+	page
+		.getByRole('listitem')
+		.filter({ has: page.getByRole('button', { name: new RegExp(`^${camera}`) }) })
+		.or(page.locator('[data-spoken]').filter({ hasText: camera }))
+		.first();
 export const handle = (page: Page) => page.getByRole('slider', { name: /Light on the subject/ });
 
 /** f/8 at 1/125 s with ISO 100 is right at EV 13: bright by day, far too slow indoors. */

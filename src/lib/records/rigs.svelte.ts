@@ -6,14 +6,16 @@ import { writeRig, type Kept } from './client';
 import { keepHere, keptHere } from './kept-here';
 import { refresh, refreshed } from './refresh';
 
-/** What was set here: what is on the camera, and what the page knew of it from the server then. */
+/** What was set here, and what the server is known to have held before: one that is none of it was set elsewhere. */
 interface SetHere {
 	rig: Rig;
-	before: Rig;
+	known: Rig[];
 }
 type ByLoad<T> = Readonly<Record<string, T>>;
 
 const KEY = 'just-enough-rigs';
+/** What the server held is told from what others set by the last ones alone. */
+const MOST_KNOWN = 32;
 /** Until it is tried again, ms; longer each time. */
 const [SOON, LATE] = [2000, 60_000];
 
@@ -24,7 +26,7 @@ const without = <T>(all: ByLoad<T>, id: string): ByLoad<T> =>
  * What is on the cameras: shown as it is set, at once; kept by the server, and in the browser until it is
  * there. What another device set later is what counts.
  */
-class Rigs {
+export class Rigs {
 	/** Set here, and not seen among the server's records yet. */
 	#set = $state.raw<ByLoad<SetHere>>({});
 	/** Not acknowledged by the server yet. */
@@ -36,13 +38,15 @@ class Rigs {
 	/** What is on the camera of a load. */
 	of({ id, rig = {} }: Kept<LoadRecord>): Rig {
 		const here = this.#set[id];
-		return here && isEqual(here.before, rig) ? here.rig : rig;
+		return here?.known.some((known) => isEqual(known, rig)) ? here.rig : rig;
 	}
 
 	/** Sets what is on the camera of a load. */
 	put({ id, rig: before = {} }: Kept<LoadRecord>, rig: Rig): void {
-		this.#set = { ...this.#set, [id]: { rig, before } };
-		this.#keep({ ...this.#unsent, [id]: { rig, before } });
+		const here = this.#set[id];
+		const set = { rig, known: [...(here ? [...here.known, here.rig] : []), before].slice(-MOST_KNOWN) };
+		this.#set = { ...this.#set, [id]: set };
+		this.#keep({ ...this.#unsent, [id]: set });
 		void this.#send(id);
 	}
 

@@ -136,23 +136,20 @@
 	}
 	@media (max-width: 820px), (max-height: 500px) {
 		.loop {
-			grid-template-columns: minmax(0, auto) 1fr;
-			align-items: center;
-			gap: 0.5rem;
-			padding: 0.25rem 0.9rem;
+			gap: 0;
+			padding: 0 0.9rem 0.25rem;
 			border-top: 0;
 			background: var(--hollow);
 		}
-		.loop > p:only-of-type {
-			line-height: 1.2;
-		}
 		.row {
-			display: grid;
-			font-size: 0.875rem;
+			flex-wrap: nowrap;
 			line-height: 1.2;
 		}
 		.row .soft {
-			display: none;
+			white-space: nowrap;
+		}
+		select {
+			background: var(--paper);
 		}
 		.taps .quiet {
 			padding-inline: 0.25rem;

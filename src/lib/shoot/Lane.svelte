@@ -27,8 +27,9 @@
 	/** Pixels that "too light" needs beside a bar. */
 	const END_LABEL = 76;
 	let width = $state(0);
-	const roomLeft = $derived((axis.at(ends[0][0]) / 100) * width > END_LABEL);
-	const roomRight = $derived((1 - axis.at(ends[ends.length - 1][1]) / 100) * width > END_LABEL);
+	const some = $derived(ends.length > 0);
+	const roomLeft = $derived(some && (axis.at(ends[0][0]) / 100) * width > END_LABEL);
+	const roomRight = $derived(some && (1 - axis.at(ends[ends.length - 1][1]) / 100) * width > END_LABEL);
 </script>
 
 {#snippet thinLane(name: string, lane: Pick<Reach, 'good' | 'usable'>, taken: boolean)}

@@ -64,12 +64,14 @@
 
 {#snippet others()}
 	{#if bracket && chosen}
-		<button class="quiet" onclick={() => logging.threeAbout()}
+		<button class="quiet" aria-disabled={logging.settling || undefined} onclick={() => logging.threeAbout()}
 			>Bracket {chosen.next} to {chosen.next + 2}</button
 		>
 	{/if}
 	{#if again}
-		<button class="quiet" onclick={() => logging.frame(3)}>Three more like it</button>
+		<button class="quiet" aria-disabled={logging.settling || undefined} onclick={() => logging.frame(3)}
+			>Three more like it</button
+		>
 	{/if}
 {/snippet}
 {#snippet counting()}

@@ -39,13 +39,13 @@
 		</ul>
 	</section>
 {/if}
-{#if shown}
+{#if shown && !shoot.line.narrow}
 	<div class="looking" role="status">
 		<span>Shown, not kept.</span>
 		{#if shoot.kept}<button class="quiet" onclick={() => shoot.keepRemedy()}>Keep it</button>{/if}
 		<button class="quiet" onclick={() => (shoot.answers.previewed = null)}>Back</button>
 	</div>
-{:else if shoot.canUndoRemedy}
+{:else if shoot.canUndoRemedy && !shown}
 	<div class="looking" role="status">
 		<span>Kept.</span>
 		<button class="plain-link" onclick={() => shoot.undoRemedy()}>Undo</button>

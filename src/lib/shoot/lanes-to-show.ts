@@ -32,7 +32,8 @@ const SAME_EV = 0.01;
 const wheelOf = ({ settings }: Lane) => settings.compensation ?? 0;
 
 function dimmestFirst(a: Lane, b: Lane): number {
-	const apart = a.usable[0][0] - b.usable[0][0];
+	const [dimA, dimB] = [a, b].map(({ usable }) => usable[0]?.[0] ?? Infinity);
+	const apart = dimA === dimB ? 0 : dimA - dimB;
 	return Math.abs(apart) < SAME_EV ? wheelOf(b) - wheelOf(a) : apart;
 }
 
@@ -65,7 +66,7 @@ const LEAST_FILTERS = 2;
 
 /** Stops from a light to the nearest of some intervals; 0 inside. */
 const away = (ev: number, { good }: FilterLane) =>
-	Math.min(...good.map(([from, to]) => Math.max(0, from - ev, ev - to)));
+	Math.min(Infinity, ...good.map(([from, to]) => Math.max(0, from - ev, ev - to)));
 
 /** The thin lanes of settings and of filters that there is room for together. */
 export function thinLanes(
