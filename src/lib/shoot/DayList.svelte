@@ -102,7 +102,7 @@
 		white-space: nowrap;
 		padding-inline: 0.6rem;
 	}
-	@media (max-width: 820px) {
+	@media (max-width: 820px), (max-height: 500px) {
 		.day-list {
 			padding-inline: 0.9rem;
 		}

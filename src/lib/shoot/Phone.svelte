@@ -43,9 +43,10 @@
 			: roomFor(whole - bar - after - thumb - needs, { chips: several })
 	);
 
-	/** Another camera's answer is read from its beginning. */
+	/** Another camera's or scene's answer is read from its beginning. */
 	$effect(() => {
 		void shoot.answers.chosen?.id;
+		void shoot.list.taking?.scene.id;
 		answer?.scrollTo(0, 0);
 	});
 </script>
@@ -110,7 +111,12 @@
 	}
 	.lying > .bag {
 		grid-area: side;
+		display: flex;
+		flex-direction: column;
 		overflow-y: auto;
+	}
+	.lying > .bag :global(.day-list) {
+		order: 1;
 	}
 	.lying > .do {
 		grid-area: do;
@@ -127,7 +133,7 @@
 	}
 	.lying > .thumb :global(.log) {
 		grid-template-columns: minmax(0, 2fr) minmax(0, 3fr);
-		align-items: center;
+		align-items: end;
 	}
 	.lying > .thumb :global(.strip) {
 		height: 2.25rem;
@@ -152,6 +158,7 @@
 		border-bottom: 1px solid var(--line);
 	}
 	.do {
+		background: var(--panel);
 		flex: 1;
 		min-height: 0;
 		overflow-y: auto;
