@@ -155,7 +155,11 @@ describe('what a film is', () => {
 		expect(of(isColour)).toEqual(['colour-negative', 'reversal', 'instant', 'peel-apart']);
 		expect(of(isNegative)).toEqual(['colour-negative', 'bw-negative']);
 		expect(of(isSeenAtOnce)).toEqual(['instant', 'peel-apart']);
-		expect(of(isDevelopedLater)).toEqual(['colour-negative', 'bw-negative', 'reversal']);
+		expect(of(isDevelopedLater)).toEqual(['colour-negative', 'bw-negative', 'reversal', 'bw-reversal']);
+		expect(fitsWhere(filmOf('bw-reversal', 100), 'colour-negative')).toBe(true);
+		// Common practice: it forgives as a slide does, and loses over long times as black-and-white does.
+		expect(latitudeOf(filmOf('bw-reversal', 100))).toEqual(latitudeOf(filmOf('reversal', 100)));
+		expect(correctedTime(filmOf('bw-reversal', 100), 10)).toBeCloseTo(20, 0);
 	});
 
 	it('goes where its own kind of holder goes', () => {

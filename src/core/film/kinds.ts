@@ -36,6 +36,11 @@ export const filmKinds: readonly FilmKind[] = [
 		name: 'Slide 160, for lamplight',
 		film: { type: 'reversal', iso: 160, balance: TUNGSTEN }
 	},
+	{
+		id: 'bw-slide-100',
+		name: 'Black-and-white slide 100',
+		film: { type: 'bw-reversal', iso: 100 }
+	},
 	{ id: 'instant-160', name: 'Instant 160', film: { type: 'instant', iso: 160 } },
 	{ id: 'instant-640', name: 'Instant 640', film: { type: 'instant', iso: 640 } },
 	{ id: 'instant-800', name: 'Instant 800', film: { type: 'instant', iso: 800 } },

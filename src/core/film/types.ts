@@ -1,6 +1,7 @@
 /** What the match knows of a film. Field names are public. */
 
-export type FilmType = 'colour-negative' | 'bw-negative' | 'reversal' | 'instant' | 'peel-apart';
+export type FilmType =
+	'colour-negative' | 'bw-negative' | 'reversal' | 'bw-reversal' | 'instant' | 'peel-apart';
 
 /** From … to, stops of exposure error; + = more light. */
 export type StopRange = [from: number, to: number];

@@ -13,16 +13,22 @@ export function roundToThird(stops: number): number {
 	return Math.round(stops * 3) / 3 || 0;
 }
 
+/** What is so near to a half is one: of a wheel in halves, or two films that lie a half apart. */
+const A_HALF = 0.02;
+
 /**
- * Writes an amount of stops in thirds as a real fraction, without a sign: the words beside it say
- * which way it goes.
+ * Writes an amount of stops in thirds as a real fraction, a half where it is one, without a sign: the
+ * words beside it say which way it goes.
  *
  * @param stops stops; the sign is dropped
  * @returns for example "⅔", "1⅓", "0"
  * @example formatStops(-1.3) // '1⅓'
  */
 export function formatStops(stops: number): string {
-	const thirds = Math.round(Math.abs(stops) * 3);
+	const amount = Math.abs(stops);
+	const below = Math.floor(amount);
+	if (Math.abs(amount - below - 0.5) < A_HALF) return `${below || ''}½`;
+	const thirds = Math.round(amount * 3);
 	const whole = Math.floor(thirds / 3);
 	const fraction = thirdGlyphs[thirds % 3];
 	return whole === 0 && fraction ? fraction : `${whole}${fraction}`;

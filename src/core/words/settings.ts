@@ -16,7 +16,6 @@ import { isSpoiledBy, type Intent, type Lane, type Outcome, type Span } from '..
 import {
 	formatAperture,
 	formatDistance,
-	formatDoubt,
 	formatStops,
 	formatTime,
 	fullStopApertures,
@@ -87,9 +86,7 @@ function shutterRow(camera: Camera, outcome: Outcome): SettingRow {
  */
 export function wheelInWords(place: number): string {
 	if (Math.abs(place) < 1 / 12) return 'in its middle';
-	const halves = Math.abs(Math.abs(place % 1) - 0.5) < 1 / 24;
-	const amount = halves ? formatDoubt(Math.abs(place)) : formatStops(place);
-	return `${amount} toward ${place < 0 ? 'darken' : 'lighten'}`;
+	return `${formatStops(place)} toward ${place < 0 ? 'darken' : 'lighten'}`;
 }
 
 /** What a dial that stands beside the film's speed does, and that it stands at it. */
@@ -227,6 +224,10 @@ export function apertureInShort(camera: Camera, f: number, position: string | nu
 export const wheelInShort = (compensation: number | null): string =>
 	compensation ? `, wheel ${wheelInWords(compensation)}` : '';
 
+/** The dial behind a comma, where there is one to set. */
+const dialInShort = (camera: Camera, iso: number | null): string =>
+	iso !== null && dialSpeeds(camera).length > 1 ? `, dial ISO ${iso}` : '';
+
 /**
  * Settings in one short line, for a lane or a list.
  *
@@ -249,7 +250,7 @@ export function settingsInShort(
 	const eye = automaticExposure(camera) !== null && !handTimed && !manual;
 	const wheel = wheelInShort(eye ? compensation : null);
 	const time = `${eye ? 'about ' : ''}${timeInWords(camera, made)}`;
-	const dial = eye && iso !== null && dialSpeeds(camera).length > 1 ? `, dial ISO ${iso}` : '';
+	const dial = dialInShort(camera, eye ? iso : null);
 	return `${apertureInShort(camera, f, position)}, ${time}${wheel}${dial}`;
 }
 

@@ -25,22 +25,35 @@
 		/** The flashes of the bag. */
 		flashes: { id: string; name: string }[];
 		pictures: PictureRecord[];
+		/** The kind that it starts from; NONE: from nothing. */
+		kindId?: string | null;
 	}
-	let { stored, flashes, pictures }: Props = $props();
+	let { stored, flashes, pictures, kindId = null }: Props = $props();
 
 	const firstKind = cameraKinds[0];
-	const blank = (kindId: string, name: string): CameraRecord => ({
-		name,
-		kind: kindId,
-		...structuredClone((cameraKind(kindId) ?? firstKind).camera)
-	});
+	const NONE = 'none';
+	/** Nothing is known: what must be said is empty. */
+	const unknown = {
+		frame: {},
+		focus: { kind: 'fixed', distance: null },
+		aperture: { kind: 'fixed' },
+		shutter: { kind: 'fixed' },
+		exposure: { mode: 'manual' }
+	};
+	const blank = (id: string, name: string): CameraRecord => {
+		const kind = cameraKind(id);
+		const typical = structuredClone(kind?.camera ?? unknown);
+		return { name, ...(kind ? { kind: kind.id } : {}), ...typical } as CameraRecord;
+	};
 	// svelte-ignore state_referenced_locally -- a form begins with what was stored and is the person's from then on
-	const editor = new RecordEditor('cameras', cameraRecordSchema, stored, blank(firstKind.id, ''));
+	const editor = new RecordEditor('cameras', cameraRecordSchema, stored, blank(kindId ?? firstKind.id, ''));
 	const { form } = editor;
 	const set = (fields: Partial<CameraRecord>) => editor.set(fields);
 
 	const kind = $derived(cameraKind(form.draft.kind));
-	const typical = $derived(stored ? '' : 'typical for this kind');
+	const typical = $derived(stored || !kind ? '' : 'typical for this kind');
+	// svelte-ignore state_referenced_locally -- what a form begins with
+	let lensOpen = $state(!stored && kindId === NONE);
 
 	const onsaved = ({ id }: Kept<CameraRecord>) =>
 		goto(resolve(stored ? '/bag' : `/bag/load?camera=${id}`), { invalidateAll: true });
@@ -59,12 +72,23 @@
 			<ChoiceField
 				label={stored ? 'Kind' : 'Start from a kind'}
 				hint={kind ? `${kind.looks}. ${kind.measure}` : ''}
-				value={form.draft.kind ?? ''}
+				value={form.draft.kind ?? NONE}
 				options={[
 					...cameraKinds.map(({ id, name }) => ({ value: id, name })),
-					...(kind ? [] : [{ value: form.draft.kind ?? '', name: 'another kind' }])
+					...(stored && kind
+						? []
+						: [
+								{
+									value: stored ? (form.draft.kind ?? NONE) : NONE,
+									name: stored ? 'another kind' : 'none of these'
+								}
+							])
 				]}
-				onchange={(id) => (stored ? set({ kind: id }) : editor.begin(blank(id, form.draft.name)))}
+				onchange={(id) => {
+					if (stored) set({ kind: id === NONE ? undefined : id });
+					else editor.begin(blank(id, form.draft.name));
+					if (id === NONE && !stored) lensOpen = true;
+				}}
 			/>
 			<TextField
 				{form}
@@ -95,7 +119,7 @@
 					/>
 				</div>
 			</fieldset>
-			<details>
+			<details bind:open={lensOpen}>
 				<summary
 					>Focus, frame and lens {#if typical}<span class="typical">{typical}</span>{/if}</summary
 				>

@@ -16,7 +16,12 @@
 
 	import ExpiredFilm from './ExpiredFilm.svelte';
 
-	let { stored }: { stored: Kept<FilmRecord> | null } = $props();
+	interface Props {
+		stored: Kept<FilmRecord> | null;
+		/** The camera that it is for. */
+		cameraId?: string | null;
+	}
+	let { stored, cameraId = null }: Props = $props();
 
 	const blank = { name: '', type: 'colour-negative' } as FilmRecord;
 
@@ -70,7 +75,9 @@
 	}
 
 	const onsaved = ({ id }: Kept<FilmRecord>) =>
-		goto(resolve(stored ? '/bag' : `/bag/load?film=${id}`), { invalidateAll: true });
+		goto(resolve(stored ? '/bag' : `/bag/load?film=${id}${cameraId ? `&camera=${cameraId}` : ''}`), {
+			invalidateAll: true
+		});
 </script>
 
 <RecordForm

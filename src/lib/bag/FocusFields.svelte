@@ -2,7 +2,7 @@
 	import type { Focus } from '$core/camera';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import type { FormState } from '$lib/forms/form-state.svelte';
-	import { distanceList, labelList, plainNumber } from '$lib/forms/quantity';
+	import { distanceList, distanceQuantity, labelList, plainNumber } from '$lib/forms/quantity';
 	import QuantityField from '$lib/forms/QuantityField.svelte';
 
 	interface Props {
@@ -70,7 +70,7 @@
 		path="focus.nearest"
 		label="Nearest, m"
 		value={value.nearest}
-		quantity={plainNumber}
+		quantity={distanceQuantity}
 		onchange={(nearest) => onchange({ kind: 'continuous', nearest: nearest as number })}
 	/>
 {/if}

@@ -2,7 +2,7 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
-	import { cameraKind, checklistOf } from '$core/camera';
+	import { checklistOf } from '$core/camera';
 	import { isDevelopedLater } from '$core/film';
 	import { loadRecordSchema, type LoadRecord, type RecipeRecord } from '$contract/records';
 	import ProcessFields from '$lib/develop/ProcessFields.svelte';
@@ -15,47 +15,46 @@
 	import TextField from '$lib/forms/TextField.svelte';
 	import { replace, type Kept } from '$lib/records/client';
 	import { loadedCameras, type BagRecords } from '$lib/shoot/bag';
-	import { filmsThatFit, takenBy } from './takes';
+	import { takeInHand } from '$lib/shoot/in-hand';
+	import { filmFor, filmsThatFit, takenBy, typicalLoad } from './takes';
 
 	interface Props {
 		records: BagRecords;
 		recipes: readonly Kept<RecipeRecord>[];
 		cameraId: string | null;
 		filmId: string | null;
+		/** The films that each camera took, the last one first. */
+		took: Readonly<Record<string, string[]>>;
 	}
-	let { records, recipes, cameraId, filmId }: Props = $props();
+	let { records, recipes, cameraId, filmId, took }: Props = $props();
 
 	const cameras = $derived(records.cameras.filter((camera) => !camera.archived));
 	const films = $derived(records.films.filter((film) => !film.archived));
 	const cameraOf = (id: string) => records.cameras.find((camera) => camera.id === id);
 
-	/** Regular 8 mm. Common practice: 25 feet a side, two sides. */
-	const SPOOL = { feet: 25, sides: 2 };
-
-	/** What a camera is usually loaded with, and how it counts. */
-	function typicalLoad(id: string): Pick<LoadRecord, 'frames' | 'counter' | 'spool'> {
+	/** What is offered for a camera. */
+	function offered(id: string): string {
 		const camera = cameraOf(id);
-		const kind = cameraKind(camera?.kind);
-		const rate = camera?.framesPerSecond;
-		return {
-			frames: kind?.frames ?? 12,
-			counter: kind?.film === 'instant' ? 'down' : 'up',
-			spool: rate === undefined ? undefined : { ...SPOOL, framesPerSecond: rate }
-		};
+		const found = camera && filmFor(camera, films, took[id] ?? []);
+		return (found ?? films[0])?.id ?? '';
 	}
-
-	/** The slowest film that goes into a camera, or any. */
-	const filmFor = (id: string) => (filmsThatFit(films, takenBy(cameraOf(id) ?? {}))[0] ?? films[0])?.id ?? '';
+	/** A film that a person chose is not chosen over. */
+	// svelte-ignore state_referenced_locally -- one that the address asks for was chosen before
+	let picked = $state(filmId !== null);
 
 	// svelte-ignore state_referenced_locally -- a form begins with what the address asks for
-	const chosenCamera = cameras.find(({ id }) => id === cameraId)?.id ?? cameras[0]?.id ?? '';
+	const wantedFilm = films.find(({ id }) => id === filmId);
 	// svelte-ignore state_referenced_locally -- see above
-	const chosenFilm = films.find(({ id }) => id === filmId)?.id ?? filmFor(chosenCamera);
+	const fitting = cameras.find((each) => wantedFilm && filmsThatFit([wantedFilm], takenBy(each)).length > 0);
+	// svelte-ignore state_referenced_locally -- see above
+	const chosenCamera = (cameras.find(({ id }) => id === cameraId) ?? fitting ?? cameras[0])?.id ?? '';
+	// svelte-ignore state_referenced_locally -- see above
+	const chosenFilm = wantedFilm?.id ?? offered(chosenCamera);
 	const blank: LoadRecord = {
 		cameraId: chosenCamera,
 		filmId: chosenFilm,
 		loadedAt: new Date().toISOString(),
-		...typicalLoad(chosenCamera)
+		...typicalLoad(cameraOf(chosenCamera))
 	};
 	const editor = new RecordEditor('loads', loadRecordSchema, null, blank);
 	const { form } = editor;
@@ -87,7 +86,9 @@
 		event.preventDefault();
 		if (!form.submit() || !(await takeOut())) return;
 		const saved = await editor.save();
-		if (saved) await goto(resolve('/'), { invalidateAll: true });
+		if (!saved) return;
+		takeInHand(saved.id);
+		await goto(resolve('/'), { invalidateAll: true });
 	}
 </script>
 
@@ -109,7 +110,9 @@
 					value={form.draft.cameraId}
 					options={cameras.map(({ id, name }) => ({ value: id, name }))}
 					onchange={(id) => {
-						editor.set({ cameraId: id, filmId: filmFor(id), ...typicalLoad(id), checked: undefined });
+						const filmId = picked ? form.draft.filmId : offered(id);
+						const { spool, ...typical } = typicalLoad(cameraOf(id));
+						editor.set({ cameraId: id, filmId, ...typical, spool, checked: undefined });
 						editor.generation += 1;
 					}}
 					problem={form.problemAt('cameraId')}
@@ -118,7 +121,10 @@
 					label="Film"
 					value={form.draft.filmId}
 					options={films.map(({ id, name }) => ({ value: id, name }))}
-					onchange={(id) => editor.set({ filmId: id })}
+					onchange={(id) => {
+						picked = true;
+						editor.set({ filmId: id });
+					}}
 					problem={form.problemAt('filmId')}
 				/>
 				{#key editor.generation}
@@ -202,7 +208,9 @@
 				</fieldset>
 			{/if}
 			<FormEnd {form} action="Load it" busy={editor.busy} message={editor.message}>
-				{#snippet more()}<a class="quiet" href={resolve('/bag/film/new')}>Another film</a>{/snippet}
+				{#snippet more()}<a class="quiet" href={resolve(`/bag/film/new?camera=${form.draft.cameraId}`)}
+						>Another film</a
+					>{/snippet}
 			</FormEnd>
 		</form>
 	{/if}

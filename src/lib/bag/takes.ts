@@ -1,5 +1,6 @@
 import { cameraKind, type Camera } from '$core/camera';
 import { fitsWhere, type Film, type FilmType } from '$core/film';
+import type { LoadRecord } from '$contract/records';
 
 /** Type of film that goes into a camera: what is in it, else what its kind takes; undefined where any may. */
 export const takenBy = (camera: Pick<Camera, 'kind'>, inside?: Pick<Film, 'type'>): FilmType | undefined =>
@@ -13,3 +14,41 @@ export const filmsThatFit = <F extends Film & { archived?: boolean }>(
 	films
 		.filter((film) => !film.archived && (!takes || fitsWhere(film, takes)))
 		.toSorted((a, b) => a.iso - b.iso);
+
+/** Regular 8 mm. Common practice: 25 feet a side, two sides. */
+const SPOOL = { feet: 25, sides: 2 };
+
+/** What a camera is usually loaded with, and how it counts. */
+export function typicalLoad(
+	camera: Pick<Camera, 'kind' | 'framesPerSecond'> | undefined
+): Pick<LoadRecord, 'frames' | 'counter' | 'spool'> {
+	const kind = cameraKind(camera?.kind);
+	const rate = camera?.framesPerSecond;
+	return {
+		frames: kind?.frames ?? 12,
+		counter: kind?.film === 'instant' ? 'down' : 'up',
+		...(rate === undefined ? {} : { spool: { ...SPOOL, framesPerSecond: rate } })
+	};
+}
+
+/** Stops by which a film misses what an eye can be told; none by hand. */
+function missed({ exposure }: Camera, { iso }: Film): number {
+	if (exposure.mode !== 'auto') return 0;
+	return Math.min(...exposure.iso.map((speed) => Math.abs(Math.log2(iso / speed))));
+}
+
+/**
+ * The film that is offered for a camera: what is inside, else what it took last, else the one that its eye
+ * expects, else the slowest that goes in.
+ *
+ * @param before the films that it took, the last one first, by id
+ */
+export function filmFor<F extends Film & { id: string; archived?: boolean }>(
+	camera: Camera,
+	films: readonly F[],
+	before: readonly string[]
+): F | undefined {
+	const fitting = filmsThatFit(films, takenBy(camera));
+	const last = before.flatMap((id) => fitting.find((film) => film.id === id) ?? [])[0];
+	return last ?? fitting.toSorted((a, b) => missed(camera, a) - missed(camera, b) || a.iso - b.iso)[0];
+}

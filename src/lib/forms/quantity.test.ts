@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { logarithmic, real } from '../../../tests/fixtures/arbitraries';
 import {
 	distanceList,
+	distanceQuantity,
 	filmSpeedQuantity,
 	fNumberQuantity,
 	labelList,
@@ -115,4 +116,37 @@ describe('other quantities', () => {
 		expect(labelList.parse(' ')).toBeUndefined();
 		expect(labelList.show(undefined)).toBe('');
 	});
+});
+
+describe('a distance', () => {
+	// Source: the foot is 0.3048 m and the inch 0.0254 m, by definition (1959).
+	it.each([
+		['2.5', 2.5],
+		['2,5 m', 2.5],
+		['80 cm', 0.8],
+		['4 ft', 1.2192],
+		['80 ft', 24.384],
+		['3\' 6"', 1.0668],
+		["3'6", 1.0668],
+		['3 ft 6 in', 1.0668],
+		['18 in', 0.4572],
+		['6″', 0.1524]
+	])('%s', (text, metres) => expect(distanceQuantity.parse(text)).toBeCloseTo(metres, 9));
+
+	it('is none where nothing of the kind is typed, and may be left empty', () => {
+		expect(distanceQuantity.parse('')).toBeUndefined();
+		for (const text of ['far', '3 yd', "'", '1.2.3 ft']) expect(distanceQuantity.parse(text)).toBeNaN();
+		expect(distanceList.parse('4 ft, 2 m, inf')).toEqual([expect.closeTo(1.2192, 9), 2, null]);
+	});
+});
+
+describe('an f-number as a meter shows it', () => {
+	// Source: a stop is a factor of √2 in the f-number (ISO 517): f/45 and nine tenths is f/61.5.
+	it.each([
+		['f/8', 8],
+		['8 5', 8 * 2 ** 0.25],
+		['f/45 and 9/10', 61.5],
+		['45 9/10', 61.5],
+		['f/5,6 + 3', 5.6 * 2 ** 0.15]
+	])('%s', (text, f) => expect(fNumberQuantity.parse(text)).toBeCloseTo(f, 1));
 });

@@ -18,10 +18,34 @@ export const plainNumber: Quantity = {
 	show: (value) => String(Number(value.toPrecision(6)))
 };
 
-/** "8" or "f/8". */
+/** "8" or "f/8"; and as meters show it, a mark and tenths of a stop: "f/45 and 9/10", "45 9". */
 export const fNumberQuantity: Quantity = {
-	parse: blankOr((text) => decimal(text.replace(/^f\s*\/?\s*/i, ''))),
+	parse: blankOr((text) => {
+		const plain = text.replace(/^f\s*\/?\s*/i, '');
+		const [, mark, tenths] = /^(\d+(?:[.,]\d+)?)\s*(?:\+|and|\s)\s*(\d)(?:\s*\/\s*10)?$/i.exec(plain) ?? [];
+		// A stop is a factor of √2 in the f-number (ISO 517).
+		return mark === undefined ? decimal(plain) : decimal(mark) * 2 ** (Number(tenths) / 20);
+	}),
 	show: plainNumber.show
+};
+
+/** Metres in a foot and an inch, by definition. */
+const [FOOT, INCH] = [0.3048, 0.0254];
+
+/** A distance in metres, or as lenses and tapes say it: "2.5", "80 cm", "4 ft", "3' 6\"", "3 ft 6 in". */
+export const distanceQuantity: Quantity = {
+	parse: blankOr((text) => {
+		const metric = /^([\d.,]+)\s*(m|cm|mm)?$/i.exec(text);
+		if (metric) {
+			const scale = { cm: 0.01, mm: 0.001 }[metric[2]?.toLowerCase() ?? ''] ?? 1;
+			return decimal(metric[1]) * scale;
+		}
+		const [, feet, inches] =
+			/^(?:([\d.,]+)\s*(?:'|′|ft|foot|feet))?\s*(?:([\d.,]+)\s*(?:"|″|in|inch|inches)?)?$/i.exec(text) ?? [];
+		if (feet === undefined && inches === undefined) return NaN;
+		return decimal(feet ?? '0') * FOOT + decimal(inches ?? '0') * INCH;
+	}),
+	show: (value) => String(Number(value.toPrecision(3)))
 };
 
 const glyphs: Record<string, number> = { '½': 0.5, '⅓': 1 / 3, '⅔': 2 / 3, '¼': 0.25 };
@@ -66,10 +90,12 @@ export const filmSpeedQuantity: Quantity = {
 	show: plainNumber.show
 };
 
-/** Metres, or "inf" and "∞" for infinity, which is null in a record. */
+/** Metres or feet, or "inf" and "∞" for infinity, which is null in a record. */
 export const distanceList = {
 	parse: (text: string): (number | null)[] =>
-		pieces(text).map((piece) => (/^(∞|inf(inity)?)$/i.test(piece) ? null : decimal(piece))),
+		pieces(text).map((piece) =>
+			/^(∞|inf(inity)?)$/i.test(piece) ? null : (distanceQuantity.parse(piece) ?? NaN)
+		),
 	show: (values: readonly (number | null)[]) =>
 		values.map((value) => (value === null ? '∞' : plainNumber.show(value))).join(', ')
 };

@@ -17,7 +17,13 @@
 	} from '$contract/records';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import { FormState } from '$lib/forms/form-state.svelte';
-	import { fNumberQuantity, plainNumber, stopsQuantity, timeQuantity } from '$lib/forms/quantity';
+	import {
+		distanceQuantity,
+		fNumberQuantity,
+		plainNumber,
+		stopsQuantity,
+		timeQuantity
+	} from '$lib/forms/quantity';
 	import QuantityField from '$lib/forms/QuantityField.svelte';
 	import { RecordEditor } from '$lib/forms/record-editor.svelte';
 	import RecordForm from '$lib/forms/RecordForm.svelte';
@@ -204,7 +210,7 @@
 					path="distance"
 					label="To the subject, m"
 					value={form.draft.distance}
-					quantity={plainNumber}
+					quantity={distanceQuantity}
 					onchange={(distance) => set({ distance })}
 				/>
 				{#if camera.framesPerSecond !== undefined}

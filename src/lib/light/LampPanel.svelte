@@ -4,7 +4,7 @@
 	import { lampInWords, lightInWords } from '$core/words';
 	import { lightSchema } from '$contract/light';
 	import { FormState } from '$lib/forms/form-state.svelte';
-	import { plainNumber, stopsQuantity } from '$lib/forms/quantity';
+	import { distanceQuantity, stopsQuantity } from '$lib/forms/quantity';
 	import QuantityFields from '$lib/forms/QuantityFields.svelte';
 	import { readBy, type PanelProps } from './panel';
 	import ReadingForm from './ReadingForm.svelte';
@@ -33,8 +33,8 @@
 	const start = metered ? resolveLight(metered) : null;
 
 	const distances = [
-		{ path: 'from', label: 'Metered at, m', placeholder: '2', quantity: plainNumber },
-		{ path: 'to', label: 'Now at, m', placeholder: '1.4', quantity: plainNumber }
+		{ path: 'from', label: 'Metered at, m', placeholder: '2', quantity: distanceQuantity },
+		{ path: 'to', label: 'Now at, m', placeholder: '1.4', quantity: distanceQuantity }
 	] as const;
 	const modifier = [
 		{

@@ -6,11 +6,15 @@
 	import { FormState } from '$lib/forms/form-state.svelte';
 	import { filmSpeedQuantity, fNumberQuantity, plainNumber, timeQuantity } from '$lib/forms/quantity';
 	import QuantityFields from '$lib/forms/QuantityFields.svelte';
-	import { readBy, type PlainPanelProps } from './panel';
+	import { keepMeterIso, meterIso, onlyTime } from './meter-set';
+	import { readBy, type PanelProps } from './panel';
 	import ReadingForm from './ReadingForm.svelte';
 	import StandInMeter from './StandInMeter.svelte';
 
-	let { light, onread }: PlainPanelProps = $props();
+	interface Props extends Omit<PanelProps, 'lights' | 'inHand'> {
+		inHand?: PanelProps['inHand'];
+	}
+	let { light, inHand = null, onread }: Props = $props();
 
 	type Shows = 'settings' | 'ev' | 'lux';
 	type Aim = MeterReading['kind'] | 'spots';
@@ -18,7 +22,9 @@
 
 	// svelte-ignore state_referenced_locally -- a form begins with the last reading and is the person's from then on
 	const last = readBy(light, 'meter', 'spots');
-	const blank: Draft = { method: 'meter', kind: 'incident', iso: 100 };
+	// svelte-ignore state_referenced_locally -- what it begins with
+	const [iso0, time] = [meterIso(inHand), onlyTime(inHand)];
+	const blank: Draft = { method: 'meter', kind: 'incident', iso: iso0, ...(time ? { seconds: time } : {}) };
 	const form = new FormState<Draft>(lightSchema as never, { ...blank, ...(last ?? {}) });
 	let shows = $state<Shows>(last && 'lux' in last ? 'lux' : last && 'ev' in last ? 'ev' : 'settings');
 	/** Counts the readings that came from outside the fields, which then begin anew. */
@@ -62,7 +68,7 @@
 	/** Only the fields of what the meter shows are part of the reading. */
 	function ask(nextAim: Aim, nextShows: Shows) {
 		shows = nextShows;
-		const { iso = 100, tone = 0 } = form.draft;
+		const { iso = iso0, tone = 0 } = form.draft;
 		if (nextAim === 'spots') form.draft = { method: 'spots', iso };
 		else if (nextShows === 'lux') form.draft = { method: 'meter', kind: 'incident', lux: undefined };
 		else {
@@ -72,7 +78,7 @@
 				kind: nextAim,
 				iso,
 				...reflected,
-				...(nextShows === 'ev' ? { ev: undefined } : {})
+				...(nextShows === 'ev' ? { seconds: undefined, ev: undefined } : {})
 			};
 		}
 	}
@@ -88,7 +94,14 @@
 	}
 </script>
 
-<ReadingForm {form} empty="Type what the meter shows." {onread}>
+<ReadingForm
+	{form}
+	empty="Type what the meter shows."
+	onread={(read) => {
+		keepMeterIso(form.draft.iso);
+		onread(read);
+	}}
+>
 	<ChoiceField
 		label="It measures"
 		value={aim}

@@ -1,4 +1,5 @@
 import type { Camera, Filter } from '$core/camera';
+import type { Film } from '$core/film';
 import type { Light } from '$core/light';
 import type { Interval } from '$core/match';
 import type { ReadingRecord } from '$contract/records';
@@ -7,6 +8,7 @@ import type { LightDesk } from './light-desk.svelte';
 /** What a panel may know of the camera in hand. */
 export interface InHand {
 	camera: Camera;
+	film: Film;
 	/** What is set and mounted on it. */
 	own: { filters: Filter[]; compensation?: number; aperture?: number; iso?: number };
 	/** The light in which it works well. */

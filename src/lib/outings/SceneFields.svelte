@@ -5,7 +5,7 @@
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import Field from '$lib/forms/Field.svelte';
 	import type { FormState } from '$lib/forms/form-state.svelte';
-	import { plainNumber } from '$lib/forms/quantity';
+	import { distanceQuantity, plainNumber } from '$lib/forms/quantity';
 	import QuantityField from '$lib/forms/QuantityField.svelte';
 	import TextField from '$lib/forms/TextField.svelte';
 	import { skyNames, subjectNames } from '$lib/light/sky-names';
@@ -146,7 +146,7 @@
 		hint="may stay empty"
 		inputmode="decimal"
 		value={intent.subjectDistance}
-		quantity={plainNumber}
+		quantity={distanceQuantity}
 		onchange={(subjectDistance) => want({ subjectDistance })}
 	/>
 </div>

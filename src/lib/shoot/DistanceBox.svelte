@@ -1,6 +1,7 @@
 <!-- How far the subject stands, for whatever camera takes it. -->
 <script lang="ts">
 	import NumberBox from '$lib/forms/NumberBox.svelte';
+	import { distanceQuantity } from '$lib/forms/quantity';
 	import type { ShootState } from './shoot-state.svelte';
 
 	let { shoot, label }: { shoot: ShootState; label: string } = $props();
@@ -10,10 +11,11 @@
 
 <NumberBox
 	{label}
-	hint={shoot.wanted.scene.subjectDistance ? '' : 'empty: anywhere'}
+	hint={shoot.wanted.scene.subjectDistance ? '' : 'or feet, 4 ft; empty: anywhere'}
+	quantity={distanceQuantity}
 	value={shoot.wanted.scene.subjectDistance}
 	least={NEAREST}
 	most={FARTHEST}
-	problem="must be a distance in metres, such as 2.5"
+	problem="must be a distance such as 2.5 or 4 ft"
 	onchange={(subjectDistance) => shoot.want({ subjectDistance })}
 />

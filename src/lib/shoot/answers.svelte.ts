@@ -26,8 +26,8 @@ import {
 } from '$core/words';
 import type { LightDesk } from '$lib/light/light-desk.svelte';
 import type { InHand } from '$lib/light/panel';
-import { keepHere, keptHere } from '$lib/records/kept-here';
 import { loadedCameras, type BagRecords, type Loaded } from './bag';
+import { inHandLast, takeInHand } from './in-hand';
 import { thinLanes, type FilterLane } from './lanes-to-show';
 import type { Rig } from './rig.svelte';
 import type { Wanted } from './wanted.svelte';
@@ -41,8 +41,6 @@ import {
 	type OwnFlash,
 	type SceneWishes
 } from './wishes';
-
-const IN_HAND = 'just-enough-in-hand';
 
 /** What a camera does in the light as it is mounted and set now. */
 interface Answered {
@@ -145,7 +143,7 @@ export class Answers {
 		const { chosen } = this;
 		if (!chosen) return null;
 		const good = this.reaches.get(chosen.id)?.good ?? [];
-		return { camera: chosen.camera, own: this.#rig.of(chosen.id), good };
+		return { camera: chosen.camera, film: chosen.film, own: this.#rig.of(chosen.id), good };
 	});
 
 	/** What is known of the flash in what the Do column shows. */
@@ -222,13 +220,13 @@ export class Answers {
 
 	/** Takes up the camera that was in hand last; once the page stands. */
 	open(): void {
-		this.#chosenId = keptHere<string | null>(IN_HAND, null) ?? this.#chosenId;
+		this.#chosenId = inHandLast() ?? this.#chosenId;
 	}
 
 	choose(id: string): void {
 		this.#chosenId = id;
 		this.previewed = null;
-		keepHere(IN_HAND, id);
+		takeInHand(id);
 	}
 
 	/** What is before the lens of the chosen camera in what is shown. */

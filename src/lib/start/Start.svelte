@@ -19,6 +19,11 @@
 	let busy = $state(false);
 	let message = $state('');
 	const ids = newIds();
+	let film: HTMLElement;
+	/** The kind is picked: the number on the box is what is asked next. */
+	$effect(() => {
+		if (kindId) film.scrollIntoView({ block: 'nearest' });
+	});
 
 	const SLOWEST = 0.1;
 	const FASTEST = 1_000_000;
@@ -62,7 +67,7 @@
 			</div>
 			{#if tried && !kind}<p class="problem" role="alert">Pick the camera that looks most like yours</p>{/if}
 		</fieldset>
-		<div class="film">
+		<div class="film" bind:this={film}>
 			<Field
 				label="Number on the film box"
 				problem={speedProblem}
@@ -85,7 +90,7 @@
 			<button class="action" type="submit" disabled={busy}
 				>{busy ? 'Saving …' : 'Load it and read the light'}</button
 			>
-			<a class="plain-link" href={resolve('/bag/camera/new')}>Mine is none of these</a>
+			<a class="plain-link" href={resolve('/bag/camera/new?kind=none')}>Mine is none of these</a>
 		</div>
 	</form>
 </div>

@@ -2,6 +2,7 @@ import { v4 as uuid } from 'uuid';
 import type { CameraKind } from '$core/camera';
 import type { Film, FilmType } from '$core/film';
 import { filmTypeInShort } from '$core/words';
+import { typicalLoad } from '$lib/bag/takes';
 import { create } from '$lib/records/client';
 
 /** The first camera, its film and the load, from a kind and the number on the box. */
@@ -26,8 +27,8 @@ export async function storeFirstBag({ kind, filmType, iso, ids }: FirstBag): Pro
 	const load = {
 		cameraId: ids.camera,
 		filmId: ids.film,
-		frames: kind.frames,
-		loadedAt: new Date().toISOString()
+		loadedAt: new Date().toISOString(),
+		...typicalLoad(camera)
 	};
 	for (const write of [
 		() => create('cameras', ids.camera, camera),

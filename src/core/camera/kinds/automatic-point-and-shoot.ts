@@ -21,7 +21,8 @@ export const automaticPointAndShoot: CameraKind = {
 		focus: { kind: 'continuous', nearest: 0.6 },
 		aperture: { kind: 'range', widest: 2.8, smallest: 16 },
 		shutter: { kind: 'range', fastest: 1 / 500, slowest: 2 },
-		exposure: { mode: 'auto', sets: 'both', iso: [100, 200, 400] }
+		exposure: { mode: 'auto', sets: 'both', iso: [100, 200, 400] },
+		flash: { guideNumber: 11, nearest: 0.8, farthest: 5 }
 	},
 	film: 'colour-negative',
 	frames: 36,

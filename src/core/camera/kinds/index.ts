@@ -4,6 +4,7 @@ import { fullSettings } from './full-settings';
 import type { CameraKind, Glyph } from './kind';
 import { pinhole } from './pinhole';
 import { plasticMediumFormat } from './plastic-medium-format';
+import { rings } from './rings';
 import { pointAndShoot } from './point-and-shoot';
 import { foldingInstant } from './folding-instant';
 import { instantTwinLens } from './instant-twin-lens';
@@ -22,6 +23,7 @@ export const cameraKinds: readonly CameraKind[] = [
 	plasticMediumFormat,
 	pointAndShoot,
 	automaticPointAndShoot,
+	rings,
 	foldingInstant,
 	boxInstant,
 	instantTwinLens,

@@ -26,7 +26,8 @@ export const instantTwinLens: CameraKind = {
 			sets: 'time',
 			iso: [800],
 			compensation: { darken: -1, lighten: 1, step: 1 / 3 }
-		}
+		},
+		flash: { guideNumber: 12, nearest: 0.6, farthest: 4 }
 	},
 	film: 'instant',
 	frames: 10,

@@ -21,7 +21,8 @@ export const pointAndShoot: CameraKind = {
 		circleOfConfusion: 0.05,
 		aperture: { kind: 'fixed', f: 9 },
 		shutter: { kind: 'fixed', seconds: 1 / 125 },
-		exposure: { mode: 'manual' }
+		exposure: { mode: 'manual' },
+		flash: { guideNumber: 10, nearest: 1.2, farthest: 4 }
 	},
 	film: 'colour-negative',
 	frames: 36,

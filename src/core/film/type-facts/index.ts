@@ -1,5 +1,6 @@
 import type { FilmType } from '../types';
 import { bwNegative } from './bw-negative';
+import { bwReversal } from './bw-reversal';
 import { colourNegative } from './colour-negative';
 import type { FilmTypeFacts } from './facts';
 import { instant } from './instant';
@@ -13,6 +14,7 @@ const facts: Readonly<Record<FilmType, FilmTypeFacts>> = {
 	'colour-negative': colourNegative,
 	'bw-negative': bwNegative,
 	reversal,
+	'bw-reversal': bwReversal,
 	instant,
 	'peel-apart': peelApart
 };

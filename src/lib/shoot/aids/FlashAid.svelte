@@ -17,6 +17,7 @@
 	import { backgroundInWords, timeInWords, verdictInShort, whereInWords } from '$core/words';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import NumberBox from '$lib/forms/NumberBox.svelte';
+	import { distanceQuantity } from '$lib/forms/quantity';
 	import DistanceStrip from '$lib/parts/DistanceStrip.svelte';
 	import DistanceBox from '../DistanceBox.svelte';
 	import { flashesFor, intentOf, lightFor, type FlashWish } from '../wishes';
@@ -155,6 +156,7 @@
 			{#if ceiling !== undefined}
 				<NumberBox
 					label="Ceiling above it, m"
+					quantity={distanceQuantity}
 					hint="takes {formatStops(loss)} by the longer way and the paint"
 					value={ceiling}
 					least={0.1}

@@ -25,6 +25,7 @@
 	} from '$core/words';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import NumberBox from '$lib/forms/NumberBox.svelte';
+	import { distanceQuantity } from '$lib/forms/quantity';
 	import { intentOf } from '../wishes';
 	import type { AidProps } from './aids';
 	import FloorPicture from './FloorPicture.svelte';
@@ -98,7 +99,7 @@
 	);
 	const cast = $derived(castInWords(film, typed.value.kelvin || undefined));
 
-	const distances = { least: 0.1, most: 100, problem: 'must be a distance in metres, such as 1.5' };
+	const distances = { least: 0.1, most: 100, problem: 'must be a distance such as 4 ft or 1.5' };
 	const asOptions = $derived(
 		modifiers.map(({ name, stops }) => ({
 			value: name,
@@ -140,6 +141,7 @@
 					{#if metered.from === undefined}
 						<NumberBox
 							label="Metered with the lamp at, m"
+							quantity={distanceQuantity}
 							value={typed.value.from}
 							{...distances}
 							onchange={(value) => value && typed.set({ from: value })}
@@ -147,6 +149,7 @@
 					{/if}
 					<NumberBox
 						label="Lamp now at, m"
+						quantity={distanceQuantity}
 						value={typed.value.to}
 						{...distances}
 						onchange={(value) => value && typed.set({ to: value })}
@@ -210,6 +213,7 @@
 			{#if typed.value.fill}
 				<NumberBox
 					label="Fill at, m"
+					quantity={distanceQuantity}
 					value={typed.value.fillAt}
 					{...distances}
 					onchange={(value) => value && typed.set({ fillAt: value })}
@@ -223,15 +227,17 @@
 			{/if}
 			<NumberBox
 				label="Background behind the subject, m"
+				quantity={distanceQuantity}
 				value={typed.value.background}
 				least={0}
 				most={100}
-				problem="must be a distance in metres, such as 1"
+				problem="must be a distance such as 4 ft or 1"
 				onchange={(value) => value !== undefined && typed.set({ background: value })}
 			/>
 			{#if shoot.wanted.scene.subjectDistance === undefined}
 				<NumberBox
 					label="Camera at, m"
+					quantity={distanceQuantity}
 					value={typed.value.camera}
 					{...distances}
 					onchange={(value) => value && typed.set({ camera: value })}

@@ -28,6 +28,7 @@
 	} from '$core/words';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import NumberBox from '$lib/forms/NumberBox.svelte';
+	import { distanceQuantity } from '$lib/forms/quantity';
 	import { timeQuantity } from '$lib/forms/quantity';
 	import { subjectSpeeds } from '$lib/parts/wanted';
 	import { intentOf } from '../wishes';
@@ -202,10 +203,11 @@
 			/>
 			<NumberBox
 				label="Its distance, m"
+				quantity={distanceQuantity}
 				value={typed.value.distance}
 				least={0.1}
 				most={10_000}
-				problem="must be a distance in metres, such as 10"
+				problem="must be a distance such as 4 ft or 10"
 				onchange={(distance) => distance && typed.set({ distance })}
 			/>
 			<NumberBox

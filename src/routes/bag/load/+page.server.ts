@@ -3,9 +3,17 @@ import { everything } from '$server/everything';
 import { store } from '$server/store';
 import type { PageServerLoad } from './$types';
 
+/** The films that each camera took, the last one first. */
+function filmsTaken(): Record<string, string[]> {
+	const took: Record<string, string[]> = {};
+	for (const { cameraId, filmId } of everything(store().loads)) (took[cameraId] ??= []).push(filmId);
+	return took;
+}
+
 export const load: PageServerLoad = ({ url }) => ({
 	records: bagRecords(),
 	recipes: everything(store().recipes),
+	took: filmsTaken(),
 	cameraId: url.searchParams.get('camera'),
 	filmId: url.searchParams.get('film')
 });

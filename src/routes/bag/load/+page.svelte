@@ -4,4 +4,10 @@
 	let { data } = $props();
 </script>
 
-<LoadForm recipes={data.recipes} records={data.records} cameraId={data.cameraId} filmId={data.filmId} />
+<LoadForm
+	took={data.took}
+	recipes={data.recipes}
+	records={data.records}
+	cameraId={data.cameraId}
+	filmId={data.filmId}
+/>

@@ -4,4 +4,4 @@
 	let { data } = $props();
 </script>
 
-<CameraForm stored={data.camera} flashes={data.flashes} pictures={data.pictures} />
+<CameraForm stored={data.camera} flashes={data.flashes} pictures={data.pictures} kindId={data.kindId} />

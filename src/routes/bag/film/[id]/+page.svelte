@@ -4,4 +4,4 @@
 	let { data } = $props();
 </script>
 
-<FilmForm stored={data.film} />
+<FilmForm stored={data.film} cameraId={data.cameraId} />

@@ -1,0 +1,31 @@
+import { controlsOf } from '$core/camera';
+import { effectiveSpeedStops } from '$core/film';
+import { degreesFromIso, isoFromDegrees } from '$core/units';
+import { keepHere, keptHere } from '$lib/records/kept-here';
+import type { InHand } from './panel';
+
+/** What a meter is set to before it is looked at, so that little is left to type. */
+
+const KEY = 'just-enough-meter-iso';
+
+/** ISO as it was last set here, else that of the film in the camera in hand. */
+export function meterIso(inHand: InHand | null): number {
+	const film = inHand ? isoFromDegrees(degreesFromIso(100 * 2 ** effectiveSpeedStops(inHand.film))) : 100;
+	return keptHere<number | null>(KEY, null) ?? film;
+}
+
+/** Remembers what a meter was set to. */
+export function keepMeterIso(iso: unknown): void {
+	if (typeof iso === 'number' && iso > 0) keepHere(KEY, iso);
+}
+
+/** The time of a camera that has but one, s: the f-number is all that its meter is asked for. */
+export function onlyTime(inHand: InHand | null): number | undefined {
+	if (!inHand) return undefined;
+	const timed = controlsOf(inHand.camera).filter(({ handTimed, automatic }) => !handTimed && !automatic);
+	const times = new Set(
+		timed.flatMap(({ shutter }) => (shutter.kind === 'listed' ? shutter.values : [NaN, 0]))
+	);
+	const [time] = times;
+	return times.size === 1 ? time : undefined;
+}
