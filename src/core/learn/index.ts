@@ -11,4 +11,3 @@ export {
 } from './honesty';
 export { learn, type JudgedFrame, type Learnt, type Prior } from './offset';
 export { readingHabits, type ReadFrame, type ReadingHabit } from './reading-habits';
-export { worthOfTrial, type TrialWorth } from './worth';

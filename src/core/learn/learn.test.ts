@@ -3,7 +3,7 @@ import { draws } from '../../../tests/fixtures/few';
 import { randomLcg, randomNormal, randomUniform } from 'd3-random';
 import { describe, expect, it } from 'vitest';
 import { saidByOthers } from './bayes';
-import { learn, posterior, promiseBins, readingHabits, standings, worthOfTrial, type JudgedFrame } from '.';
+import { learn, posterior, promiseBins, readingHabits, standings, type JudgedFrame } from '.';
 
 const NINE_IN_TEN = 1.645;
 const frame = (judged: number, more: Partial<JudgedFrame> = {}): JudgedFrame => ({
@@ -154,40 +154,6 @@ describe('how a person reads the light', () => {
 		expect(of('soft edge').stops - of('meter').stops).toBeGreaterThan(0.3);
 		expect(of('soft edge').frames).toBe(8);
 		expect(readingHabits([])).toEqual([]);
-	});
-});
-
-describe('whether a test frame is worth it', () => {
-	const question = {
-		error: 0,
-		shared: 0.6,
-		rest: 0.2,
-		range: [-1 / 3, 1 / 3] as [number, number],
-		step: 1 / 3,
-		reach: [-1, 1] as const,
-		left: 8
-	};
-
-	it('is with a doubtful body and many frames, not with a known one or the last', () => {
-		expect(worthOfTrial(question).saved).toBeGreaterThan(1);
-		expect(worthOfTrial({ ...question, shared: 0.05 }).saved).toBeLessThan(0.3);
-		expect(worthOfTrial({ ...question, left: 1 }).saved).toBe(0);
-		expect(worthOfTrial({ ...question, step: null }).saved).toBe(0);
-	});
-
-	it('is never worth less than nothing by more than rounding to clicks, nor more than the frames left', () => {
-		fc.assert(
-			fc.property(
-				fc.double({ min: -1, max: 1, noNaN: true }),
-				fc.double({ min: 0, max: 1, noNaN: true }),
-				fc.integer({ min: 1, max: 12 }),
-				(error, shared, left) => {
-					const worth = worthOfTrial({ ...question, error, shared, left });
-					expect(worth.with).toBeLessThanOrEqual(left + 1e-9);
-					expect(worth.saved).toBeGreaterThan(-0.05 * left);
-				}
-			)
-		);
 	});
 });
 

@@ -1,5 +1,4 @@
 import { Matrix, inverse } from 'ml-matrix';
-import { randomLcg, randomNormal } from 'd3-random';
 import { describe, expect, it } from 'vitest';
 import { foldingInstant, twinLens } from '../../../tests/fixtures/automatic';
 import { filmOf, fixedCamera, steppedCamera } from '../../../tests/fixtures/bag';
@@ -13,7 +12,6 @@ import {
 	provesLittle,
 	readingHabits,
 	standings,
-	worthOfTrial,
 	type JudgedFrame
 } from '.';
 
@@ -260,48 +258,5 @@ describe('how a person reads', () => {
 	it('leaves a wild frame out', () => {
 		const wild = { body: 'box', way: 'soft', residual: 4, sd: 0.35 };
 		expect(readingHabits([...read, wild])).toEqual(readingHabits(read));
-	});
-});
-
-describe('whether a test frame is worth it', () => {
-	const question = {
-		error: 0.8,
-		shared: 0.6,
-		rest: 0.2,
-		range: [-0.3, 0.7] as [number, number],
-		step: 1 / 3,
-		reach: [-1, 1] as const,
-		left: 6
-	};
-
-	it('is no question where nothing can be done with it', () => {
-		for (const none of [{ left: 1 }, { step: null }, { shared: 0 }]) {
-			const { saved, without, with: also } = worthOfTrial({ ...question, ...none });
-			expect([saved, also]).toEqual([0, without]);
-		}
-		expect(worthOfTrial({ ...question, left: 2 }).saved).toBeGreaterThan(0);
-	});
-
-	// Source: the definition, by drawing: truths, a look at the first frame, the others moved to what it says.
-	it('is what drawing many afternoons says', () => {
-		const normal = randomNormal.source(randomLcg(0.37))(0, 1);
-		const { error, shared, rest, range, left } = question;
-		const seen = Math.hypot(shared, rest, 1 / 3);
-		const gain = shared ** 2 / seen ** 2;
-		const inside = (each: number) => Number(each >= range[0] && each <= range[1]);
-		const DRAWS = 60_000;
-		let kept = 0;
-		for (let draw = 0; draw < DRAWS; draw++) {
-			const truth = error + shared * normal();
-			const first = truth + rest * normal();
-			const looked = first + normal() / 3;
-			const known = error + gain * (looked - error);
-			const clicks = Math.round((0.2 - known) / (1 / 3)) / 3;
-			const moved = Math.min(1, Math.max(-1, clicks));
-			kept += inside(first);
-			for (let at = 1; at < left; at++) kept += inside(truth + moved + rest * normal());
-		}
-		// To move is right wherever it brings the expected error nearer the middle: the answer may only do better.
-		expect(Math.abs(worthOfTrial(question).with - kept / DRAWS)).toBeLessThan(0.06);
 	});
 });

@@ -1,9 +1,18 @@
 export type { Interval } from './intervals';
-export { chanceWithin } from './chance';
 export { blurOnFilm, isSpoiledBy } from './spoilers';
 export { expectedOf, likelyErrors } from './likely';
 export { bestLit, flashOf, flashSetting } from './lit';
-export { bestOutcome, equivalents, litAt, match, outcomeAt, quickMatch, type MadeSetting } from './match';
+export {
+	bestOutcome,
+	equivalents,
+	litAt,
+	match,
+	outcomeAt,
+	quickMatch,
+	trialWorth,
+	type MadeSetting,
+	type TrialWorth
+} from './match';
 export { reach, type Lane, type Reach, type Span } from './reach';
 export { changed, keptIntent } from './remedies';
 export { bracketAbout, type Bracket } from './remedies/bracket';

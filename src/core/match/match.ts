@@ -5,6 +5,7 @@ import { bestOf, ranked } from './best';
 import { flashOf, lit, type Lit } from './lit';
 import { outcomeOf } from './outcome';
 import { remediesFor } from './remedies';
+import { shownByTrial, worthOfKnowing } from './remedies/knowing';
 import { sceneOf, type Scene } from './scene';
 import { handSetting, placed, reachableSettings, type Placed } from './settings';
 import type { Bag, FlashFired, Intent, Match, Outcome } from './types';
@@ -80,6 +81,38 @@ export function equivalents(camera: Camera, film: Film, light: Light, intent: In
 	const groups = [...byMark].sort(([a], [b]) => a - b).map(([, group]) => group);
 	if (groups.length < 2 || groups.every(({ length }) => length < 2)) return [];
 	return groups.map((group) => bestOf(scene, group));
+}
+
+/** What a test frame is worth for those after it. */
+export interface TrialWorth {
+	/** Chances of a frame that is shot at once, and of one that is answered to what a trial showed. */
+	now: Outcome['chances'];
+	then: Outcome['chances'];
+	/** Frames more of those left that come out by it. */
+	saved: number;
+}
+
+/**
+ * Is a test frame worth it? The others are set by what it shows: by wheel, settings and filters that are
+ * free. Where nothing is, it is worth nothing.
+ *
+ * @param left frames that are left, the trial among them
+ * @returns null where it would take too long to say
+ * @example trialWorth(one aperture and one speed, any film, { ev: 12 }, {}, {}, 8)?.saved // 0
+ */
+export function trialWorth(
+	camera: Camera,
+	film: Film,
+	light: Light,
+	bag: Bag,
+	intent: Intent,
+	left: number
+): TrialWorth | null {
+	const { met } = askedOf(sceneOf(camera, film, light, intent));
+	const question = { camera, film, light, bag, intent };
+	const best = bestOutcome(camera, film, light, intent);
+	const knowing = worthOfKnowing(question, shownByTrial(question, best), bestOutcome, met.length);
+	return knowing && { ...knowing, saved: Math.max(0, left - 1) * (knowing.then.usable - knowing.now.usable) };
 }
 
 /** Marks of a ring that turns freely, or the camera's own. */

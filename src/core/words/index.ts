@@ -20,4 +20,5 @@ export * from './night';
 export * from './develop';
 export * from './practice';
 export * from './why';
+export * from './mismatch';
 export * from './marks';

@@ -43,10 +43,11 @@ describe('what was learnt, in words', () => {
 	});
 
 	it('says whether a trial is worth it', () => {
-		expect(trialInWords({ without: 4, with: 6, saved: 2 }, 8)).toBe(
-			'One trial now should save 2 of the remaining 7.'
-		);
-		expect(trialInWords({ without: 4, with: 4.1, saved: 0.1 }, 8)).toBe('No trial needed: shoot.');
+		const chances = { good: 0.7, usable: 0.9 };
+		const sure = { now: chances, then: chances };
+		expect(trialInWords({ ...sure, saved: 2 }, 8)).toBe('One trial now should save 2 of the remaining 7.');
+		expect(trialInWords({ ...sure, saved: 0.1 }, 8)).toBe('No trial needed: shoot.');
+		expect(trialInWords({ ...sure, now: { good: 0, usable: 0.02 }, saved: 0 }, 8)).toBe('');
 	});
 
 	it('says how a frame came out, and how its light was read', () => {

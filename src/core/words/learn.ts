@@ -1,5 +1,6 @@
 import { automaticExposure, type Camera } from '../camera';
-import type { Learnt, ReadingHabit, TrialWorth } from '../learn';
+import type { Learnt, ReadingHabit } from '../learn';
+import type { TrialWorth } from '../match';
 import { formatDoubt, stopsInWords } from '../units';
 import { habitInWords } from './habit';
 
@@ -51,6 +52,8 @@ export function readingHabitInWords(name: string, { stops, sd, frames }: Reading
 	return `Your “${name}” runs ${stopsInWords(stops)} ${stops > 0 ? 'bright' : 'dark'}, ${doubt}.`;
 }
 
+/** Chance from which on a frame is shot without asking. */
+const MOSTLY = 0.7;
 /** Frames that make a trial worth a word. */
 const WORTH_A_WORD = 0.5;
 
@@ -58,10 +61,11 @@ const WORTH_A_WORD = 0.5;
  * Whether a test frame is worth it.
  *
  * @param left frames left in the camera
- * @example trialInWords({ without: 4.1, with: 6, saved: 1.9 }, 8) // 'One trial now should save 2 of the remaining 7.'
+ * @returns an empty text where it would not help, and a frame fails all the same
+ * @example trialInWords({ saved: 1.9, … }, 8) // 'One trial now should save 2 of the remaining 7.'
  */
-export function trialInWords({ saved }: TrialWorth, left: number): string {
-	if (saved < WORTH_A_WORD) return 'No trial needed: shoot.';
+export function trialInWords({ saved, now }: TrialWorth, left: number): string {
+	if (saved < WORTH_A_WORD) return now.usable >= MOSTLY ? 'No trial needed: shoot.' : '';
 	const many = Math.round(saved);
 	return `One trial now should save ${many === 1 ? 'one' : many} of the remaining ${left - 1}.`;
 }

@@ -3,8 +3,9 @@
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import { checklistOf } from '$core/camera';
-	import { isDevelopedLater } from '$core/film';
-	import { loadRecordSchema, type LoadRecord, type RecipeRecord } from '$contract/records';
+	import { inProcess, isDevelopedLater } from '$core/film';
+	import { mismatchInWords } from '$core/words';
+	import { filtersOf, loadRecordSchema, type LoadRecord, type RecipeRecord } from '$contract/records';
 	import ProcessFields from '$lib/develop/ProcessFields.svelte';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import FormEnd from '$lib/forms/FormEnd.svelte';
@@ -61,6 +62,11 @@
 
 	const camera = $derived(cameraOf(form.draft.cameraId));
 	const film = $derived(films.find(({ id }) => id === form.draft.filmId));
+	const mismatch = $derived(
+		camera && film
+			? mismatchInWords(camera, inProcess(film, form.draft.process), filtersOf(records.gear))
+			: ''
+	);
 	const { spool } = $derived(form.draft);
 	const checked = $derived(form.draft.checked ?? []);
 	const loose = form as unknown as FormState<object>;
@@ -186,6 +192,7 @@
 					onchange={(note) => editor.set({ note: note || undefined })}
 				/>
 			</div>
+			{#if mismatch}<p class="notice" role="status">{mismatch}</p>{/if}
 			{#if inside}
 				<p class="notice">
 					{inside.camera.name} holds {inside.film.name} with {inside.left} of {inside.load.frames} left. Loading

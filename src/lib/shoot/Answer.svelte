@@ -9,6 +9,8 @@
 		clampedInWords,
 		exposureSentence,
 		flashRows,
+		largestPart,
+		mismatchInWords,
 		nothingToSet,
 		rangeInWords,
 		settingRows,
@@ -83,7 +85,7 @@
 		const but = outcome.verdict === 'just-enough' || outcome.verdict === 'usable' ? 'But' : 'And';
 		const exposure = `${exposureSentence(outcome, chosen.film)} ${chanceSentence(outcome)}`;
 		const all = [
-			{ text: fails ? whyInWords(outcome) : '', strong: true },
+			{ text: fails ? named : '', strong: true },
 			...outcome.spoilers.map((spoiler) => ({
 				text: `${but} ${spoilerInWords(spoiler, outcome, chosen.camera)}.`,
 				strong: true
@@ -96,6 +98,14 @@
 			{ text: cast, strong: false }
 		];
 		return all.filter(({ text }) => text !== '');
+	});
+	/** What makes it fail; where that is the film, with its cure. */
+	const named = $derived.by(() => {
+		if (!chosen || !outcome) return '';
+		const why = whyInWords(outcome);
+		const film = largestPart(outcome.why ?? {}, outcome.error)?.[0] === 'filmVersusEye';
+		if (!why || !film || shoot.answers.previewed) return why;
+		return mismatchInWords(chosen.camera, chosen.film, shoot.answers.bag.filters ?? []) || why;
 	});
 	const first = $derived(narrow ? 1 : sentences.length);
 	const MOST_NAMED = 3;

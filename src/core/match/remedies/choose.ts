@@ -55,6 +55,12 @@ function mostWorth({ camera, film, light }: Question): number {
 	return (centred(good, doubt) + centred(usable, doubt)) / 2;
 }
 
+/** How the best outcome is worked out, and how many settings that takes. */
+interface CostedAnswer {
+	best: Answer;
+	settings: number;
+}
+
 interface Tried {
 	kind: RemedyKind;
 	option: Option;
@@ -75,14 +81,14 @@ function attempt(
 	before: Outcome,
 	kind: RemedyKind,
 	option: Option,
-	answer: Answer,
+	answer: CostedAnswer,
 	earlier?: Judge
 ): Tried | null {
 	const next = withChange(kind, question, option);
 	const judge = kind.judge ?? earlier;
 	const judged = judge
-		? judge(next, answer)
-		: { outcome: answer(next.camera, next.film, next.light, next.intent) };
+		? judge(next, answer.best, answer.settings)
+		: { outcome: answer.best(next.camera, next.film, next.light, next.intent) };
 	if (!judged) return null;
 	const { outcome } = judged;
 	const said = ('change' in judged ? judged.change : undefined) ?? {};
@@ -93,7 +99,7 @@ function attempt(
 }
 
 /** Two things together: the second judged where the first is done. */
-function* pairsAfter(first: Tried, kinds: readonly RemedyKind[], answer: Answer): Generator<Remedy> {
+function* pairsAfter(first: Tried, kinds: readonly RemedyKind[], answer: CostedAnswer): Generator<Remedy> {
 	const from = kinds.indexOf(first.kind);
 	for (const kind of kinds.slice(from)) {
 		const stacked = kind === first.kind;
@@ -140,9 +146,10 @@ export function choose(
 	kinds: readonly RemedyKind[],
 	question: Question,
 	best: Outcome,
-	answer: Answer,
+	bestOf: Answer,
 	settings: number
 ): Remedy[] {
+	const answer: CostedAnswer = { best: bestOf, settings };
 	const latitude = latitudeOf(question.film);
 	const singles = kinds.flatMap((kind) =>
 		kind.options(question, best).flatMap((option) => attempt(question, best, kind, option, answer) ?? [])

@@ -108,8 +108,8 @@ describe('what each remedy would have one do', () => {
 		const pushes = options(development, { film: filmOf('bw-negative', 100, { processStops: 0.5 }) });
 		expect(pushes.map(({ name, from, to }) => [name, from, to])).toEqual([
 			['pull 1 stop', 0.5, -0.5],
-			['pull ⅔ stop', 0.5, 0],
-			['push ⅔ stop', 0.5, 1],
+			['pull ½ stop', 0.5, 0],
+			['push ½ stop', 0.5, 1],
 			['push 1 stop', 0.5, 1.5]
 		]);
 		expect(options(development, {})).toEqual([]);
@@ -122,7 +122,7 @@ describe('what each remedy would have one do', () => {
 			options(lamp, { light, camera: fixedCamera({ shutter: { kind: 'fixed', seconds: 1 / 8 } }) })
 		).toEqual([
 			{ name: expect.stringMatching(/^lamp from 2 m to /), from: 2, to: expect.any(Number) },
-			{ name: 'modifier off, 1⅔ stops more light', off: true }
+			{ name: 'modifier off, 1½ stops more light', off: true }
 		]);
 		expect(options(lamp, {})).toEqual([]);
 		expect(options(bracket, {})).toEqual([{ name: 'three frames: darker, even, lighter' }]);

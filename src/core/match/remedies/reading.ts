@@ -1,10 +1,17 @@
 import { resolveLight } from '../../light';
-import type { RemedyKind } from './remedy-kind';
+import { isSure, shownByReading, withKnowing, worthOfKnowing } from './knowing';
+import type { Judge, RemedyKind } from './remedy-kind';
 
 /** Doubt of light that was metered where the subject stands, stops; common practice. */
 const METERED_SD = 1 / 3;
 
-/** A better reading of the same light. */
+const judge: Judge = (question, answer, settings) => {
+	const best = answer(question.camera, question.film, question.light, question.intent);
+	if (isSure(best)) return null;
+	return withKnowing(best, worthOfKnowing(question, shownByReading(question, METERED_SD), answer, settings));
+};
+
+/** A better reading of the same light: what is set then is set by it. */
 export const reading: RemedyKind = {
 	kind: 'reading',
 	effort: 1,
@@ -12,5 +19,6 @@ export const reading: RemedyKind = {
 	narrows: true,
 	options: ({ light }) =>
 		resolveLight(light).sd > METERED_SD ? [{ name: 'meter the light on the subject' }] : [],
-	make: (question) => ({ ...question, light: { ...question.light, sd: METERED_SD } })
+	judge,
+	make: (question) => question
 };

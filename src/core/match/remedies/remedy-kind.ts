@@ -21,7 +21,9 @@ export type Option = Omit<Change, 'stops' | 'kind'>;
 /** How a change comes out, where that is not just the best answer; null where it cannot be done. */
 export type Judge = (
 	question: Question,
-	answer: Answer
+	answer: Answer,
+	/** How many the camera has: what an answer costs. */
+	settings: number
 ) => { outcome: Outcome; change?: Partial<Change> } | null;
 
 interface AnyRemedy {

@@ -1,0 +1,62 @@
+import {
+	automaticExposure,
+	dialSpeeds,
+	neutralOn,
+	wheelPositions,
+	type Camera,
+	type Filter
+} from '../camera';
+import { effectiveSpeedStops, pushRangeOf, type Film } from '../film';
+import { formatStops, stopsInWords } from '../units';
+
+/** The commonest mistake: a film that an eye does not expect. */
+
+/** From here on it shows, stops. */
+const SHOWS = 2 / 3;
+/** Density of a stop of grey: log10 2. */
+const DENSITY = Math.log10(2);
+/** A filter this near to what is wanted does, stops. */
+const NEAR = 0.4;
+
+/**
+ * Stops by which a film is faster than what the eye of a camera can be told; 0 by hand, and where its dial
+ * goes along.
+ *
+ * @example fasterThanExpected(an eye for ISO 160, a film of ISO 640) // 2
+ */
+export function fasterThanExpected(camera: Camera, film: Film): number {
+	if (!automaticExposure(camera)) return 0;
+	const iso = 100 * 2 ** effectiveSpeedStops(film);
+	return Math.log2(iso / neutralOn(dialSpeeds(camera), iso));
+}
+
+const grey = (stops: number) =>
+	`${stopsInWords(stops).replace(' ', '-').replace(/s$/, '')} ND (${(stops * DENSITY).toFixed(1)})`;
+
+/**
+ * That a film is not what the camera expects, and what cures it.
+ *
+ * @param filters of the bag
+ * @returns an empty text where it is, to what does not show
+ * @example mismatchInWords(an eye for ISO 160, ISO 640, []) // 'This film is 2 stops faster than the camera expects. A 2-stop ND (0.6) on the pack cures it; there is none in your bag.'
+ */
+export function mismatchInWords(camera: Camera, film: Film, filters: readonly Filter[]): string {
+	const stops = fasterThanExpected(camera, film);
+	if (Math.abs(stops) < SHOWS) return '';
+	const side = stops > 0 ? 'faster' : 'slower';
+	const start = `This film is ${stopsInWords(stops)} ${side} than the camera expects.`;
+	const wheel = wheelPositions(automaticExposure(camera)?.compensation);
+	const place = stops > 0 ? Math.min(...wheel) : Math.max(...wheel);
+	const enough = Math.abs(place) >= Math.abs(stops) - NEAR;
+	const turned = `The wheel, ${formatStops(stops)} toward ${stops > 0 ? 'darken' : 'lighten'}, cures it.`;
+	if (enough) return `${start} ${turned}`;
+	const pushed = pushRangeOf(film)[1] > 0 ? 'A push in development, or a' : 'A';
+	if (stops < 0) return `${start} ${pushed} film of its own speed cures it.`;
+	const cure = `${grey(stops)} on the pack cures it`;
+	const own = filters.find(
+		(filter) => (filter.kind ?? 'neutral') === 'neutral' && Math.abs(filter.stops - stops) <= NEAR
+	);
+	return own
+		? `${start} Your ${own.name} on the pack cures it.`
+		: `${start} A ${cure}; there is none in your bag.`;
+}
