@@ -17,6 +17,7 @@
 	import RecordForm from '$lib/forms/RecordForm.svelte';
 	import TextField from '$lib/forms/TextField.svelte';
 	import { replace, type Kept } from '$lib/records/client';
+	import LoadFields from './LoadFields.svelte';
 	import { highestNumber, withFilm } from './load-put-right';
 
 	interface Props {
@@ -76,27 +77,7 @@
 					quantity={plainNumber}
 					onchange={(count) => editor.set({ frames: count as number })}
 				/>
-				{#if !form.draft.spool}
-					<ChoiceField
-						label="Its counter"
-						value={form.draft.counter ?? 'up'}
-						options={[
-							{ value: 'up', name: 'counts up: frames taken' },
-							{ value: 'down', name: 'counts down: frames left' }
-						]}
-						onchange={(counter) => editor.set({ counter: counter as LoadRecord['counter'] })}
-					/>
-				{/if}
-				<QuantityField
-					form={loose}
-					path="price"
-					label="What it costs"
-					hint="with development, in your money; may stay empty"
-					inputmode="decimal"
-					value={form.draft.price as number | undefined}
-					quantity={plainNumber}
-					onchange={(price) => editor.set({ price })}
-				/>
+				<LoadFields form={loose} load={form.draft} set={(fields) => editor.set(fields)} />
 				<TextField
 					form={loose}
 					path="note"

@@ -17,6 +17,7 @@
 	import { replace, type Kept } from '$lib/records/client';
 	import { loadedCameras, type BagRecords } from '$lib/shoot/bag';
 	import { takeInHand } from '$lib/shoot/in-hand';
+	import LoadFields from './LoadFields.svelte';
 	import { filmFor, filmsThatFit, takenBy, typicalLoad } from './takes';
 
 	interface Props {
@@ -155,27 +156,8 @@
 								onchange={(value) => editor.set({ spool: { ...spool, [key]: value as number } })}
 							/>
 						{/each}
-					{:else}
-						<ChoiceField
-							label="Its counter"
-							value={form.draft.counter ?? 'up'}
-							options={[
-								{ value: 'up', name: 'counts up: frames taken' },
-								{ value: 'down', name: 'counts down: frames left' }
-							]}
-							onchange={(counter) => editor.set({ counter: counter as LoadRecord['counter'] })}
-						/>
 					{/if}
-					<QuantityField
-						form={loose}
-						path="price"
-						label="What it costs"
-						hint="with development, in your money; may stay empty"
-						inputmode="decimal"
-						value={form.draft.price as number | undefined}
-						quantity={plainNumber}
-						onchange={(price) => editor.set({ price })}
-					/>
+					<LoadFields form={loose} load={form.draft} set={(fields) => editor.set(fields)} />
 				{/key}
 				{#if film && isDevelopedLater(film)}
 					<ProcessFields

@@ -4,9 +4,11 @@
 	import { BUILT_IN } from '$core/flash';
 	import { isSameThing } from '$core/match';
 	import { resolveLight } from '$core/light';
-	import { formatStops, roundToThird } from '$core/units';
+	import { roundToThird } from '$core/units';
 	import { filtersOf, type CameraRecord, type FrameRecord, type GearRecord } from '$contract/records';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
+	import { elsewhereOptions } from '$lib/parts/elsewhere';
+	import FilterTicks from '$lib/parts/FilterTicks.svelte';
 	import type { Kept } from '$lib/records/client';
 	import { meterDifferenceOf } from './frame-words';
 
@@ -73,9 +75,6 @@
 	});
 
 	const apart = $derived(roundToThird(meterDifferenceOf(frame.light)));
-	const elsewhere = $derived([...new Set([apart, -4, -3, -2, -1, 0, 1, 2, 3, 4])].sort((a, b) => a - b));
-	const elsewhereName = (stops: number) =>
-		stops === 0 ? 'the subject’s light' : `light ${formatStops(stops)} ${stops < 0 ? 'darker' : 'brighter'}`;
 	function stood(stops: number) {
 		const {
 			meterEv: _,
@@ -122,7 +121,7 @@
 		<ChoiceField
 			label="Its eye stood in"
 			value={String(apart)}
-			options={elsewhere.map((stops) => ({ value: String(stops), name: elsewhereName(stops) }))}
+			options={elsewhereOptions(apart)}
 			onchange={(stops) => stood(Number(stops))}
 		/>
 	{/if}
@@ -149,21 +148,7 @@
 		/>
 	{/if}
 </div>
-{#if filters.length > 0}
-	<fieldset>
-		<legend>Filters on the lens</legend>
-		{#each filters as filter (filter.id ?? filter.name)}
-			<label class="tick-box">
-				<input
-					type="checkbox"
-					checked={worn.some((each) => isSameThing(each, filter))}
-					onchange={(event) => wear(filter, event.currentTarget.checked)}
-				/>
-				{filter.name}, takes {formatStops(filter.stops)}
-			</label>
-		{/each}
-	</fieldset>
-{/if}
+<FilterTicks {filters} {worn} onwear={wear} />
 <label class="tick-box">
 	<input
 		type="checkbox"
@@ -172,9 +157,3 @@
 	/>
 	It stood on a support
 </label>
-
-<style>
-	legend {
-		font-weight: var(--heavy);
-	}
-</style>

@@ -1,6 +1,6 @@
 <!-- The lane of the camera in hand on a phone: about ten stops around the light, to be dragged. -->
 <script lang="ts">
-	import { dragsStops, type StopsDrag } from './drag';
+	import { dragOf, dragsStops } from './drag';
 	import ReachBars from './ReachBars.svelte';
 	import type { ShootState } from './shoot-state.svelte';
 	import { worksInWords } from '$core/words';
@@ -14,15 +14,7 @@
 	const ev = $derived(shoot.lights.resolved?.ev);
 	const sd = $derived(shoot.lights.resolved?.sd ?? 0);
 
-	const evAt = (event: PointerEvent, element: HTMLElement) => {
-		const box = element.getBoundingClientRect();
-		return axis.from + ((event.clientX - box.left) / box.width) * (axis.to - axis.from);
-	};
-	const drag = (): StopsDrag => ({
-		start: evAt,
-		gear: (element) => (axis.to - axis.from) / element.getBoundingClientRect().width,
-		move: (to) => shoot.tryLight(to)
-	});
+	const drag = () => dragOf(axis, (to) => shoot.tryLight(to));
 	const signed = (tick: number) => (tick < 0 ? `−${-tick}` : String(tick));
 </script>
 

@@ -2,7 +2,7 @@
 <script lang="ts">
 	import { landmarks } from '$core/light';
 	import { marksThatFit } from './axis';
-	import { dragsStops, type StopsDrag } from './drag';
+	import { dragOf, dragsStops } from './drag';
 	import Lane from './Lane.svelte';
 	import LightHandle from './LightHandle.svelte';
 	import { scenes } from '$lib/light/scenes';
@@ -26,15 +26,7 @@
 	);
 	const beyond = $derived(ev === undefined ? null : ev < axis.from ? 'left' : ev > axis.to ? 'right' : null);
 
-	const evAt = (event: PointerEvent, element: HTMLElement) => {
-		const box = element.getBoundingClientRect();
-		return axis.from + ((event.clientX - box.left) / box.width) * (axis.to - axis.from);
-	};
-	const drag = (): StopsDrag => ({
-		start: evAt,
-		gear: (element) => (axis.to - axis.from) / element.getBoundingClientRect().width,
-		move: (to) => shoot.tryLight(to)
-	});
+	const drag = () => dragOf(axis, (to) => shoot.tryLight(to));
 </script>
 
 <div class="board">

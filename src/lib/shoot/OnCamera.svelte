@@ -1,9 +1,10 @@
 <!-- What is set and mounted on the chosen camera: only what it has. -->
 <script lang="ts">
 	import { automaticExposure, type Filter } from '$core/camera';
-	import { flashOf, isSameThing } from '$core/match';
-	import { formatStops } from '$core/units';
+	import { flashOf } from '$core/match';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
+	import { elsewhereOptions } from '$lib/parts/elsewhere';
+	import FilterTicks from '$lib/parts/FilterTicks.svelte';
 	import type { Loaded } from './bag';
 	import { canPutEyeAside, chosenOn, choosersOf, type Chooser } from './choices';
 	import { closeUpsOf } from './on-camera';
@@ -25,13 +26,6 @@
 		shoot.setChosen(chosenOn(camera, own, changes));
 	}
 
-	/** How an eye can stand in other light, stops brighter than the subject's. */
-	const elsewhere = $derived(
-		[...new Set([own.meterDifference, -4, -3, -2, -1, 0, 1, 2, 3, 4])].sort((a, b) => a - b)
-	);
-	const elsewhereName = (stops: number) =>
-		stops === 0 ? 'the subject’s light' : `light ${formatStops(stops)} ${stops < 0 ? 'darker' : 'brighter'}`;
-
 	const mount = (filter: Filter, on: boolean) =>
 		shoot.setChosen({ filters: mounted(own.filters, filter, on, shoot.answers.bag) });
 </script>
@@ -49,7 +43,7 @@
 		<ChoiceField
 			label="Its eye stands in"
 			value={String(own.meterDifference)}
-			options={elsewhere.map((stops) => ({ value: String(stops), name: elsewhereName(stops) }))}
+			options={elsewhereOptions(own.meterDifference)}
 			onchange={(value) => shoot.setChosen({ meterDifference: Number(value), meterSd: undefined })}
 		/>
 	{/if}
@@ -83,27 +77,10 @@
 		The flash fires
 	</label>
 {/if}
-{#if filters.length > 0}
-	<fieldset>
-		<legend>Filters on the lens</legend>
-		{#each filters as filter (filter.id ?? filter.name)}
-			<label class="tick-box">
-				<input
-					type="checkbox"
-					checked={own.filters.some((worn) => isSameThing(worn, filter))}
-					onchange={(event) => mount(filter, event.currentTarget.checked)}
-				/>
-				{filter.name}, takes {formatStops(filter.stops)}
-			</label>
-		{/each}
-	</fieldset>
-{/if}
+<FilterTicks {filters} worn={own.filters} onwear={mount} />
 
 <style>
 	.fields {
 		grid-template-columns: repeat(auto-fill, minmax(8rem, 1fr));
-	}
-	legend {
-		font-weight: var(--heavy);
 	}
 </style>

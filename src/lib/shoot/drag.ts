@@ -1,4 +1,5 @@
 import type { Attachment } from 'svelte/attachments';
+import type { Axis } from './axis';
 
 /** A horizontal drag, told in stops. */
 export interface StopsDrag {
@@ -8,6 +9,16 @@ export interface StopsDrag {
 	gear: (element: HTMLElement) => number;
 	move: (ev: number) => void;
 }
+
+/** A drag of the line itself: it begins where it is grabbed, and goes as far as the pointer. */
+export const dragOf = ({ from, to }: Pick<Axis, 'from' | 'to'>, move: StopsDrag['move']): StopsDrag => ({
+	start: (event, element) => {
+		const { left, width } = element.getBoundingClientRect();
+		return from + ((event.clientX - left) / width) * (to - from);
+	},
+	gear: (element) => (to - from) / element.getBoundingClientRect().width,
+	move
+});
 
 /** Makes an element draggable along the line of stops by mouse, pen or finger. */
 export function dragsStops(drag: () => StopsDrag): Attachment<HTMLElement> {
