@@ -112,7 +112,7 @@ test('a trial of an eye teaches its habit, which is kept and answers from then o
 		.getByRole('region', { name: 'Eye and wheel' })
 		.getByRole('button', { name: /^Keep it/ })
 		.click();
-	await expect(page.getByText('Wedge counts with ⅔ stop less than its eye says from now on')).toBeVisible();
+	await expect(page.getByText('Wedge counts with ½ stop less than its eye says from now on')).toBeVisible();
 	await app.restart();
 	await open(page, '/');
 	// Half a stop too dark is made up by the wheel's half.
