@@ -21,6 +21,9 @@ test('a reading of the eye’s own light moves that camera’s line alone, and d
 	await openWay(page, 'Meter');
 	await page.getByLabel('This is the light on Wedge’s eye').check();
 	await page.getByLabel('The meter shows').selectOption({ label: 'EV' });
+	// The meter is set to the film in hand until it is told otherwise.
+	await expect(page.getByLabel('Set to ISO')).toHaveValue('160');
+	await page.getByLabel('Set to ISO').fill('100');
 	await page.getByLabel('EV', { exact: true }).fill('9');
 	await use(page);
 	// Three stops darker at the eye: three too much, of which the wheel takes one and a half.
@@ -30,7 +33,7 @@ test('a reading of the eye’s own light moves that camera’s line alone, and d
 	await page.keyboard.press('Escape');
 	await handle(page).focus();
 	await page.keyboard.press('PageDown');
-	await expect(answer(page).getByRole('heading', { name: 'Too light by 1⅔' })).toBeVisible();
+	await expect(answer(page).getByRole('heading', { name: 'Too light by 1½' })).toBeVisible();
 });
 
 test('a reading of before is taken again with one tap, named, and stays on the line after a restart', async ({
