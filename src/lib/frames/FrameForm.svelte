@@ -6,7 +6,15 @@
 	import { resolveLight } from '$core/light';
 	import { outcomeAt } from '$core/match';
 	import { roundToThird } from '$core/units';
-	import { exposureSentence, judgedInWords, verdictInShort, wheelInWords, whyInWords } from '$core/words';
+	import {
+		apertureInWords,
+		exposureSentence,
+		judgedInWords,
+		timeInWords,
+		verdictInShort,
+		wheelInWords,
+		whyInWords
+	} from '$core/words';
 	import { check } from '$contract/validate';
 	import {
 		frameRecordSchema,
@@ -68,6 +76,17 @@
 		const handTimed = seconds !== undefined && onlyByHand(camera, seconds) ? true : settings.handTimed;
 		set({ settings: { ...settings, handTimed } });
 	}
+
+	/** As the camera has it: what an eye chose is no row of digits. What is not typed stays as it was kept. */
+	const made = $derived(form.draft.settings);
+	const timeSaid = {
+		parse: timeQuantity.parse,
+		show: (seconds: number) => timeInWords(camera, { ...made, seconds }).replace(/ s$/, '')
+	};
+	const apertureSaid = {
+		parse: fNumberQuantity.parse,
+		show: (f: number) => apertureInWords(camera, { ...made, f }).replace('f/', '')
+	};
 
 	// svelte-ignore state_referenced_locally -- a frame stays with its camera
 	const wheel = wheelPositions(automaticExposure(camera)?.compensation);
@@ -165,7 +184,7 @@
 					path="settings.f"
 					label="f-number"
 					value={form.draft.settings.f as number | undefined}
-					quantity={fNumberQuantity}
+					quantity={apertureSaid}
 					onchange={(f) => setSettings({ f: f as number })}
 				/>
 				<QuantityField
@@ -173,7 +192,7 @@
 					path="settings.seconds"
 					label="Time, s"
 					value={form.draft.settings.seconds as number | undefined}
-					quantity={timeQuantity}
+					quantity={timeSaid}
 					onchange={(seconds) => setSettings({ seconds: seconds as number })}
 				/>
 			</div>
