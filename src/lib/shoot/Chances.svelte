@@ -38,7 +38,9 @@
 	const isInstant = $derived(isSeenAtOnce(chosen.film));
 	const worth = $derived.by(() => {
 		if (!asked || !isInstant || chosen.left < 2) return '';
-		const [camera, film, light, intent] = asked;
+		const [camera, film, light, intent, { verdict }] = asked;
+		// What fails is mended first: what would help stands beside it.
+		if (verdict === 'too-dark' || verdict === 'too-light') return '';
 		const found = trialWorth(camera, film, light, shoot.answers.bag, intent, chosen.left);
 		return found ? trialInWords(found, chosen.left) : '';
 	});
