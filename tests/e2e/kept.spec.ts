@@ -119,6 +119,8 @@ test('a frame that was undone is not sent by a tab that had slept', async ({ pag
 	await expect(page.getByText('Not saved yet')).toBeHidden();
 	await page.keyboard.press('u');
 	await expect(took(page, 1)).toBeVisible();
+	// It goes from the page at once; from the server when that has answered.
+	await expect.poll(() => numbersOf(request)).toEqual([]);
 	await other.bringToFront();
 	await online(other);
 	await other.reload();
