@@ -1,5 +1,5 @@
 import { automaticExposure, slowestByHand, type Camera, type Filter } from '../camera';
-import { effectiveSpeedStops, type Film } from '../film';
+import { effectiveSpeed, type Film } from '../film';
 import { resolveLight } from '../light';
 import { bestOutcome, isSpoiledBy, type Outcome, type Verdict } from '../match';
 import { formatEv } from '../units';
@@ -39,7 +39,7 @@ function says(outcome: Outcome): string {
 
 /** What its development makes of a film's speed; nothing where that is the one on its box. */
 function shotAs(film: Film): string {
-	const speed = 100 * 2 ** effectiveSpeedStops(film);
+	const speed = effectiveSpeed(film);
 	return Math.abs(Math.log2(speed / film.iso)) < 1 / 6 ? '' : `, shot as ISO ${Number(speed.toPrecision(2))}`;
 }
 

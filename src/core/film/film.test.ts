@@ -7,6 +7,7 @@ import {
 	castOf,
 	correctedTime,
 	developingSeconds,
+	effectiveSpeed,
 	effectiveSpeedStops,
 	factsOf,
 	filmSpeedFor,
@@ -58,6 +59,7 @@ describe('speed', () => {
 	it('is the box speed with what development and age change', () => {
 		expect(effectiveSpeedStops(filmOf('instant', 400))).toBe(2);
 		expect(effectiveSpeedStops(filmOf('bw-negative', 400, { processStops: -1 }))).toBe(1);
+		expect(effectiveSpeed(filmOf('bw-negative', 400, { processStops: -1 }))).toBe(200);
 		expect(speedDoubt(filmOf('instant', 400))).toBe(0.15);
 		expect(speedDoubt(filmOf('instant', 400, { speedSd: 0.7 }))).toBe(0.7);
 	});

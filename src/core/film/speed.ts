@@ -13,6 +13,14 @@ export function effectiveSpeedStops(film: Film): number {
 	return speedStops(film.iso) + (film.processStops ?? 0);
 }
 
+/**
+ * The speed that a film is shot at: the one on its box, as age and development change it.
+ *
+ * @returns ISO
+ * @example effectiveSpeed({ name: 'Any', type: 'bw-negative', iso: 400, processStops: -1 }) // 200
+ */
+export const effectiveSpeed = (film: Film): number => 100 * 2 ** effectiveSpeedStops(film);
+
 /** Doubt of the film's speed, stops. */
 export function speedDoubt(film: Film): number {
 	return film.speedSd ?? FRESH_SPEED_SD;

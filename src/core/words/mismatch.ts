@@ -6,7 +6,7 @@ import {
 	type Camera,
 	type Filter
 } from '../camera';
-import { effectiveSpeedStops, pushRangeOf, type Film } from '../film';
+import { effectiveSpeed, pushRangeOf, type Film } from '../film';
 import { formatStops, stopsInWords } from '../units';
 
 /** The commonest mistake: a film that an eye does not expect. */
@@ -26,7 +26,7 @@ const NEAR = 0.4;
  */
 export function fasterThanExpected(camera: Camera, film: Film): number {
 	if (!automaticExposure(camera)) return 0;
-	const iso = 100 * 2 ** effectiveSpeedStops(film);
+	const iso = effectiveSpeed(film);
 	return Math.log2(iso / neutralOn(dialSpeeds(camera), iso));
 }
 

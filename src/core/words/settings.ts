@@ -10,7 +10,7 @@ import {
 	type Camera,
 	type Filter
 } from '../camera';
-import { effectiveSpeedStops, type Film } from '../film';
+import { effectiveSpeed, type Film } from '../film';
 import { resolveLight, type Light } from '../light';
 import { isSpoiledBy, type Intent, type Lane, type Outcome, type Span } from '../match';
 import {
@@ -91,7 +91,7 @@ export function wheelInWords(place: number): string {
 
 /** What a dial that stands beside the film's speed does, and that it stands at it. */
 function dialNote(speeds: readonly number[], iso: number, film: Film): string {
-	const neutral = neutralOn(speeds, 100 * 2 ** effectiveSpeedStops(film));
+	const neutral = neutralOn(speeds, effectiveSpeed(film));
 	if (iso === neutral) return 'this film';
 	const stops = Math.log2(neutral / iso);
 	return `${formatStops(stops)} to ${stops > 0 ? 'lighten' : 'darken'}`;

@@ -1,5 +1,5 @@
 import { controlsOf } from '$core/camera';
-import { effectiveSpeedStops } from '$core/film';
+import { effectiveSpeed } from '$core/film';
 import { degreesFromIso, isoFromDegrees } from '$core/units';
 import { keepHere, keptHere } from '$lib/records/kept-here';
 import type { InHand } from './panel';
@@ -10,7 +10,7 @@ const KEY = 'just-enough-meter-iso';
 
 /** ISO as it was last set here, else that of the film in the camera in hand. */
 export function meterIso(inHand: InHand | null): number {
-	const film = inHand ? isoFromDegrees(degreesFromIso(100 * 2 ** effectiveSpeedStops(inHand.film))) : 100;
+	const film = inHand ? isoFromDegrees(degreesFromIso(effectiveSpeed(inHand.film))) : 100;
 	return keptHere<number | null>(KEY, null) ?? film;
 }
 
