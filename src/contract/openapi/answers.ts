@@ -9,7 +9,10 @@ const change = object(
 	{
 		kind: { type: 'string' },
 		name: { type: 'string' },
-		stops: { type: 'number', description: 'what it does to error' }
+		stops: { type: 'number', description: 'what it does to error' },
+		missing: { type: 'boolean', description: 'it is not in the bag' },
+		wish: { type: 'boolean', description: 'a wish is given up' },
+		instead: object({ id: text(36), name: text(80) }, ['name'])
 	},
 	['kind', 'name', 'stops']
 );

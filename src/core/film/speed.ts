@@ -1,4 +1,5 @@
 import { speedStops } from '../units';
+import { factsOf } from './type-facts';
 import type { Film } from './types';
 
 /** Doubt of a fresh film's speed, stops: packs of one make differ; common practice. */
@@ -20,6 +21,9 @@ export function effectiveSpeedStops(film: Film): number {
  * @example effectiveSpeed({ name: 'Any', type: 'bw-negative', iso: 400, processStops: -1 }) // 200
  */
 export const effectiveSpeed = (film: Film): number => 100 * 2 ** effectiveSpeedStops(film);
+
+/** Speeds of films of the same type that are on sale, ISO. */
+export const speedsMade = ({ type }: Film): readonly number[] => factsOf(type).speeds;
 
 /** Doubt of the film's speed, stops. */
 export function speedDoubt(film: Film): number {

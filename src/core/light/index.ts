@@ -23,5 +23,6 @@ export {
 } from './sun';
 export * from './landmarks';
 export { answerLight, contradictionIn, lightNote, lightOnBoth, resolveLight, rivalsOf } from './resolve';
+export { lightToFind } from './to-find';
 export { faceOf, type Face, type FaceMark } from './faces';
 export { instantOf, localTime, zoneAt } from './sun/zone';

@@ -11,7 +11,7 @@ import {
 	type Axis,
 	type Control
 } from '../camera';
-import { correctedTime, effectiveSpeed } from '../film';
+import { correctedTime, effectiveSpeed, middleOf } from '../film';
 import { markedApertures, markedTimes, marksBetween } from '../units';
 import { controlsLeft } from './fixed';
 import { answerTo, handResponse, responseOf, type Answered, type Response } from './response';
@@ -47,7 +47,7 @@ const marksOf = (axis: Axis, series: readonly number[]): readonly number[] =>
 const inRange = (axis: Axis, value: number) => axis.kind === 'range' && value > axis.from && value < axis.to;
 const only = (value: number): Axis => ({ kind: 'listed', values: [value] });
 
-const middleOfGood = ({ latitude: { good } }: Scene) => (good[0] + good[1]) / 2;
+const middleOfGood = ({ latitude }: Scene) => middleOf(latitude.good);
 
 /**
  * The time that puts the error in the middle of good at an f-number, before the film loses speed over it.

@@ -56,6 +56,7 @@ export type ChangeKind =
 	| 'distance'
 	| 'lamp'
 	| 'light'
+	| 'meter'
 	| 'iso-dial'
 	| 'reading'
 	| 'trial'
@@ -75,6 +76,12 @@ export interface Change {
 	to?: number;
 	/** A filter is taken off, not put on. */
 	off?: boolean;
+	/** The filter that it takes the place of. */
+	instead?: { id?: string; name: string };
+	/** It is not in the bag. */
+	missing?: boolean;
+	/** A wish is given up: that is another picture. */
+	wish?: boolean;
 	/** Flash: see LitChange. */
 	power?: number;
 	range?: [from: number, to: number];

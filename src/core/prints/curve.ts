@@ -1,4 +1,5 @@
 import { factsOf, type FilmType, type PrintCurve } from '../film';
+import { densityOfStops } from '../units';
 
 /*
  * How a print answers to light. Density follows a logistic curve of the logarithm of the exposure,
@@ -8,7 +9,7 @@ import { factsOf, type FilmType, type PrintCurve } from '../film';
 
 const MID_GREY = 0.18;
 const MID_DENSITY = Math.log10(1 / MID_GREY);
-const DENSITY_PER_STOP = Math.log10(2);
+const DENSITY_PER_STOP = densityOfStops(1);
 
 /** Steepness and place of the logistic curve that has its slope and 18 % at mid grey. */
 function logistic({ least, most, contrast }: PrintCurve): { k: number; x0: number } {

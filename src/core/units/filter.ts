@@ -9,6 +9,15 @@ export function stopsOfDensity(density: number): number {
 }
 
 /**
+ * The density that takes so many stops: stops · log10(2), as it is printed on grey filters.
+ *
+ * @example densityOfStops(2).toFixed(1) // '0.6'
+ */
+export function densityOfStops(stops: number): number {
+	return stops * Math.log10(2);
+}
+
+/**
  * Stops that a filter factor takes: log2 F.
  *
  * @param factor > 0

@@ -31,14 +31,23 @@ export const markedTimes: readonly number[] = [
 ];
 
 /**
+ * The one of some values nearest to a value, in stops.
+ *
+ * @example nearestInStops([50, 100, 200], 150) // 200
+ */
+export function nearestInStops(values: readonly number[], value: number): number {
+	const apart = (each: number) => Math.abs(Math.log2(each / value));
+	return values.reduce((a, b) => (apart(b) < apart(a) ? b : a));
+}
+
+/**
  * The mark of a series nearest to a value, in stops; beyond the series, the value itself.
  *
  * @example nearestMark(markedApertures, 10.6) // 11
  */
 export function nearestMark(series: readonly number[], value: number): number {
-	const apart = (mark: number) => Math.abs(Math.log2(mark / value));
-	const nearest = series.reduce((a, b) => (apart(b) < apart(a) ? b : a));
-	return apart(nearest) < 1 / 2 ? nearest : Number(value.toPrecision(2));
+	const nearest = nearestInStops(series, value);
+	return Math.abs(Math.log2(nearest / value)) < 1 / 2 ? nearest : Number(value.toPrecision(2));
 }
 
 /**

@@ -7,14 +7,12 @@ import {
 	type Filter
 } from '../camera';
 import { effectiveSpeed, pushRangeOf, type Film } from '../film';
-import { formatStops, stopsInWords } from '../units';
+import { densityOfStops, formatStops, stopsInWords } from '../units';
 
 /** The commonest mistake: a film that an eye does not expect. */
 
 /** From here on it shows, stops. */
 const SHOWS = 2 / 3;
-/** Density of a stop of grey: log10 2. */
-const DENSITY = Math.log10(2);
 /** A filter this near to what is wanted does, stops. */
 const NEAR = 0.4;
 
@@ -31,7 +29,7 @@ export function fasterThanExpected(camera: Camera, film: Film): number {
 }
 
 const grey = (stops: number) =>
-	`${stopsInWords(stops).replace(' ', '-').replace(/s$/, '')} ND (${(stops * DENSITY).toFixed(1)})`;
+	`${stopsInWords(stops).replace(' ', '-').replace(/s$/, '')} ND (${densityOfStops(stops).toFixed(1)})`;
 
 /**
  * That a film is not what the camera expects, and what cures it.

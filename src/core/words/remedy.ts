@@ -8,11 +8,13 @@ import { chanceInWords, verdictInShort } from './outcome';
 
 /** What a change costs beside its effort, in words; empty where it costs nothing. */
 function cost(
-	{ kind, off, background = 0, range }: Change,
+	{ kind, off, missing, wish, background = 0, range }: Change,
 	best: Outcome,
 	outcome: Outcome,
 	camera: Camera
 ): string {
+	if (missing) return 'not in your bag';
+	if (wish) return 'another picture';
 	if (kind === 'film') return 'for the whole load';
 	if (kind === 'development') return 'for the whole load, in the tank';
 	if (kind === 'bracket') return 'three frames instead of one';
@@ -26,7 +28,10 @@ function cost(
 	return '';
 }
 
-const named = (change: Change) => (change.off ? `take off ${change.name}` : change.name);
+function named({ name, off, instead }: Change): string {
+	if (off) return `take off ${name}`;
+	return instead ? `${name} instead of ${instead.name}` : name;
+}
 
 /**
  * A remedy in a few words.

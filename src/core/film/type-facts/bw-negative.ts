@@ -5,6 +5,7 @@ export const bwNegative: FilmTypeFacts = {
 	colour: false,
 	holder: 'spool',
 	latitude: { good: [-1 / 2, 3 / 2], usable: [-1, 3] },
+	speeds: [25, 50, 100, 125, 200, 400, 800, 3200],
 	draws: [-4, 6],
 	push: [-1, 1],
 	reciprocity: { from: 1, exponent: 1.3 },

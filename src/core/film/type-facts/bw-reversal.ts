@@ -6,6 +6,7 @@ export const bwReversal: FilmTypeFacts = {
 	colour: false,
 	holder: 'spool',
 	latitude: { good: [-1 / 3, 1 / 3], usable: [-1, 1 / 2] },
+	speeds: [25, 50, 100, 200],
 	draws: [-3, 2.5],
 	push: [0, 0],
 	reciprocity: { from: 1, exponent: 1.3 },

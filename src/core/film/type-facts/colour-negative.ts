@@ -5,6 +5,7 @@ export const colourNegative: FilmTypeFacts = {
 	colour: true,
 	holder: 'spool',
 	latitude: { good: [-1 / 2, 2], usable: [-1, 3] },
+	speeds: [50, 100, 200, 400, 800],
 	draws: [-4, 5],
 	push: [-1, 1],
 	reciprocity: { from: 1, exponent: 1.15 },

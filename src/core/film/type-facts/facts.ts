@@ -26,6 +26,8 @@ export interface FilmTypeFacts {
 	holder: Holder;
 	/** Stops of exposure error that it forgives. */
 	latitude: Latitude;
+	/** Speeds of films of this type that are on sale, ISO. */
+	speeds: readonly number[];
 	/** What it draws between black and white, stops from mid grey. */
 	draws: StopRange;
 	/** What development may add to or take from its speed, stops. */

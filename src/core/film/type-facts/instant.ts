@@ -6,6 +6,7 @@ export const instant: FilmTypeFacts = {
 	colour: true,
 	holder: 'instant-pack',
 	latitude: { good: [-1 / 3, 1 / 3], usable: [-1, 2 / 3] },
+	speeds: [100, 160, 640, 800],
 	draws: [-2.75, 2.75],
 	push: [0, 0],
 	reciprocity: { from: 1, exponent: 1.2 },

@@ -6,6 +6,7 @@ export const peelApart: FilmTypeFacts = {
 	colour: true,
 	holder: 'peel-apart-pack',
 	latitude: { good: [-1 / 3, 1 / 3], usable: [-2 / 3, 2 / 3] },
+	speeds: [100, 400, 3000],
 	draws: [-2.75, 2.75],
 	push: [0, 0],
 	reciprocity: { from: 1, exponent: 1.25 },

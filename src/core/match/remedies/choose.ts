@@ -1,12 +1,14 @@
-import { automaticExposure, scatterOf } from '../../camera';
-import { latitudeOf, speedDoubt, type Latitude, type StopRange } from '../../film';
+import { automaticExposure, offsetOf, scatterOf } from '../../camera';
+import { latitudeOf, speedDoubt, type Film, type Latitude, type StopRange } from '../../film';
+import { FLASH_SD } from '../../flash';
 import { resolveLight } from '../../light';
 import { worth } from '../best';
 import { chanceWithin } from '../chance';
-import { offsetOf } from '../../camera';
+import { flashOf } from '../lit';
 import type { Change, Outcome, Remedy } from '../types';
 import { distanceOutside } from '../verdict';
 import {
+	effortOf,
 	withChange,
 	type Answer,
 	type Judge,
@@ -18,10 +20,12 @@ import {
 const MOST_REMEDIES = 8;
 /** What a remedy must add to the worth of a frame that comes out already. */
 const TELLING = 0.05;
-/** Two changes must add this to one that takes no more effort, or they are not tried. */
+/** Two changes must add this to one that takes no more effort. */
 const WORTH_A_SECOND = 0.02;
 /** Stops by which a frame that fails must come nearer. */
 const NEARER = 1 / 3;
+/** Below this chance a frame that still fails is not mended. */
+const HOPELESS = 0.05;
 /** Settings that are worked out for pairs, at most: beyond, a camera of thousands of settings would take seconds. */
 const MOST_FOR_PAIRS = 400_000;
 
@@ -34,23 +38,42 @@ function merit({ usable }: Latitude, outcome: Outcome): number {
 const tier = (outcome: Outcome) =>
 	({ 'just-enough': 0, usable: 1, 'too-dark': 2, 'too-light': 2 })[outcome.verdict];
 
-/** Whether an outcome is so much better than the present one that it is worth a change. */
-function brings(latitude: Latitude, best: Outcome, outcome: Outcome): boolean {
+/** A remedy, and what the film that it leaves in the camera forgives. */
+interface Found {
+	remedy: Remedy;
+	merit: number;
+}
+
+const found = (remedy: Remedy, film: Film): Found => ({
+	remedy,
+	merit: merit(latitudeOf(film), remedy.outcome)
+});
+
+/** Whether a remedy is so much better than things as they are that it is worth a change. */
+function brings(best: Outcome, before: number, { remedy: { outcome }, merit: after }: Found): boolean {
+	if (tier(outcome) === 2 && outcome.chances.usable < HOPELESS) return false;
 	if (tier(outcome) !== tier(best)) return tier(outcome) < tier(best);
 	const lessSpoiled = outcome.spoilers.length < best.spoilers.length;
 	if (lessSpoiled && worth(outcome) >= worth(best) - TELLING) return true;
-	const gained = merit(latitude, outcome) - merit(latitude, best);
-	return gained >= (tier(best) === 2 ? NEARER : TELLING);
+	return after - before >= (tier(best) === 2 ? NEARER : TELLING);
 }
 
 const centred = ([from, to]: StopRange, sd: number) =>
 	chanceWithin([(from - to) / 2, (to - from) / 2], 0, sd);
 
-/** No setting of any kind can be worth more than this with the question's film and doubt. */
-function mostWorth({ camera, film, light }: Question): number {
+/** No setting of any kind, nor a flash, can be worth more than this with the question's film and doubt. */
+function mostWorth({ camera, film, light, bag }: Question): number {
 	const eye = automaticExposure(camera);
 	const { sd } = resolveLight(light);
-	const doubt = Math.hypot(eye ? Math.min(sd, scatterOf(eye)) : sd, offsetOf(camera).sd, speedDoubt(film));
+	const followed = eye ? Math.min(sd, scatterOf(eye)) : sd;
+	const flash = flashOf(camera, bag) !== null;
+	const alone = Math.hypot(
+		flash ? Math.min(followed, FLASH_SD) : followed,
+		offsetOf(camera).sd,
+		speedDoubt(film)
+	);
+	// Of two lights that do as much, the doubts average out.
+	const doubt = flash ? alone / Math.SQRT2 : alone;
 	const { good, usable } = latitudeOf(film);
 	return (centred(good, doubt) + centred(usable, doubt)) / 2;
 }
@@ -94,51 +117,83 @@ function attempt(
 	const said = ('change' in judged ? judged.change : undefined) ?? {};
 	const stops = kind.narrows ? 0 : outcome.error - before.error;
 	const change: Change = { kind: kind.kind, ...option, ...(kind.judge ? said : {}), stops };
-	const remedy = { changes: [change], effort: kind.effort, outcome };
+	const remedy = { changes: [change], effort: effortOf(kind, option), outcome };
 	return { kind, option, question: next, remedy, ofJudge: kind.judge ? {} : said };
 }
 
+/** Of one kind only filters go together, and each two of them once. */
+const isSecondFilter = (first: Option, second: Option) =>
+	!first.off &&
+	!first.instead &&
+	!second.off &&
+	!second.instead &&
+	!second.missing &&
+	second.name > first.name;
+
 /** Two things together: the second judged where the first is done. */
-function* pairsAfter(first: Tried, kinds: readonly RemedyKind[], answer: CostedAnswer): Generator<Remedy> {
+function* pairsAfter(first: Tried, kinds: readonly RemedyKind[], answer: CostedAnswer): Generator<Found> {
 	const from = kinds.indexOf(first.kind);
 	for (const kind of kinds.slice(from)) {
-		const stacked = kind === first.kind;
+		const again = kind === first.kind;
 		for (const option of kind.options(first.question, first.remedy.outcome)) {
-			// Of one kind only filters go together, and each two of them once.
-			const again = kind.kind !== 'filter' || option.off || option.name <= first.option.name;
-			if (stacked && again) continue;
+			if (option.missing) continue;
+			if (again && (kind.kind !== 'filter' || !isSecondFilter(first.option, option))) continue;
 			const tried = attempt(first.question, first.remedy.outcome, kind, option, answer, first.kind.judge);
 			if (!tried) continue;
 			const [done] = first.remedy.changes;
 			const changes = [{ ...done, ...tried.ofJudge }, ...tried.remedy.changes];
-			yield { changes, effort: first.kind.effort + kind.effort, outcome: tried.remedy.outcome };
+			const effort = first.remedy.effort + tried.remedy.effort;
+			yield found({ changes, effort, outcome: tried.remedy.outcome }, tried.question.film);
 		}
 	}
 }
 
-/** Another light is another picture: it beats nothing that mends this one. */
-const isElsewhere = ({ changes }: Remedy) => changes.some(({ kind }) => kind === 'light');
+/** Another light, another place, or a wish that is given up, is another picture. */
+const isElsewhere = ({ changes }: Remedy) =>
+	changes.some(({ kind, wish }) => kind === 'light' || kind === 'meter' || wish);
+/** A flash lights what is near and leaves the rest: of equals it comes last. */
+const isFlash = ({ changes }: Remedy) => changes.some(({ kind }) => kind === 'flash');
 
-/** One that takes no more effort, comes out no worse and is spoiled by no more beats another. */
-function beats(latitude: Latitude, a: Remedy, b: Remedy): boolean {
+/** What is to be bought is another's choice: a film or a filter. */
+const isMissing = ({ changes }: Remedy) => changes.some(({ missing }) => missing);
+
+/** Of the same kind one after the other. */
+const kindsOf = ({ changes }: Remedy) => changes.map(({ kind }) => kind).join();
+
+/**
+ * One that takes no more effort, comes out no worse and is spoiled by no more beats another: two changes
+ * must bring more than one, and what makes it another picture beats only its own kind.
+ */
+function beats(a: Found, b: Found): boolean {
+	const extra = a.remedy.changes.length < b.remedy.changes.length ? WORTH_A_SECOND : 0;
+	const spoiled = ({ remedy }: Found) => remedy.outcome.spoilers.length;
+	const comesOut = tier(a.remedy.outcome) <= tier(b.remedy.outcome);
 	return (
-		!isElsewhere(a) &&
-		a.effort <= b.effort &&
-		merit(latitude, a.outcome) >= merit(latitude, b.outcome) &&
-		a.outcome.spoilers.length <= b.outcome.spoilers.length
+		(!(isElsewhere(a.remedy) || isMissing(a.remedy)) || kindsOf(a.remedy) === kindsOf(b.remedy)) &&
+		a.remedy.effort <= b.remedy.effort &&
+		a.merit >= b.merit - (comesOut ? extra : 0) &&
+		spoiled(a) <= spoiled(b)
 	);
 }
 
-function undominated(latitude: Latitude, remedies: Remedy[]): Remedy[] {
-	const order = (a: Remedy, b: Remedy) =>
-		a.effort - b.effort ||
-		merit(latitude, b.outcome) - merit(latitude, a.outcome) ||
-		a.outcome.spoilers.length - b.outcome.spoilers.length;
-	const kept: Remedy[] = [];
-	for (const remedy of [...remedies].sort(order)) {
-		if (!kept.some((better) => beats(latitude, better, remedy))) kept.push(remedy);
+/** The first of these numbers that differ decides. */
+const lesser = (a: readonly number[], b: readonly number[]) =>
+	a.map((value, at) => value - b[at]).find((difference) => difference !== 0) ?? 0;
+
+function undominated(all: readonly Found[]): Remedy[] {
+	const shown = ({ remedy, merit }: Found) => [
+		remedy.effort,
+		Number(isFlash(remedy)),
+		-merit,
+		remedy.outcome.spoilers.length
+	];
+	const simple = (each: Found) => [each.remedy.effort, each.remedy.changes.length, ...shown(each)];
+	let kept: Found[] = [];
+	for (const each of all.toSorted((a, b) => lesser(simple(a), simple(b)))) {
+		if (kept.some((better) => beats(better, each))) continue;
+		kept = [...kept.filter((worse) => !beats(each, worse)), each];
 	}
-	return kept;
+	return kept.sort((a, b) => lesser(shown(a), shown(b))).map(({ remedy }) => remedy);
 }
 
 /** Tries every kind of remedy and every two of them that could still be better than what was found. */
@@ -150,29 +205,30 @@ export function choose(
 	settings: number
 ): Remedy[] {
 	const answer: CostedAnswer = { best: bestOf, settings };
-	const latitude = latitudeOf(question.film);
+	const before = merit(latitudeOf(question.film), best);
+	const isBetter = (each: Found) => brings(best, before, each);
 	const singles = kinds.flatMap((kind) =>
 		kind.options(question, best).flatMap((option) => attempt(question, best, kind, option, answer) ?? [])
 	);
-	const found = singles.map(({ remedy }) => remedy).filter(({ outcome }) => brings(latitude, best, outcome));
+	const all = singles.map((tried) => found(tried.remedy, tried.question.film)).filter(isBetter);
 	const pairing = kinds.filter(({ pairs }) => pairs);
 	let left = MOST_FOR_PAIRS / settings;
-	for (const first of singles.filter(({ kind }) => kind.pairs)) {
+	for (const first of singles.filter(({ kind, option }) => kind.pairs && !option.missing)) {
 		const most = mostWorth(first.question) - WORTH_A_SECOND;
 		const enough = (effort: number) =>
-			found.some(
-				(each) =>
-					!isElsewhere(each) &&
-					each.effort <= effort &&
-					each.outcome.spoilers.length === 0 &&
-					worth(each.outcome) >= most
+			all.some(
+				({ remedy }) =>
+					!isElsewhere(remedy) &&
+					remedy.effort <= effort &&
+					remedy.outcome.spoilers.length === 0 &&
+					worth(remedy.outcome) >= most
 			);
-		if (enough(first.kind.effort) || (tier(best) === 0 && most < worth(best) && best.spoilers.length === 0))
+		if (enough(first.remedy.effort) || (tier(best) === 0 && most < worth(best) && best.spoilers.length === 0))
 			continue;
 		for (const pair of pairsAfter(first, pairing, answer)) {
-			if (brings(latitude, best, pair.outcome)) found.push(pair);
-			if (--left <= 0) return undominated(latitude, found).slice(0, MOST_REMEDIES);
+			if (isBetter(pair)) all.push(pair);
+			if (--left <= 0) return undominated(all).slice(0, MOST_REMEDIES);
 		}
 	}
-	return undominated(latitude, found).slice(0, MOST_REMEDIES);
+	return undominated(all).slice(0, MOST_REMEDIES);
 }

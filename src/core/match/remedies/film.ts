@@ -1,16 +1,45 @@
+import { latitudeOf, middleOf, filmSpeedFor, speedsMade, type Film } from '../../film';
+import { nearestInStops } from '../../units';
 import { idOf, isSameThing } from '../same-thing';
-import type { RemedyKind } from './remedy-kind';
+import type { Outcome } from '../types';
+import { EFFORT_TO_FIND, type Option, type Question, type RemedyKind } from './remedy-kind';
 
-/** Another film of the bag: the whole load. */
+/** Two speeds this near to each other are one, stops. */
+const SAME_SPEED = 0.35;
+
+/** A film of the loaded one's type and of a speed that is made, which would be right: one that is not in the bag. */
+function toBeFound({ film, bag }: Question, best: Outcome): Option[] {
+	if (best.verdict === 'just-enough') return [];
+	const to = nearestInStops(
+		speedsMade(film),
+		filmSpeedFor(film, best.error - middleOf(latitudeOf(film).good))
+	);
+	const same = (other: Film) => other.type === film.type && Math.abs(Math.log2(other.iso / to)) < SAME_SPEED;
+	if ([film, ...(bag.films ?? [])].some(same)) return [];
+	return [{ name: `a film of about ISO ${to}`, from: film.iso, to, missing: true }];
+}
+
+/** A fresh film of the same type: of its own it has nothing but the speed. */
+const ofSpeed = ({ type, balance }: Film, { name, to: iso }: Option): Film => ({
+	name,
+	type,
+	iso: iso!,
+	...(balance === undefined ? {} : { balance })
+});
+
+/** Another film: the whole load. */
 export const film: RemedyKind = {
 	kind: 'film',
-	effort: 3,
+	effort: ({ missing }) => (missing ? EFFORT_TO_FIND : 3),
 	pairs: true,
-	options: ({ bag, film: loaded }) =>
-		(bag.films ?? [])
-			.filter((other) => !isSameThing(other, loaded))
+	options: (question, best) => [
+		...(question.bag.films ?? [])
+			.filter((other) => !isSameThing(other, question.film))
 			.map((other) => ({ name: other.name, ...idOf(other) })),
+		...toBeFound(question, best)
+	],
 	make(question, change) {
+		if (change.missing) return { ...question, film: ofSpeed(question.film, change) };
 		const other = question.bag.films?.find((each) => isSameThing(each, change));
 		return other ? { ...question, film: other } : question;
 	}

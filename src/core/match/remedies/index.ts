@@ -10,6 +10,7 @@ import { flash } from './flash';
 import { isoDial } from './iso-dial';
 import { lamp } from './lamp';
 import { light } from './light';
+import { meter } from './meter';
 import { reading } from './reading';
 import { withChange, type Answer, type Question, type RemedyKind } from './remedy-kind';
 import { seconds } from './seconds';
@@ -17,8 +18,12 @@ import { trial } from './trial';
 import { tripod } from './tripod';
 import { wheel } from './wheel';
 
-/** Every kind of remedy, least effort first; a new one is its own file and one line here. */
+/**
+ * Every kind of remedy; a new one is its own file and one line here. Of two that are done together the
+ * earlier is done first: a film before all that is done to it.
+ */
 const kinds: readonly RemedyKind[] = [
+	film,
 	wheel,
 	aperture,
 	seconds,
@@ -28,12 +33,12 @@ const kinds: readonly RemedyKind[] = [
 	tripod,
 	flash,
 	lamp,
+	meter,
 	light,
 	reading,
 	development,
 	trial,
-	bracket,
-	film
+	bracket
 ];
 
 /**
@@ -69,6 +74,6 @@ export function changed(question: Question, changes: readonly Change[]): Questio
 export function keptIntent(intent: Intent, changes: readonly Change[], bag: Bag): Intent | null {
 	return changes.reduce<Intent | null>((so, change) => {
 		const kind = kindOf(change.kind);
-		return so && 'set' in kind ? kind.set(so, change, bag) : null;
+		return so && !change.missing && 'set' in kind ? kind.set(so, change, bag) : null;
 	}, intent);
 }

@@ -1,4 +1,4 @@
-import { nearestLandmark, resolveLight, type Light } from '../../light';
+import { lightToFind, resolveLight, type Light } from '../../light';
 import { formatEv } from '../../units';
 import type { Interval } from '../intervals';
 import { reach } from '../reach';
@@ -43,9 +43,10 @@ export const light: RemedyKind = {
 		const { interval } = nearest;
 		const to = Math.min(interval[1], Math.max(interval[0], ev));
 		const stops = to - ev;
-		if (Math.abs(stops) < 1 / 6) return [];
-		const words = `light from EV ${formatEv(to)} ${stops > 0 ? 'up' : 'down'}, such as ${nearestLandmark(to).words}`;
-		return [{ name: words, from: ev, to }];
+		const words = lightToFind(question.light, to);
+		if (Math.abs(stops) < 1 / 6 || words === null) return [];
+		const name = `light from EV ${formatEv(to)} ${stops > 0 ? 'up' : 'down'}, such as ${words}`;
+		return [{ name, from: ev, to }];
 	},
 	make: (question, { from = 0, to = from }) => ({
 		...question,

@@ -65,7 +65,9 @@ describe('what each remedy would have one do', () => {
 			5.6, 16, 22
 		]);
 		expect(options(aperture, { camera: lever, intent: { aperture: 22, position: 'sun' } })).toEqual([]);
-		expect(options(seconds, { intent: { seconds: [1, null] } })).toEqual([{ name: 'any time' }]);
+		expect(options(seconds, { intent: { seconds: [1, null] } })).toEqual([{ name: 'any time', wish: true }]);
+		// A speed that is set is no wish: another is as good.
+		expect(options(seconds, { intent: { seconds: 1 / 100 } })).toEqual([{ name: 'any time' }]);
 		expect(options(seconds, {})).toEqual([]);
 	});
 
@@ -80,8 +82,16 @@ describe('what each remedy would have one do', () => {
 		const grey = { name: 'Grey', stops: 1 };
 		expect(options(filter, { bag: { filters: [nd, grey] }, intent: { filters: [grey] } })).toEqual([
 			{ name: 'Grey', off: true },
-			{ name: 'ND 0.6', id: 'a' }
+			{ name: 'ND 0.6', id: 'a' },
+			{ name: 'ND 0.6', id: 'a', instead: { name: 'Grey' } }
 		]);
+		const orange = { name: 'Orange', stops: 2, kind: 'contrast' } as const;
+		// What is on for the picture's sake is not exchanged for grey.
+		expect(
+			options(filter, { bag: { filters: [grey] }, intent: { filters: [orange] } }).some(
+				({ instead }) => instead
+			)
+		).toBe(false);
 		expect(
 			options(filter, { bag: { filters: [nd] }, intent: { filters: [{ ...nd, name: 'renamed' }] } })
 		).toEqual([{ name: 'renamed', id: 'a', off: true }]);

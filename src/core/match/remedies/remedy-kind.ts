@@ -28,8 +28,8 @@ export type Judge = (
 
 interface AnyRemedy {
 	kind: ChangeKind;
-	/** 0 on the camera, 1 at hand, 2 later or more frames, 3 another film. */
-	effort: number;
+	/** 0 on the camera, 1 at hand, 2 later or more frames, 3 another film, 4 what is not in the bag. */
+	effort: number | ((option: Option) => number);
 	/** Whether it may be done together with others. */
 	pairs: boolean;
 	options: (question: Question, best: Outcome) => Option[];
@@ -50,6 +50,13 @@ interface Tried extends AnyRemedy {
 
 /** One kind of remedy, with how it is tried, kept and named: its own file, and one entry in the table of remedies. */
 export type RemedyKind = Set | Tried;
+
+/** What it takes to do one thing. */
+export const effortOf = ({ effort }: RemedyKind, option: Option): number =>
+	typeof effort === 'number' ? effort : effort(option);
+
+/** What is not in the bag must be bought first. */
+export const EFFORT_TO_FIND = 4;
 
 /** The question as it stands when a change is made. */
 export function withChange(kind: RemedyKind, question: Question, change: Option): Question {

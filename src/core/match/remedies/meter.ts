@@ -1,0 +1,14 @@
+import { automaticExposure } from '../../camera';
+import type { RemedyKind } from './remedy-kind';
+
+/** The camera's eye in the subject's own light: a step out of the shade, or out of the sun. */
+export const meter: RemedyKind = {
+	kind: 'meter',
+	effort: 1,
+	pairs: true,
+	options: ({ camera, light }) =>
+		automaticExposure(camera) && light.meterEv !== undefined
+			? [{ name: 'its eye in the light your subject is in' }]
+			: [],
+	make: (question) => ({ ...question, light: { ...question.light, meterEv: undefined, meterSd: undefined } })
+};
