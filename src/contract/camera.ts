@@ -178,6 +178,7 @@ const cameraFields = held<Camera>()(
 	object({
 		name: name(),
 		kind: shortText(40),
+		format: shortText(40),
 		frame: object({ width: positive(1000).required(), height: positive(1000).required() }).required(),
 		focalLength: positive(3000).required(),
 		focus,

@@ -1,6 +1,16 @@
 import { object, string } from 'yup';
 import { filmTypes, type Film, type FilmType, type Latitude } from '../core/film';
-import { between, doubtInStops, exposureTime, filmSpeed, name, rangeOf, recordId, stops } from './fields';
+import {
+	between,
+	doubtInStops,
+	exposureTime,
+	filmSpeed,
+	name,
+	rangeOf,
+	recordId,
+	shortText,
+	stops
+} from './fields';
 import { held } from './held';
 
 /** Both ends are numbers; what else is wrong with them is said elsewhere. */
@@ -26,6 +36,7 @@ export const filmSchema = held<Film>()(
 		id: recordId(),
 		name: name(),
 		type: string<FilmType>().required().oneOf(filmTypes),
+		format: shortText(40),
 		iso: filmSpeed().required(),
 		processStops: stops(10),
 		pushRange: rangeOf(() => stops(10)),

@@ -109,6 +109,19 @@ export const answers = {
 		},
 		['id', 'name', 'type', 'width', 'height', 'addedAt']
 	),
+	Formats: object(
+		{
+			items: list(
+				object({ name: text(40), holder: oneOf('spool', 'instant-pack', 'peel-apart-pack') }, [
+					'name',
+					'holder'
+				])
+			),
+			total: { type: 'integer' },
+			next: { type: 'null' }
+		},
+		['items', 'total', 'next']
+	),
 	Health: object({ ok: { type: 'boolean' } }, ['ok']),
 	Problem: object(
 		{

@@ -184,6 +184,13 @@ export const openapi = {
 				}
 			}
 		},
+		'/api/formats': {
+			get: {
+				operationId: 'formats',
+				summary: 'What film is wound on or packed in, as the trade calls it; own entries are as good',
+				responses: { 200: answer('All of them', ref('Formats')) }
+			}
+		},
 		...collection('readings', 'reading', 'Reading'),
 		...pictures,
 		'/api/health': {

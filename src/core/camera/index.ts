@@ -6,6 +6,7 @@ export * from './frame';
 export * from './hand-hold';
 export * from './offset';
 export * from './programme';
+export * from './takes';
 export * from './types';
 export * from './ways';
 export * from './kinds';

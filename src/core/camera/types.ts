@@ -53,6 +53,8 @@ export interface Camera {
 	name: string;
 	/** A kind of the bag; only suggests values and pictures. */
 	kind?: string;
+	/** Format of the film that it takes, as the trade calls it. */
+	format?: string;
 	/** Frame, mm. */
 	frame: { width: number; height: number };
 	/** mm */

@@ -12,7 +12,9 @@ import {
 	factsOf,
 	filmSpeedFor,
 	filmTypes,
-	fitsWhere,
+	fitOf,
+	formatsOf,
+	goesInto,
 	footage,
 	inProcess,
 	isColour,
@@ -158,17 +160,26 @@ describe('what a film is', () => {
 		expect(of(isNegative)).toEqual(['colour-negative', 'bw-negative']);
 		expect(of(isSeenAtOnce)).toEqual(['instant', 'peel-apart']);
 		expect(of(isDevelopedLater)).toEqual(['colour-negative', 'bw-negative', 'reversal', 'bw-reversal']);
-		expect(fitsWhere(filmOf('bw-reversal', 100), 'colour-negative')).toBe(true);
+		expect(goesInto(filmOf('bw-reversal', 100), { type: 'colour-negative' })).toBe(true);
 		// Common practice: it forgives as a slide does, and loses over long times as black-and-white does.
 		expect(latitudeOf(filmOf('bw-reversal', 100))).toEqual(latitudeOf(filmOf('reversal', 100)));
 		expect(correctedTime(filmOf('bw-reversal', 100), 10)).toBeCloseTo(20, 0);
 	});
 
 	it('goes where its own kind of holder goes', () => {
-		expect(fitsWhere(filmOf('reversal', 100), 'bw-negative')).toBe(true);
-		expect(fitsWhere(filmOf('instant', 100), 'peel-apart')).toBe(false);
-		expect(fitsWhere(filmOf('peel-apart', 100), 'reversal')).toBe(false);
-		expect(fitsWhere(filmOf('instant', 100), 'instant')).toBe(true);
+		expect(goesInto(filmOf('reversal', 100), { type: 'bw-negative' })).toBe(true);
+		expect(goesInto(filmOf('instant', 100), { type: 'peel-apart' })).toBe(false);
+		expect(goesInto(filmOf('peel-apart', 100), { type: 'reversal' })).toBe(false);
+		expect(goesInto(filmOf('instant', 100), { type: 'instant' })).toBe(true);
+	});
+
+	it('goes by its format where both are known', () => {
+		const roll = { ...filmOf('bw-negative', 100), format: '120' };
+		expect(goesInto(roll, { format: '120' })).toBe(true);
+		expect(goesInto(roll, { format: '620', type: 'bw-negative' })).toBe(true);
+		expect(fitOf(roll, { format: '620' }).say).toMatch(/spool/);
+		expect(goesInto(roll, { format: '35 mm', type: 'bw-negative' })).toBe(false);
+		expect(formatsOf('peel-apart')).toEqual(['peel-apart pack', 'small peel-apart pack']);
 	});
 
 	// Common practice: negatives are pushed and pulled a stop, what is the picture itself is not.

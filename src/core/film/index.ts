@@ -8,6 +8,6 @@ export * from './type-facts';
 export * from './types';
 export * from './tonal-range';
 export * from './expired';
-export * from './pack';
+export * from './formats';
 export * from './process';
 export * from './kinds';

@@ -22,6 +22,8 @@ export interface Film {
 	id?: string;
 	name: string;
 	type: FilmType;
+	/** What it is wound on or packed in, as the trade calls it. */
+	format?: string;
 	/** Speed on the box, arithmetic. */
 	iso: number;
 	/** Change of speed by age and development, stops. Default 0. */

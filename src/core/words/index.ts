@@ -21,4 +21,5 @@ export * from './develop';
 export * from './practice';
 export * from './why';
 export * from './mismatch';
+export * from './fit';
 export * from './marks';

@@ -6,26 +6,28 @@ import { spanOfFlash } from './flash';
 import { timeInWords } from './marks';
 import { chanceInWords, verdictInShort } from './outcome';
 
+const OF_THE_WHOLE: Partial<Record<Change['kind'], string>> = {
+	film: 'for the whole load',
+	development: 'for the whole load, in the tank',
+	bracket: 'three frames instead of one',
+	trial: 'one frame'
+};
+
+/** What a flash reaches, and what it leaves dark. */
+function reachOf(range: [number, number], background: number): string {
+	const behind = background < -1 ? `, what is behind stays ${stopsInWords(background)} darker` : '';
+	return `${spanOfFlash(range)}${behind}`;
+}
+
 /** What a change costs beside its effort, in words; empty where it costs nothing. */
-function cost(
-	{ kind, off, missing, wish, background = 0, range }: Change,
-	best: Outcome,
-	outcome: Outcome,
-	camera: Camera
-): string {
+function cost(change: Change, best: Outcome, outcome: Outcome, camera: Camera): string {
+	const { kind, off, missing, wish, background = 0, range } = change;
 	if (missing) return 'not in your bag';
 	if (wish) return 'another picture';
-	if (kind === 'film') return 'for the whole load';
-	if (kind === 'development') return 'for the whole load, in the tank';
-	if (kind === 'bracket') return 'three frames instead of one';
-	if (kind === 'trial') return 'one frame';
-	if (kind === 'flash' && range) {
-		const behind = background < -1 ? `, what is behind stays ${stopsInWords(background)} darker` : '';
-		return `${spanOfFlash(range)}${behind}`;
-	}
+	if (kind === 'flash' && range) return reachOf(range, background);
 	const slower = Math.log2(outcome.seconds / best.seconds);
 	if (kind === 'filter' && !off && slower > 1 / 3) return `slower, ${timeInWords(camera, outcome)}`;
-	return '';
+	return OF_THE_WHOLE[kind] ?? '';
 }
 
 function named({ name, off, instead }: Change): string {

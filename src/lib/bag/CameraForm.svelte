@@ -3,6 +3,7 @@
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import { cameraKind, cameraKinds } from '$core/camera';
+	import { filmFormats } from '$core/film';
 	import type { PictureRecord } from '$contract/pictures';
 	import { cameraRecordSchema, type CameraRecord } from '$contract/records';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
@@ -127,6 +128,15 @@
 					<FocusFields {form} value={form.draft.focus} onchange={(focus) => set({ focus })} />
 				</div>
 				<div class="fields">
+					<TextField
+						{form}
+						path="format"
+						label="Film it takes"
+						hint="such as 120, 35 mm, or a kind of pack"
+						value={form.draft.format}
+						among={filmFormats.map(({ name }) => name)}
+						onchange={(format) => set({ format: format.trim() || undefined })}
+					/>
 					<QuantityField
 						{form}
 						path="frame.width"

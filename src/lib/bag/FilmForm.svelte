@@ -2,9 +2,10 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
-	import { factsOf, filmKinds, filmTypes, latitudeOf, type Latitude } from '$core/film';
+	import { factsOf, filmKinds, filmTypes, formatsOf, latitudeOf, type Latitude } from '$core/film';
+	import { takenBy } from '$core/camera';
 	import { degreesFromIso, formatStops } from '$core/units';
-	import { filmRecordSchema, type FilmRecord } from '$contract/records';
+	import { filmRecordSchema, type CameraRecord, type FilmRecord } from '$contract/records';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import { filmSpeedQuantity, plainNumber, stopsQuantity, timeQuantity } from '$lib/forms/quantity';
 	import QuantityField from '$lib/forms/QuantityField.svelte';
@@ -19,11 +20,17 @@
 	interface Props {
 		stored: Kept<FilmRecord> | null;
 		/** The camera that it is for. */
-		cameraId?: string | null;
+		camera?: Kept<CameraRecord> | null;
 	}
-	let { stored, cameraId = null }: Props = $props();
+	let { stored, camera = null }: Props = $props();
 
-	const blank = { name: '', type: 'colour-negative' } as FilmRecord;
+	// svelte-ignore state_referenced_locally -- a form begins with the camera that it was opened for
+	const takes = camera ? takenBy(camera) : {};
+	const forCamera = {
+		type: takes.type ?? 'colour-negative',
+		...(takes.format ? { format: takes.format } : {})
+	};
+	const blank = { name: '', ...forCamera } as FilmRecord;
 
 	// svelte-ignore state_referenced_locally -- a form begins with what was stored and is the person's from then on
 	const editor = new RecordEditor('films', filmRecordSchema, stored, blank);
@@ -36,7 +43,11 @@
 	function startFrom(id: string) {
 		kind = id;
 		const found = filmKinds.find((each) => each.id === id);
-		if (found) editor.begin({ ...structuredClone(found.film), name: form.draft.name });
+		if (!found) return;
+		const { name, format } = form.draft;
+		// The format stays where films of this type come in it.
+		const fits = format !== undefined && formatsOf(found.film.type).includes(format);
+		editor.begin({ ...structuredClone(found.film), name, ...(fits ? { format } : {}) });
 	}
 
 	function useAge(aged: { processStops: number; speedSd: number }) {
@@ -75,7 +86,7 @@
 	}
 
 	const onsaved = ({ id }: Kept<FilmRecord>) =>
-		goto(resolve(stored ? '/bag' : `/bag/load?film=${id}${cameraId ? `&camera=${cameraId}` : ''}`), {
+		goto(resolve(stored ? '/bag' : `/bag/load?film=${id}${camera ? `&camera=${camera.id}` : ''}`), {
 			invalidateAll: true
 		});
 </script>
@@ -124,6 +135,17 @@
 					value={form.draft.type}
 					options={filmTypes.map((value) => ({ value, name: filmTypeName[value] }))}
 					onchange={(type) => set({ type })}
+				/>
+				<TextField
+					{form}
+					path="format"
+					label="Format"
+					hint={form.draft.format
+						? ''
+						: 'on the box, such as 120 or 35 mm; empty: goes wherever its type does'}
+					value={form.draft.format}
+					among={formatsOf(form.draft.type)}
+					onchange={(format) => set({ format: format.trim() || undefined })}
 				/>
 			</div>
 			<details>

@@ -2,9 +2,9 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
-	import { checklistOf } from '$core/camera';
+	import { checklistOf, takenBy } from '$core/camera';
 	import { inProcess, isDevelopedLater } from '$core/film';
-	import { mismatchInWords } from '$core/words';
+	import { fitInWords, mismatchInWords } from '$core/words';
 	import { filtersOf, loadRecordSchema, type LoadRecord, type RecipeRecord } from '$contract/records';
 	import ProcessFields from '$lib/develop/ProcessFields.svelte';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
@@ -18,7 +18,7 @@
 	import { loadedCameras, type BagRecords } from '$lib/shoot/bag';
 	import { takeInHand } from '$lib/shoot/in-hand';
 	import LoadFields from './LoadFields.svelte';
-	import { filmFor, filmsThatFit, takenBy, typicalLoad } from './takes';
+	import { filmFor, filmsThatFit, typicalLoad } from './takes';
 
 	interface Props {
 		records: BagRecords;
@@ -68,6 +68,7 @@
 			? mismatchInWords(camera, inProcess(film, form.draft.process), filtersOf(records.gear))
 			: ''
 	);
+	const fit = $derived(camera && film ? fitInWords(camera, film) : '');
 	const { spool } = $derived(form.draft);
 	const checked = $derived(form.draft.checked ?? []);
 	const loose = form as unknown as FormState<object>;
@@ -174,6 +175,7 @@
 					onchange={(note) => editor.set({ note: note || undefined })}
 				/>
 			</div>
+			{#if fit}<p class="notice" role="status">{fit}</p>{/if}
 			{#if mismatch}<p class="notice" role="status">{mismatch}</p>{/if}
 			{#if inside}
 				<p class="notice">

@@ -1,6 +1,7 @@
 <!-- One camera against all films of the bag: which film for which light, with the filters of the bag. -->
 <script lang="ts">
 	import { resolve } from '$app/paths';
+	import { takenBy } from '$core/camera';
 	import { landmarks } from '$core/light';
 	import { reach, suitsFilm } from '$core/match';
 	import { worksInWords } from '$core/words';
@@ -9,7 +10,7 @@
 	import { axisOver, marksThatFit } from '$lib/shoot/axis';
 	import { wholeLine } from '$lib/light/line';
 	import { loadedCameras, type BagRecords } from '$lib/shoot/bag';
-	import { filmsThatFit, takenBy } from './takes';
+	import { filmsThatFit } from './takes';
 	import ReachBars from '$lib/shoot/ReachBars.svelte';
 	import { bagOf } from '$lib/shoot/wishes';
 

@@ -1,19 +1,12 @@
-import { cameraKind, type Camera } from '$core/camera';
-import { fitsWhere, type Film, type FilmType } from '$core/film';
+import { cameraKind, takenBy, type Camera } from '$core/camera';
+import { goesInto, type Film, type Takes } from '$core/film';
 import type { LoadRecord } from '$contract/records';
-
-/** Type of film that goes into a camera: what is in it, else what its kind takes; undefined where any may. */
-export const takenBy = (camera: Pick<Camera, 'kind'>, inside?: Pick<Film, 'type'>): FilmType | undefined =>
-	inside?.type ?? cameraKind(camera.kind)?.film;
 
 /** Films that go into a camera, the slow ones first. */
 export const filmsThatFit = <F extends Film & { archived?: boolean }>(
 	films: readonly F[],
-	takes: FilmType | undefined
-): F[] =>
-	films
-		.filter((film) => !film.archived && (!takes || fitsWhere(film, takes)))
-		.toSorted((a, b) => a.iso - b.iso);
+	takes: Takes
+): F[] => films.filter((film) => !film.archived && goesInto(film, takes)).toSorted((a, b) => a.iso - b.iso);
 
 /** Regular 8 mm. Common practice: 25 feet a side, two sides. */
 const SPOOL = { feet: 25, sides: 2 };

@@ -9,9 +9,11 @@
 		hint?: string;
 		value: string | undefined;
 		long?: boolean;
+		/** What is usual; anything else may be typed. */
+		among?: readonly string[];
 		onchange: (value: string) => void;
 	}
-	let { form, path, label, hint, value, long = false, onchange }: Props = $props();
+	let { form, path, label, hint, value, long = false, among = [], onchange }: Props = $props();
 
 	function typed(event: Event & { currentTarget: HTMLInputElement | HTMLTextAreaElement }) {
 		form.touch(path);
@@ -24,7 +26,13 @@
 		{#if long}
 			<textarea {...attributes} rows="3" oninput={typed}>{value ?? ''}</textarea>
 		{:else}
-			<input {...attributes} type="text" autocomplete="off" value={value ?? ''} oninput={typed} />
+			{@const list = among.length > 0 ? `${attributes.id}-list` : undefined}
+			<input {...attributes} type="text" autocomplete="off" value={value ?? ''} {list} oninput={typed} />
+			{#if list}
+				<datalist id={list}>
+					{#each among as usual (usual)}<option value={usual}></option>{/each}
+				</datalist>
+			{/if}
 		{/if}
 	{/snippet}
 </Field>

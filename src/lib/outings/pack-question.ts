@@ -1,8 +1,7 @@
 import { filtersOf } from '$contract/records';
 import { packSceneOf, type Outing, type PackQuestion } from '$core/plan';
-import { cameraKind, type Filter } from '$core/camera';
+import { cameraKind, takenBy, type Filter } from '$core/camera';
 import type { FilmType } from '$core/film';
-import { takenBy } from '$lib/bag/takes';
 import { loadedCameras, type BagRecords } from '$lib/shoot/bag';
 
 /** The bag, and of each film, by its id, how its last load was. */

@@ -1,10 +1,11 @@
 <!-- A year at a place: how much of each hour of each month a camera works, and which film of the bag to load when. -->
 <script lang="ts">
 	import { onMount } from 'svelte';
+	import { takenBy } from '$core/camera';
 	import { localTime, zoneAt, type Exposed, type Sky } from '$core/light';
 	import { hoursADay, type YearPlan, type YearQuestion } from '$core/plan';
 	import { checkYearRequest } from '$contract/plan';
-	import { filmsThatFit, takenBy } from '$lib/bag/takes';
+	import { filmsThatFit } from '$lib/bag/takes';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import Field from '$lib/forms/Field.svelte';
 	import { skyNames, subjectNames } from '$lib/light/sky-names';

@@ -1,5 +1,5 @@
-import type { Filter } from '$core/camera';
-import { fitsWhere, type Film } from '$core/film';
+import { takenBy, type Camera, type Filter } from '$core/camera';
+import { goesInto, type Film } from '$core/film';
 import { BUILT_IN, bounceLoss } from '$core/flash';
 import { resolveLight, type Light } from '$core/light';
 import {
@@ -129,12 +129,13 @@ const unnamed = ({ id: _id, name: _name, ...flash }: OwnFlash): NonNullable<Bag[
 export function bagOf(
 	gear: readonly Kept<GearRecord>[],
 	films: readonly Kept<FilmRecord>[],
-	loaded: { film: Film } | undefined,
+	loaded: { film: Film; camera?: Camera } | undefined,
 	flash: OwnFlash | null
 ): Bag {
+	const takes = loaded && takenBy(loaded.camera ?? {}, loaded.film);
 	return {
 		filters: filtersOf(gear),
-		films: films.filter((film) => !film.archived && loaded && fitsWhere(film, loaded.film.type)),
+		films: films.filter((film) => !film.archived && takes && goesInto(film, takes)),
 		tripod: gear.some(({ type }) => type === 'support'),
 		...(flash ? { flash: unnamed(flash) } : {})
 	};

@@ -8,7 +8,7 @@
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import Field from '$lib/forms/Field.svelte';
 	import CameraGlyph from '$lib/parts/CameraGlyph.svelte';
-	import { filmTypeName } from '$core/words';
+	import { filmTypeName, fitInWords } from '$core/words';
 	import { newIds, storeFirstBag } from './start';
 	import { refresh } from '$lib/records/refresh';
 
@@ -33,6 +33,10 @@
 	const filmType = $derived(pickedType ?? kind?.film ?? 'colour-negative');
 	const speedProblem = $derived(
 		(tried || speed !== '') && !isoFits ? 'Type the number on the film box, such as 400 or 27°' : ''
+	);
+
+	const fit = $derived(
+		kind ? fitInWords({ name: kind.name, kind: kind.id }, { name: '', type: filmType, iso: 100 }) : ''
 	);
 
 	async function begin(event: SubmitEvent) {
@@ -85,6 +89,7 @@
 				onchange={(value) => (pickedType = value)}
 			/>
 		</div>
+		{#if fit}<p class="notice" role="status">{fit}</p>{/if}
 		{#if message}<p class="notice" role="alert">{message}</p>{/if}
 		<div class="act">
 			<button class="action" type="submit" disabled={busy}

@@ -1,6 +1,6 @@
 import { v4 as uuid } from 'uuid';
-import type { CameraKind } from '$core/camera';
-import type { Film, FilmType } from '$core/film';
+import { takenBy, type CameraKind } from '$core/camera';
+import { goesInto, type Film, type FilmType } from '$core/film';
 import { filmTypeInShort } from '$core/words';
 import { typicalLoad } from '$lib/bag/takes';
 import { create } from '$lib/records/client';
@@ -22,8 +22,10 @@ export const newIds = () => ({ camera: uuid(), film: uuid(), load: uuid() });
  * @returns an empty text, or what went wrong
  */
 export async function storeFirstBag({ kind, filmType, iso, ids }: FirstBag): Promise<string> {
-	const film: Film = { name: `${filmTypeInShort[filmType]} ${iso}`, type: filmType, iso };
 	const camera = { name: kind.name, kind: kind.id, ...kind.camera };
+	const { format, type } = takenBy(camera);
+	const plain: Film = { name: `${filmTypeInShort[filmType]} ${iso}`, type: filmType, iso };
+	const film = format && goesInto(plain, { type }) ? { ...plain, format } : plain;
 	const load = {
 		cameraId: ids.camera,
 		filmId: ids.film,

@@ -1,7 +1,7 @@
 import { localTime, zoneAt } from '$core/light';
 import { packingOf, packSceneOf, usesOf, withTakes, type Outing, type Scene } from '$core/plan';
 import { usualRecipes } from '$core/develop';
-import { cameraKind } from '$core/camera';
+import { takenBy } from '$core/camera';
 import type { PlannedShot } from '$core/cine';
 import { bestOutcome, type Outcome } from '$core/match';
 import { roundToThird } from '$core/units';
@@ -59,7 +59,7 @@ function packed(outing: Outing, tables: Tables): Scene[] {
 	const filters = filtersOf(everything(tables.gear));
 	const from = { cameras: everything(tables.cameras), films: everything(tables.films), filters };
 	const question = {
-		cameras: from.cameras.map((camera) => ({ camera, takes: cameraKind(camera.kind)?.film })),
+		cameras: from.cameras.map((camera) => ({ camera, takes: takenBy(camera) })),
 		films: from.films.map((film) => ({ film, frames: PACK })),
 		filters,
 		tripod: true,

@@ -31,12 +31,18 @@ export const cameras = {
 } satisfies Record<string, CameraRecord>;
 
 export const films = {
-	marram: { name: 'Marram 400', type: 'colour-negative', iso: 400 },
-	samphire: { name: 'Samphire 125', type: 'bw-negative', iso: 125, reciprocity: { from: 1, exponent: 1.31 } },
-	cockle100: { name: 'Cockle 100', type: 'reversal', iso: 100 },
-	cockle50: { name: 'Cockle 50', type: 'reversal', iso: 50 },
-	thrift: { name: 'Thrift 200', type: 'colour-negative', iso: 200 },
-	wrack: { name: 'Wrack 640', type: 'instant', iso: 640 },
+	marram: { name: 'Marram 400', type: 'colour-negative', format: '120', iso: 400 },
+	samphire: {
+		name: 'Samphire 125',
+		type: 'bw-negative',
+		format: '120',
+		iso: 125,
+		reciprocity: { from: 1, exponent: 1.31 }
+	},
+	cockle100: { name: 'Cockle 100', type: 'reversal', format: '35 mm', iso: 100 },
+	cockle50: { name: 'Cockle 50', type: 'reversal', format: 'regular 8', iso: 50 },
+	thrift: { name: 'Thrift 200', type: 'colour-negative', format: '35 mm', iso: 200 },
+	wrack: { name: 'Wrack 640', type: 'instant', format: 'instant pack with battery', iso: 640 },
 	lantern: { name: 'Lantern 800', type: 'instant', iso: 800 }
 } satisfies Record<string, Film>;
 

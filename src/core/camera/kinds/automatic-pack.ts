@@ -12,6 +12,7 @@ export const automaticPack: CameraKind = {
 		dots: [[48, 19, 2]]
 	},
 	camera: {
+		format: 'peel-apart pack',
 		frame: { width: 95, height: 73 },
 		focalLength: 114,
 		focus: { kind: 'continuous', nearest: 1.05 },

@@ -16,6 +16,7 @@ export const automaticPointAndShoot: CameraKind = {
 		dots: [[44, 21, 2]]
 	},
 	camera: {
+		format: '35 mm',
 		frame: { width: 36, height: 24 },
 		focalLength: 35,
 		focus: { kind: 'continuous', nearest: 0.6 },

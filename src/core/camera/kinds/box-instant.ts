@@ -15,6 +15,7 @@ export const boxInstant: CameraKind = {
 		]
 	},
 	camera: {
+		format: 'instant pack with battery',
 		frame: { width: 79, height: 79 },
 		focalLength: 103,
 		focus: { kind: 'fixed', distance: 3 },

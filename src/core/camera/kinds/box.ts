@@ -12,6 +12,7 @@ export const box: CameraKind = {
 		dots: [[28, 25, 2]]
 	},
 	camera: {
+		format: '120',
 		frame: { width: 57, height: 83 },
 		focalLength: 105,
 		focus: { kind: 'fixed', distance: 6 },

@@ -14,6 +14,7 @@ export const cine: CameraKind = {
 		]
 	},
 	camera: {
+		format: 'regular 8',
 		frame: { width: 4.8, height: 3.5 },
 		focalLength: 13,
 		focus: { kind: 'fixed', distance: 5 },

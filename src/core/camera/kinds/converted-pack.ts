@@ -8,7 +8,7 @@ export const convertedPack: CameraKind = {
 	id: 'converted-pack',
 	name: 'Pack camera with an instant wide back',
 	looks: 'Bellows and an electric eye, and a newer back behind them',
-	camera: { ...automaticPack.camera, frame: { width: 99, height: 62 } },
+	camera: { ...automaticPack.camera, format: 'instant wide', frame: { width: 99, height: 62 } },
 	film: 'instant',
 	frames: 10,
 	measure: 'The finder no longer shows what the back takes: try it, and note where to aim.',

@@ -14,6 +14,7 @@ export const foldingInstant: CameraKind = {
 		]
 	},
 	camera: {
+		format: 'instant pack with battery',
 		frame: { width: 79, height: 79 },
 		focalLength: 117,
 		focus: { kind: 'continuous', nearest: 0.26 },

@@ -12,6 +12,7 @@ export const fullSettings: CameraKind = {
 		rings: [[47, 27, 6]]
 	},
 	camera: {
+		format: 'peel-apart pack',
 		frame: { width: 73, height: 95 },
 		focalLength: 114,
 		focus: { kind: 'continuous', nearest: 1.05 },

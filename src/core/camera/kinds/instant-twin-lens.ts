@@ -15,6 +15,7 @@ export const instantTwinLens: CameraKind = {
 		dots: [[27, 32, 2]]
 	},
 	camera: {
+		format: 'instant mini',
 		frame: { width: 62, height: 46 },
 		focalLength: 60,
 		focus: { kind: 'continuous', nearest: 0.5 },

@@ -11,6 +11,7 @@ export const pinhole: CameraKind = {
 		dots: [[32, 27, 1.6]]
 	},
 	camera: {
+		format: '120',
 		frame: { width: 56, height: 56 },
 		focalLength: 50,
 		focus: { kind: 'fixed', distance: null },

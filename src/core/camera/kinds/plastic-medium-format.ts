@@ -14,6 +14,7 @@ export const plasticMediumFormat: CameraKind = {
 		]
 	},
 	camera: {
+		format: '120',
 		frame: { width: 56, height: 56 },
 		focalLength: 60,
 		focus: {

@@ -15,6 +15,7 @@ export const pointAndShoot: CameraKind = {
 		]
 	},
 	camera: {
+		format: '35 mm',
 		frame: { width: 36, height: 24 },
 		focalLength: 31,
 		focus: { kind: 'fixed', distance: 3 },

@@ -15,6 +15,7 @@ export const rings: CameraKind = {
 		dots: [[32, 27, 2]]
 	},
 	camera: {
+		format: '35 mm',
 		frame: { width: 36, height: 24 },
 		focalLength: 50,
 		focus: { kind: 'continuous', nearest: 0.8 },

@@ -11,6 +11,7 @@ export const swingLens: CameraKind = {
 		rings: [[32, 26.5, 3]]
 	},
 	camera: {
+		format: '35 mm',
 		frame: { width: 58, height: 24 },
 		focalLength: 28,
 		focus: { kind: 'fixed', distance: null },

@@ -7,7 +7,7 @@ import { instant } from './instant';
 import { peelApart } from './peel-apart';
 import { reversal } from './reversal';
 
-export type { FilmTypeFacts, PrintCurve } from './facts';
+export type { FilmTypeFacts, Holder, PrintCurve } from './facts';
 
 /** Every type of film with what is typical of it; a new one is its own file, its name, and one line here. */
 const facts: Readonly<Record<FilmType, FilmTypeFacts>> = {

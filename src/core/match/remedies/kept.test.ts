@@ -35,6 +35,9 @@ describe('a remedy that is looked at, or kept', () => {
 			compensation: -1,
 			handheld: false
 		});
+		const grey = change('filter', { to: 2, missing: true });
+		expect(changed(asked, [grey]).intent.filters).toMatchObject([{ stops: 2 }]);
+		expect(kept(grey)).toBeNull();
 		expect(kept(change('aperture', { to: 11 }), change('iso-dial', { to: 400 }))).toEqual({
 			aperture: 11,
 			iso: 400

@@ -18,7 +18,7 @@ const remedies = (camera: Camera, film: Film, light: Light, bag: Bag = {}, inten
 	match(camera, film, light, bag, intent).remedies;
 const kinds = ({ changes }: Remedy) => changes.map(({ kind }) => kind).join('+');
 const withOnly = (found: Remedy[], kind: Change['kind']) =>
-	found.find(({ changes }) => changes.length === 1 && changes[0].kind === kind);
+	found.find(({ changes }) => changes.length === 1 && changes[0].kind === kind && !changes[0].missing);
 
 describe('what is offered', () => {
 	it('is nothing where all is well', () => {
@@ -228,6 +228,8 @@ describe('every list of remedies', () => {
 						const beaten =
 							a !== b &&
 							kinds(a) !== 'light' &&
+							// What is to be bought beats only what is to be bought.
+							!a.changes[0].missing &&
 							a.effort <= b.effort &&
 							worth(a) > worth(b) &&
 							a.outcome.spoilers.length <= b.outcome.spoilers.length;

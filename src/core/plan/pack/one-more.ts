@@ -27,7 +27,11 @@ function* extras(question: PackQuestion): Generator<{ extra: Extra; with: PackQu
 	for (const { name, camera, film } of cameraKinds) {
 		yield {
 			extra: { kind: 'camera', name },
-			with: { ...question, filters: [], cameras: [{ camera: { name, ...camera }, takes: film }] }
+			with: {
+				...question,
+				filters: [],
+				cameras: [{ camera: { name, ...camera }, takes: { format: camera.format, type: film } }]
+			}
 		};
 	}
 }

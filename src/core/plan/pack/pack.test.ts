@@ -142,14 +142,14 @@ describe('packing', () => {
 
 	it('puts a film only where it goes, and a scene only on what it is wanted on', () => {
 		const question: PackQuestion = {
-			cameras: [{ camera: box, takes: 'instant' }],
+			cameras: [{ camera: box, takes: { type: 'instant' } }],
 			films: [slide(100)],
 			filters: [],
 			tripod: false,
 			scenes: [scene(13.56)]
 		};
 		expect(pack(question).uses).toEqual([null]);
-		const rolls = { ...question, cameras: [{ camera: box, takes: 'bw-negative' as const }] };
+		const rolls = { ...question, cameras: [{ camera: box, takes: { type: 'bw-negative' as const } }] };
 		expect(pack(rolls).uses[0]).not.toBeNull();
 		expect(pack({ ...rolls, scenes: [scene(13.56, { on: 'black-and-white' })] }).uses).toEqual([null]);
 	});
@@ -175,7 +175,7 @@ describe('packing', () => {
 
 	it('says which one thing more would cover what nothing covers', () => {
 		const question: PackQuestion = {
-			cameras: [{ camera: box, takes: 'reversal' }],
+			cameras: [{ camera: box, takes: { type: 'reversal' } }],
 			films: [slide(100)],
 			filters: [],
 			tripod: true,
@@ -188,7 +188,7 @@ describe('packing', () => {
 
 	const anyQuestion = fc.record({
 		cameras: fc.subarray(
-			cameraKinds.map(({ name, camera, film }) => ({ camera: { name, ...camera }, takes: film })),
+			cameraKinds.map(({ name, camera, film }) => ({ camera: { name, ...camera }, takes: { type: film } })),
 			{ minLength: 1, maxLength: 3 }
 		),
 		films: fc.subarray(

@@ -1,5 +1,5 @@
 import type { Camera, Filter } from '../../camera';
-import type { Film, FilmType } from '../../film';
+import type { Film, Takes } from '../../film';
 import type { Light } from '../../light';
 import type { Intent, Outcome } from '../../match';
 
@@ -22,8 +22,8 @@ export interface PackScene {
 
 export interface PackCamera {
 	camera: Camera;
-	/** Type of a film that goes into it; absent: every film does. */
-	takes?: FilmType;
+	/** What goes into it; absent: every film does. */
+	takes?: Takes;
 }
 
 export interface PackFilm {

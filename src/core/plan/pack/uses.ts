@@ -1,8 +1,8 @@
 import type { Filter } from '../../camera';
-import { fitsWhere, isColour, isSeenAtOnce, type Film } from '../../film';
+import { goesInto, isColour, isSeenAtOnce, type Film } from '../../film';
 import { quickMatch, suitsFilm, type Intent } from '../../match';
 import { intentForDepth } from '../depth';
-import type { FilmWish, PackCamera, PackQuestion, PackScene, Use } from './types';
+import type { FilmWish, PackQuestion, PackScene, Use } from './types';
 
 const wishes: Readonly<Record<FilmWish, (film: Film) => boolean>> = {
 	colour: isColour,
@@ -11,13 +11,6 @@ const wishes: Readonly<Record<FilmWish, (film: Film) => boolean>> = {
 };
 
 const wantedOn = ({ on }: PackScene, film: Film) => on === undefined || wishes[on](film);
-
-/**
- * Whether a film goes into a camera.
- *
- * @example goesInto({ camera: anInstant, takes: 'instant' }, { name: 'Any', type: 'reversal', iso: 100 }) // false
- */
-const goesInto = ({ takes }: PackCamera, film: Film) => takes === undefined || fitsWhere(film, takes);
 
 /** Sets of filters on one lens, the smaller ones first: each, each two. */
 function* stacksOf(filters: readonly Filter[], film: Film): Generator<number[]> {
@@ -93,7 +86,7 @@ function usesWith(question: PackQuestion, scene: PackScene, pair: Tried, stack: 
 /** The ways in which a camera with a film covers a scene, none of which needs all that another does. */
 function usesOfPair(question: PackQuestion, scene: PackScene, camera: number, film: number): Use[] {
 	const [body, { film: stock }] = [question.cameras[camera], question.films[film]];
-	if (!goesInto(body, stock) || !wantedOn(scene, stock)) return [];
+	if ((body.takes && !goesInto(stock, body.takes)) || !wantedOn(scene, stock)) return [];
 	const intent = intentForDepth(body.camera, scene.intent ?? {}, scene.depth);
 	if (!intent) return [];
 	const pair = { camera, film, intent, made: new Map() };

@@ -1,6 +1,6 @@
 <!-- Night and long exposures: whether to go on, what to count and behind which filter, trails, and the falling light. -->
 <script lang="ts">
-	import { cameraKind } from '$core/camera';
+	import { cameraKind, takenBy } from '$core/camera';
 	import { localTime, zoneAt } from '$core/light';
 	import {
 		countableStack,
@@ -15,7 +15,7 @@
 		trailLength,
 		trailTime
 	} from '$core/night';
-	import { fitsWhere } from '$core/film';
+	import { goesInto } from '$core/film';
 	import { formatStops, formatTime } from '$core/units';
 	import {
 		handDoubtInWords,
@@ -81,7 +81,7 @@
 			? filmTrails(
 					camera,
 					shoot.answers.films
-						.filter((each) => !each.archived && fitsWhere(each, film.type))
+						.filter((each) => !each.archived && goesInto(each, takenBy(camera, film)))
 						.slice(0, MOST_FILMS),
 					moving,
 					ev,

@@ -3,7 +3,7 @@ import { store } from '$server/store';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ params, url }) => {
-	const cameraId = url.searchParams.get('camera');
-	if (params.id === 'new') return { film: null, cameraId };
-	return { cameraId, film: store().films.get(params.id) ?? error(404, 'There is no such film') };
+	const camera = store().cameras.get(url.searchParams.get('camera') ?? '') ?? null;
+	if (params.id === 'new') return { film: null, camera };
+	return { camera, film: store().films.get(params.id) ?? error(404, 'There is no such film') };
 };

@@ -4,4 +4,4 @@
 	let { data } = $props();
 </script>
 
-<FilmForm stored={data.film} cameraId={data.cameraId} />
+<FilmForm stored={data.film} camera={data.camera} />

@@ -1,0 +1,97 @@
+import { factsOf, type Holder } from './type-facts';
+import type { Film, FilmType } from './types';
+
+/** What film is wound on or packed in, as the trade calls it; names are what is stored. */
+export interface FilmFormat {
+	name: string;
+	holder: Holder;
+	/** Other bodies that it goes into, and what that asks of the hands; empty: nothing. */
+	into?: Readonly<Record<string, string>>;
+	/** Bodies that it seems to fit, and why it does not work there. */
+	not?: Readonly<Record<string, string>>;
+}
+
+const WITH_ADAPTERS =
+	'It goes in with adapters at both ends: tape over the red window, and count the turns instead of the numbers.';
+const BATTERY = 'instant pack with battery';
+
+/** Every format from the trade. Source: common practice. */
+export const filmFormats: readonly FilmFormat[] = [
+	{ name: '35 mm', holder: 'spool', into: { '120': WITH_ADAPTERS, '620': WITH_ADAPTERS } },
+	{
+		name: '120',
+		holder: 'spool',
+		into: {
+			'620': 'It is the same film on a thicker spool, which jams: wind it onto a 620 spool in the dark first.'
+		}
+	},
+	{
+		name: '620',
+		holder: 'spool',
+		into: { '120': 'It is the same film on a thinner spool: wind it onto a 120 spool in the dark first.' }
+	},
+	{ name: '127', holder: 'spool' },
+	{ name: '110 cartridge', holder: 'spool' },
+	{ name: '126 cartridge', holder: 'spool' },
+	{ name: 'regular 8', holder: 'spool' },
+	{ name: 'super 8 cartridge', holder: 'spool' },
+	{ name: '16 mm', holder: 'spool' },
+	{ name: 'sheet 4 × 5', holder: 'spool' },
+	{ name: BATTERY, holder: 'instant-pack', into: { 'instant pack without battery': '' } },
+	{
+		name: 'instant pack without battery',
+		holder: 'instant-pack',
+		not: { [BATTERY]: 'Its pack has no battery, and the camera runs on the one in the pack: it stays dead.' }
+	},
+	{ name: 'instant mini', holder: 'instant-pack' },
+	{ name: 'instant square', holder: 'instant-pack' },
+	{ name: 'instant wide', holder: 'instant-pack' },
+	{ name: 'peel-apart pack', holder: 'peel-apart-pack' },
+	{ name: 'small peel-apart pack', holder: 'peel-apart-pack' }
+];
+
+/** What a camera takes, as far as it is known. */
+export interface Takes {
+	format?: string;
+	/** A film of this type would go in. */
+	type?: FilmType;
+}
+
+/** Whether a film goes into a camera, and what is to be said of that. */
+export interface Fit {
+	goes: boolean;
+	/** What it asks of the hands, or why it does not work; empty where there is nothing to say. */
+	say: string;
+}
+
+const plain = (name: string) => name.trim().toLowerCase().replaceAll(/\s+/g, ' ');
+const FITS: Fit = { goes: true, say: '' };
+
+/**
+ * Whether a film goes into a camera: by format where both are known, else by what holds films of its type.
+ *
+ * @example fitOf({ …, type: 'bw-negative', format: '120' }, { format: '620' }).goes // true: respooled
+ */
+export function fitOf(film: Pick<Film, 'type' | 'format'>, { format, type }: Takes): Fit {
+	if (film.format === undefined || format === undefined) {
+		const goes = type === undefined || factsOf(film.type).holder === factsOf(type).holder;
+		return goes ? FITS : { goes, say: '' };
+	}
+	if (plain(film.format) === plain(format)) return FITS;
+	const known = filmFormats.find(({ name }) => plain(name) === plain(film.format!));
+	const into = known?.into?.[format];
+	if (into !== undefined) return { goes: true, say: into };
+	return { goes: false, say: known?.not?.[format] ?? '' };
+}
+
+/**
+ * Whether a film goes into a camera.
+ *
+ * @example goesInto({ name: 'Any', type: 'reversal', iso: 100 }, { type: 'bw-negative' }) // true
+ */
+export const goesInto = (film: Pick<Film, 'type' | 'format'>, takes: Takes): boolean =>
+	fitOf(film, takes).goes;
+
+/** Formats that films of a type come in. */
+export const formatsOf = (type: FilmType): string[] =>
+	filmFormats.filter(({ holder }) => holder === factsOf(type).holder).map(({ name }) => name);
