@@ -149,6 +149,17 @@ export function doubtOf(scene: Scene, placed: Placed): number {
 	return Math.hypot((meter.slope - slope) * meter.sd, meter.left, rest);
 }
 
+/**
+ * What is new at each frame of that doubt, stops: the scatter of an eye that follows, or a hand with a watch.
+ * All else, of light, body and film, frames that are shot one after the other share.
+ */
+export function freshDoubt(scene: Scene, { setting, answered }: Placed): number {
+	const eye = automaticExposure(scene.camera);
+	if (setting.aim === null || !eye) return setting.handTimed ? handTimingDoubt(answered.seconds) : 0;
+	const asked = scene.light.meterEv + setting.aim;
+	return Math.abs(straightSlope(setting, asked, asked) ?? 0) * scatterOf(eye);
+}
+
 /** Eight tenths of a normal quantity lie within this many standard deviations. */
 const EIGHT_TENTHS = 1.2815515655446004;
 

@@ -144,7 +144,15 @@ describe('a cast', () => {
 		expect(castInWords(colourNegative400, 3200)).toBe(
 			'A warm cast; a bluish filter of 131 mired against it costs about 2 stops.'
 		);
-		expect(castInWords(colourNegative400, 9000)).toMatch(/^A cold cast; an amber filter of 71 mired/);
+		expect(castInWords(colourNegative400, 9000)).toBe(
+			'A cold cast; an amber filter of 71 mired against it costs about ⅓ stop.'
+		);
+		// Published tables, from memory: the amber filter of 112 mired takes ⅔ stop, so 71 of them less than half.
+		const own = { name: 'Blue', stops: 2, kind: 'conversion', mired: -131 } as const;
+		expect(castInWords(colourNegative400, 3200, [], [own])).toBe(
+			'A warm cast; your Blue takes it away and costs 2 stops.'
+		);
+		expect(castInWords(colourNegative400, 3200, [own], [own])).toBe('');
 		expect(castInWords(colourNegative400, 5400)).toBe('');
 		expect(castInWords(colourNegative400, undefined)).toBe('');
 		expect(castInWords(filmOf('bw-negative', 400), 2700)).toBe('');

@@ -22,4 +22,5 @@ export * from './practice';
 export * from './why';
 export * from './mismatch';
 export * from './fit';
+export * from './cast';
 export * from './marks';

@@ -8,6 +8,11 @@ import { timeInWords } from './marks';
 
 const amount = (outcome: Outcome) => formatStops(outcome.error);
 
+/** Beyond what is usable by less than the doubt, one in six comes out all the same: that is no cliff. Φ(−1). */
+const JUST_BEYOND = 0.16;
+const isJustBeyond = ({ verdict, chances }: Outcome) =>
+	(verdict === 'too-dark' || verdict === 'too-light') && chances.usable >= JUST_BEYOND;
+
 /**
  * The verdict in the largest type.
  *
@@ -16,11 +21,14 @@ const amount = (outcome: Outcome) => formatStops(outcome.error);
 export function verdictTitle(outcome: Outcome): string {
 	if (outcome.verdict === 'just-enough') return 'Just enough';
 	if (outcome.verdict === 'usable') return 'Usable';
+	if (isJustBeyond(outcome)) return `Just too ${outcome.verdict === 'too-dark' ? 'dark' : 'light'}`;
 	return `${outcome.verdict === 'too-dark' ? 'Too dark' : 'Too light'} by ${amount(outcome)}`;
 }
 
 /** The verdict on a lane, in as few words as will do. */
 export function verdictInShort(outcome: Outcome): string {
+	if (isJustBeyond(outcome))
+		return `just beyond usable, ${amount(outcome)} too ${outcome.error < 0 ? 'dark' : 'light'}`;
 	if (outcome.verdict !== 'usable') return verdictTitle(outcome).toLowerCase();
 	return `usable, ${amount(outcome)} too ${outcome.error < 0 ? 'dark' : 'light'}`;
 }
@@ -43,7 +51,7 @@ export function exposureSentence(outcome: Outcome, film: Film): string {
 	if (outcome.verdict === 'usable') {
 		return `${start}: a ${outcome.error > 0 ? 'pale' : 'dark'} picture, but a picture.`;
 	}
-	return `${start}.`;
+	return isJustBeyond(outcome) ? `${start}, just beyond what is usable.` : `${start}.`;
 }
 
 const HARDLY_ANY = 0.03;
@@ -73,16 +81,30 @@ export function chanceSentence({ chances }: Outcome): string {
 	return `${start}, ${well} well.`;
 }
 
+/** Less blur than this many circles of confusion is seen only in a large print; more than the second spoils any. */
+const [SOFT, LOST] = [2, 5];
+
+/** How badly a point outside the sharp zone is blurred. */
+function softness(by: number | null): string {
+	if (by === null) return '';
+	return by < SOFT ? 'a little ' : by > LOST ? 'much ' : '';
+}
+
+/** How far beyond what can be held or stopped, in stops; nothing where it is unknown or next to nothing. */
+const byStops = (by: number | null) => (by === null || by < NOTHING ? '' : `, ${stopsInWords(by)} too slow`);
+
 /**
- * What would spoil a frame that is well exposed, and the cure.
+ * What would spoil a frame that is well exposed, how badly, and the cure.
  *
- * @example spoilerInWords({ kind: 'shake', by: 3 }, at 1/4 s) // 'you will shake at 1/4 s: rest it on something'
+ * @example spoilerInWords({ kind: 'shake', by: 3 }, at 1/4 s) // 'you will shake at 1/4 s, 3 stops too slow: rest it on something'
  */
 export function spoilerInWords(spoiler: Spoiler, outcome: Outcome, camera: Camera): string {
 	if (spoiler.kind === 'shake')
-		return `you will shake at ${timeInWords(camera, outcome)}: rest it on something`;
-	if (spoiler.kind === 'motion') return 'the subject moves too fast to be sharp';
+		return `you will shake at ${timeInWords(camera, outcome)}${byStops(spoiler.by)}: rest it on something`;
+	if (spoiler.kind === 'motion')
+		return `the subject moves too fast for ${timeInWords(camera, outcome)}${byStops(spoiler.by)}`;
 	const { from, to } = outcome.sharp;
-	if (spoiler.kind === 'far') return `too far: sharp up to ${formatDistance(to)}, go nearer`;
-	return `too near: sharp from ${formatDistance(from)} on, step back`;
+	if (spoiler.kind === 'far')
+		return `${softness(spoiler.by)}too far: sharp up to ${formatDistance(to)}, go nearer`;
+	return `${softness(spoiler.by)}too near: sharp from ${formatDistance(from)} on, step back`;
 }

@@ -1,6 +1,5 @@
 import type { Camera } from '../camera';
-import { castOf, type Film } from '../film';
-import type { Change, Outcome, Remedy } from '../match';
+import type { Change, Outcome, Remedy, SpoilerKind } from '../match';
 import { stopsInWords } from '../units';
 import { spanOfFlash } from './flash';
 import { timeInWords } from './marks';
@@ -44,6 +43,14 @@ export function remedyTitle({ changes }: Remedy): string {
 	return changes.map(named).join(' and ');
 }
 
+/** What would spoil the frame all the same. */
+const stillSpoiled: Readonly<Record<SpoilerKind, string>> = {
+	shake: 'and you’d need a tripod',
+	motion: 'and a subject that moves still blurs',
+	near: 'and you’d have to step back',
+	far: 'and you’d have to go nearer'
+};
+
 /**
  * What a remedy brings and what it costs.
  *
@@ -55,24 +62,6 @@ export function remedyInWords(remedy: Remedy, best: Outcome, camera: Camera): st
 	const costs = changes.map((change) => cost(change, best, outcome, camera)).filter(Boolean);
 	const steady = best.spoilers.length > outcome.spoilers.length ? ', and nothing spoils it' : '';
 	const brings = `${verdictInShort(outcome)}, ${chanceInWords(outcome.chances.usable)} come out${steady}`;
-	return [brings, ...costs].join('; ');
-}
-
-/** A cast smaller than this is not seen, mired; common practice. */
-const SEEN_CAST = 30;
-/** Mired that a stop of light buys: a full correction of 131 mired costs about 2 stops (published tables, from memory). */
-const MIRED_A_STOP = 65;
-
-/**
- * The colour that a light gives on a film, and what a filter against it would cost.
- *
- * @returns an empty text where the light's colour is not known or not seen
- * @example castInWords(daylight film, 3200) // 'A warm cast; a bluish filter of 131 mired against it costs about 2 stops.'
- */
-export function castInWords(film: Film, kelvin: number | undefined): string {
-	const cast = kelvin === undefined ? null : castOf(film, kelvin);
-	if (cast === null || Math.abs(cast) < SEEN_CAST) return '';
-	const [hue, against] = cast > 0 ? ['warm', 'bluish'] : ['cold', 'amber'];
-	const stops = stopsInWords(Math.abs(cast) / MIRED_A_STOP);
-	return `A ${hue} cast; ${against === 'amber' ? 'an' : 'a'} ${against} filter of ${Math.round(Math.abs(cast))} mired against it costs about ${stops}.`;
+	const still = outcome.spoilers.map(({ kind }) => stillSpoiled[kind]);
+	return [brings, ...costs, ...still].join('; ');
 }

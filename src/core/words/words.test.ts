@@ -55,6 +55,16 @@ describe('the verdict', () => {
 			expect(exposureSentence(at(ev), colourNegative400)).not.toMatch(noBarePlusOrMinus);
 	});
 
+	it('is no cliff: beyond what is usable by less than the doubt is just beyond', () => {
+		// By hand: 1¼ under where 1 is usable, and the doubt is 0.6: Φ(−0.4) = 0.34 come out.
+		const near = at(10.31);
+		expect(near.verdict).toBe('too-dark');
+		expect(near.chances.usable).toBeCloseTo(0.34, 1);
+		expect(verdictTitle(near)).toBe('Just too dark');
+		expect(verdictInShort(near)).toBe('just beyond usable, 1⅓ too dark');
+		expect(exposureSentence(near, colourNegative400)).toMatch(/, just beyond what is usable\.$/);
+	});
+
 	it('says the chance in tenths, and never more than it knows', () => {
 		expect(chanceInWords(0.99)).toBe('nearly all');
 		expect(chanceInWords(0.96)).toBe('about 9 in 10');
@@ -74,9 +84,9 @@ describe('the verdict', () => {
 			{ subjectDistance: 0.4, subjectSpeed: 3 }
 		).best;
 		expect(outcome.spoilers.map((spoiler) => spoilerInWords(spoiler, outcome, slow))).toEqual([
-			'you will shake at 1/4 s: rest it on something',
-			'the subject moves too fast to be sharp',
-			'too near: sharp from 1.7 m on, step back'
+			'you will shake at 1/4 s, 2 stops too slow: rest it on something',
+			'the subject moves too fast for 1/4 s, 11 stops too slow',
+			'much too near: sharp from 1.7 m on, step back'
 		]);
 	});
 });

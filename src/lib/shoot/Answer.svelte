@@ -61,7 +61,17 @@
 			outcome
 		);
 	});
-	const cast = $derived(chosen ? castInWords(chosen.film, shoot.lights.resolved?.kelvin) : '');
+	/** A flash that lights the subject brings its own daylight. */
+	const cast = $derived(
+		chosen && !shoot.answers.lit
+			? castInWords(
+					chosen.film,
+					shoot.lights.resolved?.kelvin,
+					shoot.rig.of(chosen.id).filters,
+					shoot.answers.bag.filters
+				)
+			: ''
+	);
 	const tones = $derived(
 		chosen && outcome && shoot.lights.resolved
 			? rangeInWords(chosen.film, shoot.lights.resolved, outcome)

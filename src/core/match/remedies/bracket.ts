@@ -1,4 +1,4 @@
-import { chanceWithin, doubtOf } from '../chance';
+import { chanceWithin, doubtOf, freshDoubt } from '../chance';
 import { union, type Interval } from '../intervals';
 import { outcomeOf } from '../outcome';
 import { sceneOf, type Scene } from '../scene';
@@ -22,10 +22,51 @@ function nearestTo(candidates: readonly Placed[], error: number): Placed | null 
 	return Math.abs(nearest.error - error) <= NEAR_ENOUGH ? nearest : null;
 }
 
-/** The chance that one or other of several frames lies inside a range: their errors move together. */
-function chanceOfOne(range: StopRange, frames: readonly Placed[], sd: number): number {
-	const inside = frames.map(({ error }): Interval => [range[0] - error, range[1] - error]);
-	return union(inside).reduce((sum, piece) => sum + chanceWithin(piece, 0, sd), 0);
+/** An error with what frames share of its doubt, and what is its own, stops. */
+interface Doubted {
+	error: number;
+	shared: number;
+	own: number;
+}
+
+function doubted(scene: Scene, placed: Placed): Doubted {
+	const own = freshDoubt(scene, placed);
+	return { error: placed.error, own, shared: Math.sqrt(Math.max(0, doubtOf(scene, placed) ** 2 - own ** 2)) };
+}
+
+/** Own doubt below this is none beside what is shared. */
+const NOTHING = 0.02;
+/** Sum over what is shared, in steps of its standard deviation: good to 0.001 from there on. */
+const [STEP, TAIL] = [1 / 50, 5];
+
+/** Where all that is in doubt is shared, frames move together: the ranges of it in which one comes out are joined. */
+function together(range: StopRange, frames: readonly Doubted[]): number {
+	const inside = frames.map(({ error, shared }): Interval => [
+		(range[0] - error) / shared,
+		(range[1] - error) / shared
+	]);
+	return union(inside).reduce((sum, piece) => sum + chanceWithin(piece, 0, 1), 0);
+}
+
+/**
+ * The chance that one or other of several frames lies inside a range: 1 − E Π(1 − p), over what they share,
+ * each p with what is its own.
+ *
+ * @example chanceOfOne([-1, 1], [{ error: 0, shared: 0, own: 1 }, { error: 0, shared: 0, own: 1 }]) // 1 − 0.317² = 0.9
+ */
+export function chanceOfOne(range: StopRange, frames: readonly Doubted[]): number {
+	if (frames.every(({ own, shared }) => own < NOTHING && shared > 0)) return together(range, frames);
+	let [missed, weights] = [0, 0];
+	for (let z = -TAIL; z <= TAIL; z += STEP) {
+		const weight = Math.exp((-z * z) / 2);
+		const none = frames.reduce(
+			(rest, { error, shared, own }) => rest * (1 - chanceWithin(range, error + z * shared, own)),
+			1
+		);
+		missed += weight * none;
+		weights += weight;
+	}
+	return 1 - missed / weights;
 }
 
 const sameSetting = ({ answered, setting }: Placed, best: Outcome) =>
@@ -41,8 +82,8 @@ function threeAbout(scene: Scene, best: Outcome): { frames: Placed[]; chances: O
 	const [darker, lighter] = [nearestTo(met, even.error - step), nearestTo(met, even.error + step)];
 	if (!darker || !lighter || darker === even || lighter === even) return null;
 	const frames = [darker, even, lighter];
-	const sd = doubtOf(scene, even);
-	const chances = { good: chanceOfOne(good, frames, sd), usable: chanceOfOne(usable, frames, sd) };
+	const errors = frames.map((each) => doubted(scene, each));
+	const chances = { good: chanceOfOne(good, errors), usable: chanceOfOne(usable, errors) };
 	return { frames, chances };
 }
 
