@@ -1,4 +1,4 @@
-import { array, boolean, mixed, number, object, string } from 'yup';
+import { array, boolean, mixed, number, object, string, type TestContext } from 'yup';
 import type { Filter } from '../core/camera';
 import type { NegativeLook } from '../core/develop';
 import type { Light } from '../core/light';
@@ -27,8 +27,9 @@ import { lightSchema } from './light';
 import { frameNumber } from './loads';
 
 export interface FrameSettings {
-	f: number;
-	seconds: number;
+	/** null only where the light is: an eye's choice, or one that nobody noted. */
+	f: number | null;
+	seconds: number | null;
 	compensation: number | null;
 	iso: number | null;
 	position?: string | null;
@@ -81,7 +82,8 @@ export interface FrameRecord {
 	loadId: string;
 	number: number;
 	takenAt: string;
-	light: Light;
+	/** null: taken without a reading. */
+	light: Light | null;
 	settings: FrameSettings;
 	film?: FilmOfFrame;
 	filters?: Filter[];
@@ -90,7 +92,8 @@ export interface FrameRecord {
 	/** Whether it fired, or with which guide number and power. */
 	flash?: boolean | FlashFired;
 	exposures?: number;
-	predicted: Outcome;
+	/** null where the light is not known. */
+	predicted: Outcome | null;
 	note?: string;
 	subject?: string;
 	/** To the subject, m. */
@@ -113,9 +116,11 @@ const limits: NonNullable<Outcome['clamped']>[] = ['fastest', 'slowest', 'widest
 
 const MOST_SPOILERS = 8;
 
-const settingFields = {
+const madeFields = {
 	f: fNumber().required(),
-	seconds: exposureTime().required(),
+	seconds: exposureTime().required()
+};
+const toldFields = {
 	compensation: stops().nullable().defined(),
 	iso: between(0.1, 1_000_000).nullable().defined()
 };
@@ -169,7 +174,8 @@ const timesBetween = mixed<[number, number]>()
 /** What a setting comes to. */
 export const outcomeSchema = held<Outcome>()(
 	object({
-		...settingFields,
+		...madeFields,
+		...toldFields,
 		position: label().nullable(),
 		handTimed: boolean().required(),
 		manual: boolean(),
@@ -236,16 +242,39 @@ const filmOfFrame = held<FilmOfFrame>()(
 	})
 );
 
+const noLight = mixed((given): given is never => given === null)
+	.nullable()
+	.defined()
+	.meta({ json: { type: 'null' } });
+/** A light, or null where nobody read it. */
+const lightOrNone = choice<typeof noLight | typeof lightSchema>(
+	() => [lightSchema, noLight],
+	(value) => (value === null ? noLight : lightSchema)
+);
+
+/** Fields that a frame has where its light was read, and only there. */
+const ofReading = (path: string, has: (frame: FrameRecord) => boolean, or: string) => ({
+	name: `read-${path}`,
+	test: (value: unknown, { path: at, createError }: TestContext) => {
+		const frame = value as FrameRecord;
+		if (!frame?.settings || frame.light === undefined || has(frame)) return true;
+		return createError({ path: at ? `${at}.${path}` : path, message: or });
+	}
+});
+const NEEDED = 'is needed where the light was read';
+
 /** A frame as it is kept. */
 export const frameRecordSchema = held<FrameRecord>()(
 	object({
 		loadId: string().required().uuid(),
 		number: frameNumber().required(),
 		takenAt: instant().required(),
-		light: lightSchema,
+		light: lightOrNone,
 		settings: held<FrameSettings>()(
 			object({
-				...settingFields,
+				f: fNumber().nullable().defined(),
+				seconds: exposureTime().nullable().defined(),
+				...toldFields,
 				position: shortText(40).nullable().optional(),
 				handTimed: boolean(),
 				manual: boolean()
@@ -261,7 +290,7 @@ export const frameRecordSchema = held<FrameRecord>()(
 		handheld: boolean(),
 		flash: fired,
 		exposures: exposures(),
-		predicted: outcomeSchema.required(),
+		predicted: outcomeSchema.nullable().defined().default(undefined),
 		note: longText(),
 		subject: shortText(200),
 		distance: distance(),
@@ -276,4 +305,19 @@ export const frameRecordSchema = held<FrameRecord>()(
 			.optional()
 			.default(undefined)
 	})
-);
+)
+	.test(ofReading('settings.f', ({ light, settings }) => light === null || settings.f !== null, NEEDED))
+	.test(
+		ofReading(
+			'settings.seconds',
+			({ light, settings }) => light === null || settings.seconds !== null,
+			NEEDED
+		)
+	)
+	.test(
+		ofReading(
+			'predicted',
+			({ light, predicted }) => predicted === undefined || (light === null) === (predicted === null),
+			'belongs to a light that was read: null without one'
+		)
+	);

@@ -9,16 +9,17 @@ import {
 	readingHabits,
 	standings,
 	type PromisedFrame,
-	type ReadFrame
+	type ReadFrame as FrameOfReading
 } from '$core/learn';
 import { wayOfReading } from '$core/words';
 import type { CameraRecord, FilmRecord, FrameRecord, LoadRecord } from '$contract/records';
 import type { Judgement } from '$contract/frames';
+import { isRead, type ReadFrame } from '$contract/predicted';
 import { everything } from './everything';
 import type { Kept } from './database/record-table';
 import { store } from './store';
 
-type Judged = Kept<FrameRecord> & { judged: Judgement };
+type Judged = ReadFrame<Kept<FrameRecord>> & { judged: Judgement };
 
 export interface Told {
 	frame: Judged;
@@ -27,7 +28,7 @@ export interface Told {
 	film: Kept<FilmRecord>;
 }
 
-/** Judged frames with what they were shot with, oldest first. */
+/** Judged frames whose light was read, with what they were shot with, oldest first. */
 export function told(asked: { camera?: string; film?: string } = {}): Told[] {
 	const { cameras, films, loads, search } = store();
 	const once = <T>(get: (id: string) => T | undefined) => {
@@ -38,15 +39,18 @@ export function told(asked: { camera?: string; film?: string } = {}): Told[] {
 		};
 	};
 	const [load, camera, film] = [once(loads.get), once(cameras.get), once(films.get)];
-	return search.judged(asked).map((frame) => {
-		const inside = load(frame.loadId);
-		return {
-			frame: frame as Judged,
-			load: inside,
-			camera: camera(inside.cameraId),
-			film: inProcess(film(inside.filmId), inside.process)
-		};
-	});
+	return search
+		.judged(asked)
+		.filter(isRead)
+		.map((frame) => {
+			const inside = load(frame.loadId);
+			return {
+				frame: frame as Judged,
+				load: inside,
+				camera: camera(inside.cameraId),
+				film: inProcess(film(inside.filmId), inside.process)
+			};
+		});
 }
 
 const NAMED_OUTLIERS = 6;
@@ -88,7 +92,7 @@ const NEWEST_POINTS = 60;
 const READING_SCATTER = 0.35;
 
 /** A frame by which the light was read for a body that does not follow the light by itself. */
-function readFrameOf({ frame, camera, film, load }: Told): ReadFrame | null {
+function readFrameOf({ frame, camera, film, load }: Told): FrameOfReading | null {
 	if (automaticExposure(camera) || frame.flash) return null;
 	const judged = judgedFrameOf(camera, film, frame, load.id);
 	if (!judged) return null;

@@ -21,4 +21,5 @@ export { sceneOf } from './scene';
 export { meteredTime } from './settings';
 export { suitsFilm } from './remedies/filter';
 export { wishProblems } from './fixed';
+export { knownSettings } from './known';
 export * from './types';

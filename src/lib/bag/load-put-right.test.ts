@@ -30,10 +30,10 @@ describe('a load that is put right', () => {
 			'f'
 		);
 		const right = withFilm(frame, camera, kept(filmOf('colour-negative', 400, losesNothing), 'other'), {});
-		expect(right.predicted.error - predicted.error).toBeCloseTo(1, 9);
+		expect(right.predicted!.error - predicted.error).toBeCloseTo(1, 9);
 		expect(right).toMatchObject({ film: { id: 'other', iso: 400 }, judged: { stops: 1 }, version: 1 });
 		const pushed = withFilm(frame, camera, kept(slow, 'same'), { process: { name: 'Push', stops: 1 } });
-		expect(pushed.predicted.error - predicted.error).toBeCloseTo(1, 9);
+		expect(pushed.predicted!.error - predicted.error).toBeCloseTo(1, 9);
 		expect(pushed.film).toMatchObject({ processStops: 1 });
 	});
 });

@@ -1,6 +1,6 @@
 import { inProcess } from '$core/film';
-import { outcomeAt } from '$core/match';
 import type { CameraRecord, FilmRecord, FrameRecord, LoadRecord } from '$contract/records';
+import { withPrediction } from '$contract/predicted';
 import type { Kept } from '$lib/records/client';
 
 /** The highest frame that is taken of a load, noted or not. */
@@ -17,14 +17,8 @@ export function withFilm(
 	{ process }: Pick<LoadRecord, 'process'>
 ): Kept<FrameRecord> {
 	const inside = inProcess(film, process);
-	const { light, settings, handheld, filters, exposures, closeUp, distance, flash } = frame;
-	const intent = { handheld, filters, exposures, closeUp: closeUp?.dioptres, subjectDistance: distance };
-	const made = { ...settings, ...(typeof flash === 'object' ? { flash } : {}) };
 	const { id, name, iso } = film;
 	const { processStops } = inside;
-	return {
-		...frame,
-		film: { id, name, iso, ...(processStops === undefined ? {} : { processStops }) },
-		predicted: outcomeAt(camera, inside, light, intent, made)
-	};
+	const onIt = { id, name, iso, ...(processStops === undefined ? {} : { processStops }) };
+	return withPrediction(camera, inside, { ...frame, film: onIt });
 }

@@ -4,6 +4,7 @@
 	import type { Process } from '$core/film';
 	import { changedInWords, processInWords } from '$core/words';
 	import type { CameraRecord, FilmRecord, FrameRecord, LoadRecord } from '$contract/records';
+	import { isRead } from '$contract/predicted';
 	import VerdictMark from '$lib/parts/VerdictMark.svelte';
 	import { replace, type Kept } from '$lib/records/client';
 	import { refresh } from '$lib/records/refresh';
@@ -21,7 +22,7 @@
 
 	let message = $state('');
 	const stops = $derived((next?.stops ?? 0) - (load.process?.stops ?? 0));
-	const changed = $derived(whatHappens(camera, film, frames, stops));
+	const changed = $derived(whatHappens(camera, film, frames.filter(isRead), stops));
 
 	async function save() {
 		const { process: _, ...rest } = load;

@@ -4,17 +4,17 @@
 	import { resolve } from '$app/paths';
 	import { automaticExposure, onlyByHand, wheelPositions } from '$core/camera';
 	import { resolveLight } from '$core/light';
-	import { outcomeAt } from '$core/match';
+	import { bestOutcome } from '$core/match';
 	import { roundToThird } from '$core/units';
 	import {
 		apertureInWords,
 		exposureSentence,
 		judgedInWords,
 		timeInWords,
-		verdictInShort,
 		wheelInWords,
 		whyInWords
 	} from '$core/words';
+	import { withPrediction } from '$contract/predicted';
 	import { check } from '$contract/validate';
 	import {
 		frameRecordSchema,
@@ -36,12 +36,11 @@
 	import { RecordEditor } from '$lib/forms/record-editor.svelte';
 	import RecordForm from '$lib/forms/RecordForm.svelte';
 	import TextField from '$lib/forms/TextField.svelte';
-	import { verdictColour } from '$lib/parts/verdict-colour';
-	import VerdictMark from '$lib/parts/VerdictMark.svelte';
 	import { remove, type Kept } from '$lib/records/client';
 	import FrameRig from './FrameRig.svelte';
 	import { frameLight, meterDifferenceOf } from './frame-words';
 	import { lastEdit } from './last-edit.svelte';
+	import Promised from './Promised.svelte';
 
 	interface Props {
 		frame: Kept<FrameRecord>;
@@ -61,19 +60,33 @@
 	/** Sets fields, and with them what the program would have predicted. */
 	function set(fields: Partial<FrameRecord>) {
 		editor.set(fields);
-		if (!form.valid) return;
-		const { light, settings, flash, ...mounted } = $state.snapshot(form.draft) as FrameRecord;
-		const { handheld, filters, exposures, closeUp, distance } = mounted;
-		const intent = { handheld, filters, exposures, closeUp: closeUp?.dioptres, subjectDistance: distance };
-		const made = { ...settings, ...(typeof flash === 'object' ? { flash } : {}) };
-		editor.set({ predicted: outcomeAt(camera, film, light, intent, made) });
+		const whole = $state.snapshot(form.draft) as FrameRecord;
+		if (!isSound(whole)) return;
+		const { settings, predicted } = withPrediction(camera, film, whole);
+		editor.set({ settings, predicted });
 	}
+
+	/** Whether all is in order, but for what follows from the rest. */
+	function isSound(whole: FrameRecord): boolean {
+		const any = whole.light === null ? null : bestOutcome(camera, film, { ev: 12 });
+		const { f, seconds } = whole.settings;
+		const settings = {
+			...whole.settings,
+			f: f === null && any ? any.f : f,
+			seconds: seconds === null && any ? any.seconds : seconds
+		};
+		return check(frameRecordSchema, { ...whole, settings, predicted: any }).ok;
+	}
+
+	/** Nothing typed is not known where the light is not, and else a field to be filled in. */
+	const noted = (value: number | undefined) =>
+		(value ?? (form.draft.light === null ? null : undefined)) as number | null;
 
 	/** Sets what the frame was set to; a time that only bulb has was the hand's. */
 	function setSettings(changes: Partial<FrameRecord['settings']>) {
 		const settings = { ...form.draft.settings, ...changes } as FrameRecord['settings'];
 		const { seconds } = changes;
-		const handTimed = seconds !== undefined && onlyByHand(camera, seconds) ? true : settings.handTimed;
+		const handTimed = seconds != null && onlyByHand(camera, seconds) ? true : settings.handTimed;
 		set({ settings: { ...settings, handTimed } });
 	}
 
@@ -85,7 +98,7 @@
 	};
 	const apertureSaid = {
 		parse: fNumberQuantity.parse,
-		show: (f: number) => apertureInWords(camera, { ...made, f }).replace('f/', '')
+		show: (f: number) => apertureInWords(camera, { ...made, f, seconds: made.seconds ?? 1 }).replace('f/', '')
 	};
 
 	// svelte-ignore state_referenced_locally -- a frame stays with its camera
@@ -97,19 +110,21 @@
 		}, wheel[0])
 	);
 
-	const ev = $derived(
-		'method' in form.draft.light
-			? valid
-				? roundToThird(resolveLight(form.draft.light).ev)
-				: undefined
-			: form.draft.light.ev
-	);
+	const ev = $derived.by(() => {
+		const { light } = form.draft;
+		if (light === null) return undefined;
+		if (!('method' in light)) return light.ev;
+		return valid ? roundToThird(resolveLight(light).ev) : undefined;
+	});
 
+	/** Without a number the light was not read. */
 	function setEv(next: number | undefined) {
-		const sd = valid ? resolveLight(form.draft.light).sd : 0.5;
-		const apart = valid ? meterDifferenceOf(form.draft.light) : 0;
-		const light = { method: 'eye', ev: next as number, sd } as const;
-		set({ light: apart === 0 || next === undefined ? light : { ...light, meterEv: next + apart } });
+		if (next === undefined) return set({ light: null });
+		const { light: before } = form.draft;
+		const sd = valid && before ? resolveLight(before).sd : 0.5;
+		const apart = valid ? meterDifferenceOf(before) : 0;
+		const light = { method: 'eye', ev: next, sd } as const;
+		set({ light: apart === 0 ? light : { ...light, meterEv: next + apart } });
 	}
 
 	// svelte-ignore state_referenced_locally -- what it was when the form began
@@ -144,13 +159,10 @@
 >
 	{#snippet about()}
 		<p>
-			<strong style:color={verdictColour[form.draft.predicted.verdict]}>
-				<VerdictMark verdict={form.draft.predicted.verdict} />
-				{verdictInShort(form.draft.predicted)}
-			</strong>
-			<span class="soft"
-				>{exposureSentence(form.draft.predicted, film)} {whyInWords(form.draft.predicted)}</span
-			>
+			<Promised frame={form.draft} />
+			{#if form.draft.predicted}<span class="soft"
+					>{exposureSentence(form.draft.predicted, film)} {whyInWords(form.draft.predicted)}</span
+				>{/if}
 		</p>
 		<p>
 			{#if frame.judged}<strong>It came out {judgedInWords(frame.judged)}.</strong>{/if}
@@ -158,7 +170,7 @@
 				>{frame.judged ? 'Judge it again' : 'Judge it'}</a
 			>
 		</p>
-		{#if valid}<p class="soft">{frameLight(form.draft.light)}</p>{/if}
+		{#if valid && form.draft.light}<p class="soft">{frameLight(form.draft.light)}</p>{/if}
 	{/snippet}
 	{#snippet fields()}{#key editor.generation}
 			<div class="fields">
@@ -174,7 +186,7 @@
 					form={anyForm}
 					path="light.ev"
 					label="Light, EV"
-					hint="at ISO 100"
+					hint="at ISO 100; empty: not read"
 					value={ev}
 					quantity={stopsQuantity}
 					onchange={setEv}
@@ -183,17 +195,17 @@
 					form={anyForm}
 					path="settings.f"
 					label="f-number"
-					value={form.draft.settings.f as number | undefined}
+					value={form.draft.settings.f ?? undefined}
 					quantity={apertureSaid}
-					onchange={(f) => setSettings({ f: f as number })}
+					onchange={(f) => setSettings({ f: noted(f) })}
 				/>
 				<QuantityField
 					form={anyForm}
 					path="settings.seconds"
 					label="Time, s"
-					value={form.draft.settings.seconds as number | undefined}
+					value={form.draft.settings.seconds ?? undefined}
 					quantity={timeSaid}
-					onchange={(seconds) => setSettings({ seconds: seconds as number })}
+					onchange={(seconds) => setSettings({ seconds: noted(seconds) })}
 				/>
 			</div>
 			{#if camera.bulb}

@@ -3,7 +3,7 @@
 	import { automaticExposure, dialSpeeds } from '$core/camera';
 	import { BUILT_IN } from '$core/flash';
 	import { isSameThing } from '$core/match';
-	import { resolveLight } from '$core/light';
+	import { resolveLight, type Light } from '$core/light';
 	import { roundToThird } from '$core/units';
 	import { filtersOf, type CameraRecord, type FrameRecord, type GearRecord } from '$contract/records';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
@@ -76,15 +76,16 @@
 
 	const apart = $derived(roundToThird(meterDifferenceOf(frame.light)));
 	function stood(stops: number) {
+		if (!frame.light) return;
 		const {
 			meterEv: _,
 			meterSd: _sd,
 			...light
-		} = $state.snapshot(frame.light) as FrameRecord['light'] & {
+		} = $state.snapshot(frame.light) as Light & {
 			meterEv?: number;
 			meterSd?: number;
 		};
-		const plain = light as FrameRecord['light'];
+		const plain = light as Light;
 		onchange({ light: stops === 0 ? plain : { ...plain, meterEv: resolveLight(plain).ev + stops } });
 	}
 </script>
@@ -117,7 +118,7 @@
 			onchange={(iso) => onchange({ settings: { ...$state.snapshot(frame.settings), iso: Number(iso) } })}
 		/>
 	{/if}
-	{#if eye}
+	{#if eye && frame.light}
 		<ChoiceField
 			label="Its eye stood in"
 			value={String(apart)}

@@ -1,14 +1,13 @@
 <!-- A load as a strip: each frame with its picture, what was promised and how it came out. -->
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import { heldInWords, judgedInWords, settingsInShort, verdictInShort } from '$core/words';
+	import { heldInWords, judgedInWords } from '$core/words';
 	import type { CameraRecord, FilmRecord } from '$contract/records';
-	import { verdictColour } from '$lib/parts/verdict-colour';
-	import VerdictMark from '$lib/parts/VerdictMark.svelte';
 	import { lensOf } from '$lib/prints/lens';
 	import Print from '$lib/prints/Print.svelte';
 	import { shownError } from '$lib/prints/shown-error';
-	import { frameLight } from './frame-words';
+	import { frameLight, frameSettings } from './frame-words';
+	import Promised from './Promised.svelte';
 	import type { StripPlace } from './strip-view';
 
 	interface Props {
@@ -60,7 +59,7 @@
 					{:else}
 						<Print
 							type={film.type}
-							error={shownError(frame.judged?.stops ?? frame.predicted.error)}
+							error={shownError(frame.judged?.stops ?? frame.predicted?.error ?? 0)}
 							width={132}
 							height={99}
 							seed={number % GRAINS}
@@ -69,16 +68,13 @@
 						<span class="made small">simulated</span>
 					{/if}
 				</div>
-				<p class="verdict" style:color={verdictColour[frame.predicted.verdict]}>
-					<VerdictMark verdict={frame.predicted.verdict} />
-					{verdictInShort(frame.predicted)}
-				</p>
+				<p><Promised {frame} /></p>
 				{#if frame.judged}
 					<p><strong>Came out {judgedInWords(frame.judged)}</strong></p>
 				{:else}
 					<p><a class="plain-link" href={resolve(`/frames/${frame.id}/judge`)}>Judge frame {number}</a></p>
 				{/if}
-				<p class="small figures">{settingsInShort(camera, frame.settings)}</p>
+				<p class="small figures">{frameSettings(camera, frame)}</p>
 				<p class="small soft figures">{frameLight(frame.light)}</p>
 				{#if frame.counted}<p class="small figures">
 						{heldInWords(frame.counted.wanted, frame.counted.held)}
@@ -144,9 +140,6 @@
 		bottom: 0;
 		background: var(--paper);
 		padding: 0 0.3rem;
-	}
-	.verdict {
-		font-weight: var(--heavy);
 	}
 	.note {
 		overflow: hidden;

@@ -1,13 +1,12 @@
 <!-- Frames as a table: everything of each in one line. -->
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import { heldInWords, judgedInWords, settingsInShort, verdictInShort, whyInWords } from '$core/words';
+	import { heldInWords, judgedInWords, whyInWords } from '$core/words';
 	import type { CameraRecord, FrameRecord } from '$contract/records';
 	import { atMoment } from '$lib/parts/moment';
-	import { verdictColour } from '$lib/parts/verdict-colour';
-	import VerdictMark from '$lib/parts/VerdictMark.svelte';
 	import type { Kept } from '$lib/records/client';
-	import { frameLight, onCameraInWords } from './frame-words';
+	import { frameLight, onCameraInWords, frameSettings } from './frame-words';
+	import Promised from './Promised.svelte';
 
 	interface Props {
 		rows: { frame: Kept<FrameRecord>; camera: CameraRecord; of?: string }[];
@@ -42,11 +41,8 @@
 					>
 					{#if loads}<td data-name="Camera and film">{of}</td>{/if}
 					<td data-name="Predicted">
-						<span class="verdict" style:color={verdictColour[frame.predicted.verdict]}>
-							<VerdictMark verdict={frame.predicted.verdict} />
-							{verdictInShort(frame.predicted)}
-						</span>
-						{#if frame.predicted.verdict !== 'just-enough'}<span class="soft small"
+						<Promised {frame} />
+						{#if frame.predicted && frame.predicted.verdict !== 'just-enough'}<span class="soft small"
 								>{whyInWords(frame.predicted)}</span
 							>{/if}
 					</td>
@@ -54,7 +50,7 @@
 						>{#if frame.judged}<strong>{judgedInWords(frame.judged)}</strong>{#if frame.judged.kept}, kept{/if}{/if}</td
 					>
 					<td data-name="Settings"
-						>{[settingsInShort(camera, frame.settings), ...onCameraInWords(frame)].join(', ')}{frame.counted
+						>{[frameSettings(camera, frame), ...onCameraInWords(frame)].join(', ')}{frame.counted
 							? `. ${heldInWords(frame.counted.wanted, frame.counted.held)}`
 							: ''}</td
 					>
@@ -92,10 +88,6 @@
 		display: inline-block;
 		min-width: 2.75rem;
 		padding: 0.4rem 0;
-	}
-	.verdict {
-		font-weight: var(--heavy);
-		white-space: nowrap;
 	}
 	.note {
 		max-width: 18rem;

@@ -3,18 +3,17 @@
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import { isDevelopedLater } from '$core/film';
-	import { judgedInWords, settingsInShort, verdictInShort } from '$core/words';
+	import { judgedInWords } from '$core/words';
 	import { formatDoubt } from '$core/units';
 	import { faults, tones, type Fault, type Judgement, type Tone } from '$contract/frames';
 	import type { PictureRecord } from '$contract/pictures';
 	import type { CameraRecord, FilmRecord, FrameRecord } from '$contract/records';
 	import Pictures from '$lib/parts/Pictures.svelte';
-	import VerdictMark from '$lib/parts/VerdictMark.svelte';
-	import { verdictColour } from '$lib/parts/verdict-colour';
 	import { lensOf } from '$lib/prints/lens';
 	import Print from '$lib/prints/Print.svelte';
 	import { replace, type Kept } from '$lib/records/client';
-	import { frameLight } from './frame-words';
+	import { frameLight, frameSettings } from './frame-words';
+	import Promised from './Promised.svelte';
 	import { lastEdit } from './last-edit.svelte';
 	import NegativeFields from './NegativeFields.svelte';
 	import ScanSpot from './ScanSpot.svelte';
@@ -118,9 +117,8 @@
 	<p><a class="plain-link" href={resolve(`/frames?load=${frame.loadId}`)}>Frames</a></p>
 	<h1>Frame {frame.number} of {camera.name}: how is it?</h1>
 	<p class="soft">
-		Promised: <strong style:color={verdictColour[frame.predicted.verdict]}
-			><VerdictMark verdict={frame.predicted.verdict} /> {verdictInShort(frame.predicted)}</strong
-		>; {settingsInShort(camera, frame.settings)}, {frameLight(frame.light)}.
+		{#if frame.predicted}Promised: <Promised {frame} />;
+		{/if}{frameSettings(camera, frame)}, {frameLight(frame.light)}.
 		{frame.subject ?? ''}
 	</p>
 

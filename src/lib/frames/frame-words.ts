@@ -1,10 +1,12 @@
 import { lightNote, resolveLight, type Light } from '$core/light';
 import { BUILT_IN } from '$core/flash';
-import { formatDoubt, formatEv, formatPart, formatStops } from '$core/units';
-import type { FrameRecord } from '$contract/records';
+import { formatAperture, formatDoubt, formatEv, formatPart, formatStops, formatTime } from '$core/units';
+import { settingsInShort } from '$core/words';
+import type { CameraRecord, FrameRecord } from '$contract/records';
 
 /** Stops by which the light on the eye was brighter than that on the subject. */
-export function meterDifferenceOf(light: Light): number {
+export function meterDifferenceOf(light: Light | null): number {
+	if (light === null) return 0;
 	const { ev, meterEv } = resolveLight(light);
 	return meterEv - ev;
 }
@@ -33,7 +35,16 @@ function flashInWords(flash: NonNullable<FrameRecord['flash']>): string {
 const SAME = 1 / 12;
 
 /** The light of a frame in a few words, with its doubt. */
-export function frameLight(light: Light): string {
+export function frameLight(light: Light | null): string {
+	if (light === null) return 'light not read';
 	const { ev, sd } = resolveLight(light);
 	return `EV ${formatEv(ev)} ± ${formatDoubt(sd)}, ${lightNote(light)}`;
+}
+
+/** The settings of a frame in a few words, as far as they are known. */
+export function frameSettings(camera: CameraRecord, { settings }: Pick<FrameRecord, 'settings'>): string {
+	const { f, seconds } = settings;
+	if (f !== null && seconds !== null) return settingsInShort(camera, { ...settings, f, seconds });
+	const known = [f !== null && formatAperture(f), seconds !== null && formatTime(seconds)].filter(Boolean);
+	return known.length > 0 ? known.join(', ') : 'settings not noted';
 }

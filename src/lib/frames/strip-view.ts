@@ -30,7 +30,7 @@ const belongs: Readonly<Record<Which, (frame: FrameRecord) => boolean>> = {
 
 const places: Readonly<Record<Order, (frame: FrameRecord) => number>> = {
 	number: ({ number }) => number,
-	promise: ({ predicted }) => predicted.chances.usable,
+	promise: ({ predicted }) => predicted?.chances.usable ?? Infinity,
 	result: ({ judged }) => judged?.stops ?? Infinity
 };
 

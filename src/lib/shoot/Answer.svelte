@@ -154,7 +154,7 @@
 			<h2 class="verdict figure">Read the light</h2>
 			<p class="soft">
 				Look at the shadow of a post or of yourself. Sharp and dark? That is the first picture: pick it, and
-				every camera here answers.
+				every camera here answers. A frame that you took without it is kept, too: press the button.
 			</p>
 		{:else}
 			<h2 class="verdict figure" class:fails style:color={verdictColour[outcome.verdict]}>
@@ -213,8 +213,8 @@
 				<summary>On the camera</summary>
 				<OnCamera {shoot} loaded={chosen} />
 			</details>
-		{:else if shoot.answers.failed}
-			<details open>
+		{:else if !chosen.finished}
+			<details open={shoot.answers.failed}>
 				<summary>On the camera</summary>
 				<OnCamera {shoot} loaded={chosen} />
 			</details>

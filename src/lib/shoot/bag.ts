@@ -13,6 +13,7 @@ import type {
 	PlaceRecord,
 	ReadingRecord
 } from '$contract/records';
+import { isRead } from '$contract/predicted';
 import type { Kept } from '$lib/records/client';
 
 /** A frame that is kept, or on its way; then it has no version yet. */
@@ -61,9 +62,11 @@ export interface Loaded {
 
 /** Frames that were judged after the person last accepted or ignored what frames teach. */
 const freshlyJudged = ({ learnt }: CameraRecord, frames: readonly FrameRecord[]): ShotFrame[] =>
-	frames.flatMap(({ judged, ...frame }) =>
-		judged && judged.judgedAt > (learnt?.at ?? '') ? [{ ...frame, judged }] : []
-	);
+	frames.flatMap((frame) => {
+		const { judged } = frame;
+		const fresh = judged && judged.judgedAt > (learnt?.at ?? '');
+		return fresh && isRead(frame) ? [{ ...frame, judged }] : [];
+	});
 
 function secondsLeftOf({ spool, flippedAfter }: LoadRecord, frames: readonly FrameRecord[]): number | null {
 	return spool ? shotList(spool, [], takenShots(frames), flippedAfter).left : null;

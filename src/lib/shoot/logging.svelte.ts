@@ -2,13 +2,14 @@ import { BUILT_IN } from '$core/flash';
 import type { Light } from '$core/light';
 import {
 	bracketAbout,
-	outcomeAt,
+	knownSettings,
 	type Bracket,
 	type LitChange,
 	type Outcome,
 	type Remedy
 } from '$core/match';
 import type { Where } from '$contract/coordinates';
+import { withPrediction } from '$contract/predicted';
 import type { FrameRecord, LoadRecord } from '$contract/records';
 import type { Judgement } from '$contract/frames';
 import { replace, type Kept } from '$lib/records/client';
@@ -107,7 +108,8 @@ export class Logging {
 
 	get can(): boolean {
 		const { chosen, outcome } = this.#shoot.answers;
-		return Boolean(chosen && outcome && !chosen.finished);
+		// Without a light there is no outcome, and a frame is a frame all the same.
+		return Boolean(chosen && !chosen.finished && (outcome || !this.#shoot.lights.light));
 	}
 
 	draftOf(loadId: string): Draft {
@@ -121,7 +123,12 @@ export class Logging {
 	}
 
 	/** A frame of the chosen camera as things are, with an outcome of its own. */
-	#frame(chosen: Loaded, number: number, outcome: Outcome, more: Partial<FrameRecord> = {}): FrameRecord {
+	#frame(
+		chosen: Loaded,
+		number: number,
+		outcome: Outcome | null,
+		more: Partial<FrameRecord> = {}
+	): FrameRecord {
 		const { wanted, lights, list } = this.#shoot;
 		const { scene } = wanted;
 		const own = this.#shoot.rig.of(chosen.id);
@@ -131,8 +138,10 @@ export class Logging {
 			loadId: chosen.id,
 			number,
 			takenAt: new Date().toISOString(),
-			light: lightFor(lights.light!, own),
-			settings: settingsOf(outcome),
+			light: lights.light && outcome && lightFor(lights.light, own),
+			settings: outcome
+				? settingsOf(outcome)
+				: knownSettings(chosen.camera, chosen.film, intentOf(scene, own)),
 			film: filmOf(chosen.film),
 			handheld: !own.support,
 			...(own.filters.length > 0 ? { filters: own.filters } : {}),
@@ -142,7 +151,7 @@ export class Logging {
 			...(subject ? { subject } : {}),
 			...(where ? { where } : {}),
 			...list.mark,
-			predicted: $state.snapshot(outcome) as Outcome,
+			predicted: outcome && ($state.snapshot(outcome) as Outcome),
 			...more
 		};
 	}
@@ -183,21 +192,26 @@ export class Logging {
 
 	/** Logs so many frames with what the screen shows; a cine shot starts, and ends at the second call. */
 	async frame(count = 1): Promise<void> {
-		const { chosen, asItIs } = this.#shoot.answers;
-		const { light } = this.#shoot.lights;
-		if (!this.can || this.settling || !chosen || !asItIs || !light) return;
-		if (chosen.secondsLeft !== null && count === 1) return this.#cine(chosen, asItIs);
+		const { chosen } = this.#shoot.answers;
+		if (!this.can || this.settling || !chosen) return;
+		const outcome = this.#read();
+		if (chosen.secondsLeft !== null && count === 1) return this.#cine(chosen, outcome);
 		const frames = Array.from({ length: Math.min(count, chosen.left) }, (_, at) =>
-			this.#frame(chosen, chosen.next + at, asItIs)
+			this.#frame(chosen, chosen.next + at, outcome)
 		);
 		await this.#keep(chosen, frames);
 	}
 
+	/** What the light makes of the chosen camera as it is; null without one. */
+	#read(): Outcome | null {
+		return this.#shoot.lights.light ? (this.#shoot.answers.asItIs ?? null) : null;
+	}
+
 	/** The next frame of the chosen camera as it would be logged now. */
 	get nextFrame(): FrameRecord | null {
-		const { chosen, asItIs } = this.#shoot.answers;
-		const { light } = this.#shoot.lights;
-		return this.can && chosen && asItIs && light ? this.#frame(chosen, chosen.next, asItIs) : null;
+		const { chosen } = this.#shoot.answers;
+		const outcome = this.#read();
+		return this.can && chosen && outcome ? this.#frame(chosen, chosen.next, outcome) : null;
 	}
 
 	/** A frame as its shutter was really held open; an eye's own time stays what it is for its exposure. */
@@ -208,11 +222,7 @@ export class Logging {
 	): FrameRecord {
 		const made = { ...frame, number: next, counted: { wanted, held } };
 		if (automatic) return made;
-		const { handheld, filters, exposures, closeUp } = frame;
-		const intent = { handheld, filters, exposures, closeUp: closeUp?.dioptres };
-		const settings = { ...frame.settings, seconds: held };
-		const predicted = outcomeAt(camera, film, frame.light, intent, settings);
-		return { ...made, settings, predicted };
+		return withPrediction(camera, film, { ...made, settings: { ...frame.settings, seconds: held } });
 	}
 
 	/** Logs a frame that was counted. */
@@ -221,7 +231,7 @@ export class Logging {
 	}
 
 	/** Starts a shot, or ends it and logs how long it ran. */
-	async #cine(chosen: Loaded, outcome: Outcome): Promise<void> {
+	async #cine(chosen: Loaded, outcome: Outcome | null): Promise<void> {
 		const { startedAt, shot: planned } = this.draftOf(chosen.id);
 		if (!startedAt) {
 			this.#settle();
@@ -313,17 +323,14 @@ export class Logging {
 	): Promise<void> {
 		const loaded = this.#shoot.answers.loaded.find(({ id }) => id === frame.loadId);
 		if (!loaded) return;
-		const { handheld, filters, closeUp } = frame;
-		const exposures = changes.exposures ?? frame.exposures;
-		const made = { ...frame.settings, compensation: changes.compensation ?? frame.settings.compensation };
-		const intent = { handheld, filters, exposures, closeUp: closeUp?.dioptres };
-		const predicted = outcomeAt(loaded.camera, loaded.film, frame.light, intent, made);
-		await this.#put('frames', {
+		const { compensation = frame.settings.compensation, exposures = frame.exposures } = changes;
+		const right = withPrediction(loaded.camera, loaded.film, {
 			...frame,
 			...(exposures === undefined ? {} : { exposures }),
-			settings: settingsOf(predicted),
-			predicted
+			settings: { ...frame.settings, compensation }
 		});
+		const { predicted } = right;
+		await this.#put('frames', predicted ? { ...right, settings: settingsOf(predicted) } : right);
 	}
 
 	/** The wheel stood elsewhere when the last frame was taken. */

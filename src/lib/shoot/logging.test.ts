@@ -112,7 +112,7 @@ describe('logging', () => {
 		expect(held).toMatchObject({ counted: { wanted: 4, held: 8 }, settings: { seconds: 8 } });
 		// Source: twice the time is a stop, of which instant film loses (1 − 1/1.2) by Schwarzschild’s law.
 		const shorter = logging.asHeld(box.answers.chosen!, { frame, wanted: 4, automatic: false }, 4);
-		expect(held.predicted.error - shorter.predicted.error).toBeCloseTo(0.83, 2);
+		expect(held.predicted!.error - shorter.predicted!.error).toBeCloseTo(0.83, 2);
 		await logging.keepHeld(box.answers.chosen!, held);
 		expect(sent).toEqual([expect.objectContaining({ counted: { wanted: 4, held: 8 }, number: 1 })]);
 
@@ -137,7 +137,7 @@ describe('logging', () => {
 
 	it('keeps a bracket from dark to light, where there are three frames and something to set', async () => {
 		await new Logging(shown()).threeAbout();
-		const errors = (sent as FrameRecord[]).map(({ predicted }) => predicted.error);
+		const errors = (sent as FrameRecord[]).map(({ predicted }) => predicted!.error);
 		expect(numbers()).toEqual([1, 2, 3]);
 		expect(errors).toEqual(errors.toSorted((a, b) => a - b));
 		expect(new Logging(shown(foldingInstant(), { unknown: [8] })).bracket).toBeNull();

@@ -141,11 +141,11 @@ describe('frames that were kept before', () => {
 		const id = olderFrame(fixedCamera(), 1 / 100, {}, ['shake', 'near']);
 		const other = olderFrame(fixedCamera(), 1 / 100);
 		migrated();
-		expect(tables.frames.get(id)!.predicted.spoilers).toEqual([
+		expect(tables.frames.get(id)!.predicted!.spoilers).toEqual([
 			{ kind: 'shake', by: null },
 			{ kind: 'near', by: null }
 		]);
-		expect(tables.frames.get(other)!.predicted.spoilers).toEqual([]);
+		expect(tables.frames.get(other)!.predicted!.spoilers).toEqual([]);
 	});
 
 	it('name the records of their filters and flash, where it can be known which', () => {

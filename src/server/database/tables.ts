@@ -55,7 +55,7 @@ const frameColumns: TableDescription<FrameRecord>['columns'] = {
 	load_id: ({ loadId }) => loadId,
 	number: ({ number }) => number,
 	taken_at: ({ takenAt }) => takenAt,
-	verdict: ({ predicted }) => predicted.verdict,
+	verdict: ({ predicted }) => predicted?.verdict ?? null,
 	judged: ({ judged }) => judged?.stops ?? null,
 	kept: ({ judged }) => (judged?.kept === undefined ? null : Number(judged.kept)),
 	outing_id: ({ outing }) => outing?.id ?? null

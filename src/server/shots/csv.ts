@@ -12,8 +12,8 @@ function takenOn(frame: FrameRecord | undefined): Row {
 	if (!frame) return { 'Taken at': '', 'Light, EV': '', Aperture: '', Note: '' };
 	return {
 		'Taken at': frame.takenAt,
-		'Light, EV': tenth(resolveLight(frame.light).ev),
-		Aperture: formatAperture(frame.settings.f),
+		'Light, EV': frame.light ? tenth(resolveLight(frame.light).ev) : '',
+		Aperture: frame.settings.f === null ? '' : formatAperture(frame.settings.f),
 		Note: frame.note ?? frame.subject ?? ''
 	};
 }

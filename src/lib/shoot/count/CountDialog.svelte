@@ -70,7 +70,7 @@
 			<p class="time figure figures" aria-hidden="true">{figure}</p>
 			{#if ended && counting.held !== null}
 				<p>{heldInWords(counted.wanted, counting.held)}</p>
-				{#if frame}<p>So it should be {verdictInShort(frame.predicted)}.</p>{/if}
+				{#if frame?.predicted}<p>So it should be {verdictInShort(frame.predicted)}.</p>{/if}
 			{:else if !ended}
 				{#if counting.silent}
 					<p>
