@@ -42,6 +42,16 @@ describe('a frame', () => {
 		expect(paths(frameRecordSchema, whole)).toEqual([]);
 	});
 
+	it('has no light, no promise and perhaps no settings where nobody read it', () => {
+		const settings = { f: null, seconds: null, compensation: 0, iso: 160 };
+		expect(paths(frameRecordSchema, frame({ light: null, predicted: null, settings }))).toEqual([]);
+		expect(paths(frameRecordSchema, frame({ light: null, predicted: null }))).toEqual([]);
+		expect(paths(frameRecordSchema, frame({ light: null }))).toEqual(['predicted']);
+		expect(paths(frameRecordSchema, frame({ predicted: null }))).toEqual(['predicted']);
+		expect(paths(frameRecordSchema, frame({ settings }))).toEqual(['settings.f', 'settings.seconds']);
+		expect(paths(frameRecordSchema, frame({ light: undefined, predicted: null }))).toContain('light');
+	});
+
 	it.each([
 		[{ judged: { ...judged, stops: 11 } }, ['judged.stops']],
 		[{ judged: { ...judged, sd: 0 } }, ['judged.sd']],

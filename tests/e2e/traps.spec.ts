@@ -1,0 +1,108 @@
+import type { Page } from '@playwright/test';
+import { foldingInstant, twinLens } from '../fixtures/automatic';
+import { filmOf, fixedCamera, losesNothing } from '../fixtures/bag';
+import { DESK, expect, isClean, loadCamera, open, PHONE, readLight, test } from './app';
+import { answer } from './shoot-page';
+
+/** What loses frames around right numbers, as it was met: given, seen, and what must be. */
+
+const took = (page: Page) => page.getByRole('button', { name: /^Took frame/ });
+const post = async (page: Page, kind: string, data: object) =>
+	(await (await page.request.post(`/api/${kind}`, { data })).json()).id as string;
+
+for (const [where, viewport] of [
+	['desk', DESK],
+	['phone', PHONE]
+] as const) {
+	test.describe(`on the ${where}`, () => {
+		test.use({ viewport });
+
+		test('a frame that nobody read the light for is kept, and put right when the light is known', async ({
+			page,
+			app
+		}) => {
+			const { loadId } = await loadCamera(page.request, { camera: fixedCamera({ name: 'Pier Box' }) });
+			await open(page, '/');
+			await expect(answer(page).getByRole('heading', { name: 'Read the light' })).toBeVisible();
+			await took(page).click();
+			await expect(page.getByText('Frame 1 of Pier Box saved')).toBeVisible();
+			await app.restart();
+			await open(page, `/frames?load=${loadId}`);
+			await expect(page.getByRole('list', { name: 'Frames' })).toContainText('light not read');
+			// What the box is set to is known all the same.
+			await expect(page.getByRole('list', { name: 'Frames' })).toContainText('f/11');
+			await open(page, '/frames/learnt');
+			await expect(page.getByText('Pier Box')).toHaveCount(0);
+			await open(page, `/frames?load=${loadId}`);
+			await page.getByRole('link', { name: 'Edit frame 1' }).click();
+			await page.getByLabel('Light, EV').fill('12');
+			// By hand: EV 12 on ISO 400 against f/11 at 1/100 s (13.56): 0.44 over, which colour negative likes.
+			await expect(page.locator('#main').getByText('just enough')).toBeVisible();
+			await page.getByRole('button', { name: 'Save', exact: true }).click();
+			await expect(page.getByRole('list', { name: 'Frames' })).toContainText('just enough');
+			await isClean(page);
+		});
+
+		test('a film that does not go into the camera says so where it is loaded', async ({ page }) => {
+			const cameraId = await post(page, 'cameras', {
+				...fixedCamera({ name: 'Thin Spool' }),
+				kind: 'box',
+				format: '620'
+			});
+			await post(page, 'films', { ...filmOf('bw-negative', 125), name: 'Small', format: '35 mm' });
+			await post(page, 'films', {
+				...filmOf('instant', 640),
+				name: 'Pack',
+				format: 'instant pack with battery'
+			});
+			await open(page, `/bag/load?camera=${cameraId}`);
+			const film = page.getByLabel('Film', { exact: true });
+			await film.selectOption({ label: 'Small' });
+			await expect(
+				page.getByText('Thin Spool takes 620, and this is 35 mm. It goes in with adapters')
+			).toBeVisible();
+			await film.selectOption({ label: 'Pack' });
+			await expect(
+				page.getByText('Thin Spool takes 620, and this is instant pack with battery. It does not go in.')
+			).toBeVisible();
+			await isClean(page);
+		});
+
+		test('a film two stops faster than the eye expects is named with its cure, in the bag or not', async ({
+			page
+		}) => {
+			await loadCamera(page.request, {
+				camera: foldingInstant({ name: 'Slow Eye' }, { compensation: undefined }),
+				film: filmOf('instant', 640, losesNothing)
+			});
+			await readLight(page.request, { ev: 10, sd: 0.33 });
+			await open(page, '/');
+			await expect(answer(page)).toContainText(
+				'This film is 2 stops faster than the camera expects. A 2-stop ND (0.6) on the pack cures it; there is none in your bag.'
+			);
+			const remedy = answer(page).getByRole('button', { name: /^an ND of 2 stops \(0\.6\)/ });
+			await expect(remedy).toContainText('not in your bag');
+			await remedy.click();
+			await expect(answer(page).getByRole('heading', { level: 2 })).toContainText('Just enough');
+			await expect(page.getByRole('button', { name: 'Keep it' })).toHaveCount(0);
+			await post(page, 'gear', { type: 'filter', name: 'Grey two', stops: 2 });
+			await page.reload();
+			await expect(answer(page)).toContainText('Your Grey two on the pack cures it.');
+			await expect(answer(page).getByRole('button', { name: /^an ND of 2 stops/ })).toHaveCount(0);
+		});
+
+		test('an eye in the shade is brought into the light of its subject', async ({ page }) => {
+			await loadCamera(page.request, {
+				camera: twinLens({ name: 'Shaded' }, { iso: [800] }),
+				film: filmOf('instant', 800, losesNothing)
+			});
+			await readLight(page.request, { ev: 13, sd: 0.33, meterEv: 9 });
+			await open(page, '/');
+			await expect(answer(page).getByRole('heading', { level: 2 })).toContainText('Too light by');
+			await answer(page)
+				.getByRole('button', { name: /^its eye in the light your subject is in/ })
+				.click();
+			await expect(answer(page).getByRole('heading', { level: 2 })).toContainText('Just enough');
+		});
+	});
+}
