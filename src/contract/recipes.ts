@@ -36,6 +36,12 @@ const seconds = mixed<TimePoint['seconds']>()
 	});
 const time = held<TimePoint>()(object({ celsius: between(0, 60).required(), seconds }));
 
+/** A table of times by temperature, each of these once. */
+export const timesSchema = () =>
+	array(time.required())
+		.max(MOST)
+		.test(eachOnce<{ celsius?: unknown }>(({ celsius }) => celsius, 'must have each temperature once'));
+
 export const recipeRecordSchema = held<RecipeRecord>()(
 	object({
 		name: name(),
@@ -50,9 +56,7 @@ export const recipeRecordSchema = held<RecipeRecord>()(
 		),
 		keepsDays: positive(10_000),
 		speedStops: stops(10),
-		times: array(time.required())
-			.max(MOST)
-			.test(eachOnce<{ celsius?: unknown }>(({ celsius }) => celsius, 'must have each temperature once')),
+		times: timesSchema(),
 		notes: longText()
 	})
 ).test('made-of', 'needs parts or powders', (value, context) =>

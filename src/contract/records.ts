@@ -1,5 +1,6 @@
 import { array, boolean, number, object, string, type InferType } from 'yup';
 import type { Camera, Checklist, Filter } from '../core/camera';
+import type { TimePoint } from '../core/develop';
 import type { Film } from '../core/film';
 import type { Light } from '../core/light';
 import type { LearntLoss } from '../core/studio';
@@ -15,7 +16,7 @@ import { exerciseRecordSchema } from './exercises';
 import { frameRecordSchema } from './frames';
 import { loadRecordSchema } from './loads';
 import { outingRecordSchema } from './outings';
-import { recipeRecordSchema } from './recipes';
+import { recipeRecordSchema, timesSchema } from './recipes';
 
 export { exerciseRecordSchema, type ExerciseRecord } from './exercises';
 export { frameRecordSchema, type FrameRecord } from './frames';
@@ -66,7 +67,11 @@ export interface Learning {
 }
 
 export type CameraRecord = Camera & AboutCamera;
-export type FilmRecord = Omit<Film, 'id'> & { archived?: boolean };
+export type FilmRecord = Omit<Film, 'id'> & {
+	archived?: boolean;
+	/** Of a print that develops by itself: times by temperature, as they are printed on its pack. */
+	times?: TimePoint[];
+};
 
 /** A place of the person's own list. */
 export interface PlaceRecord extends Coordinates {
@@ -147,7 +152,9 @@ const aboutCamera = {
 export const cameraRecordSchema = held<CameraRecord>()(cameraSchema.shape(aboutCamera)).meta({
 	name: 'CameraRecord'
 });
-export const filmRecordSchema = held<FilmRecord>()(filmSchema.omit(['id']).shape(archived)).meta({
+export const filmRecordSchema = held<FilmRecord>()(
+	filmSchema.omit(['id']).shape({ ...archived, times: timesSchema() })
+).meta({
 	name: 'FilmRecord'
 });
 

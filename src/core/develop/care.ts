@@ -6,6 +6,9 @@ const always = [
 	'Gloves and glasses; open window; never kitchenware; out of reach of children and animals.'
 ];
 
+/** The same in a breath, for the field. */
+export const PASTE_IN_SHORT = 'Caustic paste: keep it off skin and eyes, and away from children.';
+
 /** Said before a picture is peeled, too. */
 export const PASTE =
 	'The paste is caustic and burns skin and eyes: do not touch the negative side, wash at once with much water, fold the negative away from children and animals.';

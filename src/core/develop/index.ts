@@ -7,3 +7,4 @@ export * from './run';
 export * from './process-change';
 export * from './push';
 export * from './look';
+export * from './print';

@@ -2,12 +2,25 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
-	import { factsOf, filmKinds, filmTypes, formatsOf, latitudeOf, type Latitude } from '$core/film';
+	import { isPulled, type TimePoint } from '$core/develop';
+	import {
+		factsOf,
+		filmKinds,
+		filmTypes,
+		formatsOf,
+		isSeenAtOnce,
+		latitudeOf,
+		type Latitude
+	} from '$core/film';
 	import { takenBy } from '$core/camera';
 	import { degreesFromIso, formatStops } from '$core/units';
 	import { filmRecordSchema, type CameraRecord, type FilmRecord } from '$contract/records';
+	import Care from '$lib/develop/Care.svelte';
+	import { timeLine } from '$lib/develop/recipe-lines';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import { filmSpeedQuantity, plainNumber, stopsQuantity, timeQuantity } from '$lib/forms/quantity';
+	import LinesField from '$lib/forms/LinesField.svelte';
+	import type { FormState } from '$lib/forms/form-state.svelte';
 	import QuantityField from '$lib/forms/QuantityField.svelte';
 	import { RecordEditor } from '$lib/forms/record-editor.svelte';
 	import RecordForm from '$lib/forms/RecordForm.svelte';
@@ -36,6 +49,7 @@
 	const editor = new RecordEditor('films', filmRecordSchema, stored, blank);
 	const { form } = editor;
 	const set = (fields: Partial<FilmRecord>) => editor.set(fields);
+	const loose = form as unknown as FormState<object>;
 
 	let kind = $state('');
 
@@ -171,6 +185,23 @@
 					<button class="quiet" type="button" onclick={backToTypical}>Back to typical</button>
 				{/if}
 			</details>
+			{#if isSeenAtOnce(form.draft)}
+				<details open={form.draft.times !== undefined}>
+					<summary>Times of development by temperature</summary>
+					<Care kind={isPulled(form.draft) ? 'peel-apart-pack' : 'instant-pack'} />
+					<div class="fields">
+						<LinesField
+							form={loose}
+							path="times"
+							label="As printed on the pack"
+							hint="a line each: 21 °C, 1:30. Empty: as is usual of its type"
+							value={form.draft.times ?? []}
+							line={timeLine}
+							onchange={(times: TimePoint[]) => set({ times: times.length > 0 ? times : undefined })}
+						/>
+					</div>
+				</details>
+			{/if}
 			<details>
 				<summary>Age, development and long times</summary>
 				<ExpiredFilm film={form.draft} onuse={useAge} />

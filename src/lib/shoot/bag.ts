@@ -1,5 +1,5 @@
 import { shotList, takenShots } from '$core/cine';
-import { inProcess, isSeenAtOnce, type Film } from '$core/film';
+import { inProcess, isSeenAtOnce } from '$core/film';
 import { answered, type Learnt, type ShotFrame } from '$core/learn';
 import { reach, type Reach } from '$core/match';
 import type { OwnDoubt } from '$core/practice';
@@ -46,7 +46,7 @@ export interface Loaded {
 	id: string;
 	load: Kept<LoadRecord>;
 	camera: Kept<CameraRecord>;
-	film: Kept<Film>;
+	film: Kept<FilmRecord>;
 	reach: Reach;
 	/** Frames of the load, in order. */
 	frames: KnownFrame[];
@@ -75,7 +75,7 @@ function secondsLeftOf({ spool, flippedAfter }: LoadRecord, frames: readonly Fra
 function loadedOf(
 	load: Kept<LoadRecord>,
 	body: Kept<CameraRecord>,
-	film: Kept<Film>,
+	film: Kept<FilmRecord>,
 	frames: Loaded['frames']
 ): Loaded {
 	const { camera, learnt } = isSeenAtOnce(film)

@@ -46,6 +46,8 @@ export interface Draft {
 	startedAt?: string;
 	/** The planned shot that a cine shot is taken for. */
 	shot?: string;
+	/** The print that was pulled last, and when, ISO. */
+	pulled?: { frame: string; at: string };
 }
 
 const KEY = 'just-enough-drafts';
