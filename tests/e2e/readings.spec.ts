@@ -27,13 +27,13 @@ test('a reading of the eye’s own light moves that camera’s line alone, and d
 	await page.getByLabel('EV', { exact: true }).fill('9');
 	await use(page);
 	// Three stops darker at the eye: three too much, of which the wheel takes one and a half.
-	await expect(answer(page).getByRole('heading', { name: 'Too light by 1½' })).toBeVisible();
+	await expect(answer(page).getByRole('heading', { name: 'Just too light' })).toBeVisible();
 	await answer(page).getByText('On the camera', { exact: true }).click();
 	await expect(answer(page).getByLabel('Its eye stands in')).toHaveValue('-3');
 	await page.keyboard.press('Escape');
 	await handle(page).focus();
 	await page.keyboard.press('PageDown');
-	await expect(answer(page).getByRole('heading', { name: 'Too light by 1½' })).toBeVisible();
+	await expect(answer(page).getByRole('heading', { name: 'Just too light' })).toBeVisible();
 });
 
 test('a reading of before is taken again with one tap, named, and stays on the line after a restart', async ({

@@ -91,6 +91,34 @@ for (const [where, viewport] of [
 			await expect(answer(page).getByRole('button', { name: /^an ND of 2 stops/ })).toHaveCount(0);
 		});
 
+		test('a print that is pulled starts its clock then, by the table on its pack, and the caution stands before it', async ({
+			page
+		}) => {
+			await loadCamera(page.request, {
+				camera: fixedCamera({ name: 'Old Back' }),
+				film: {
+					...filmOf('peel-apart', 100, losesNothing),
+					times: [
+						{ celsius: 16, seconds: 120 },
+						{ celsius: 21, seconds: 90 }
+					]
+				} as ReturnType<typeof filmOf>
+			});
+			await readLight(page.request, { ev: 13.5, sd: 0.33 });
+			await open(page, '/');
+			await took(page).click();
+			const print = page.getByRole('region', { name: 'The last print' });
+			await expect(print).toContainText('Frame 1: pull it straight out');
+			await expect(print).toContainText('Caustic paste');
+			await print.getByLabel('Temperature of the print').selectOption({ label: '16 °C' });
+			await print.getByRole('button', { name: 'Pulled now' }).click();
+			// The table of its pack says two minutes.
+			await expect(print.getByRole('timer')).toHaveText(/develops: (2:00|1:5\d)/);
+			await page.reload();
+			await expect(print.getByRole('timer')).toHaveText(/develops: (2:00|1:[2-5]\d)/);
+			await isClean(page);
+		});
+
 		test('an eye in the shade is brought into the light of its subject', async ({ page }) => {
 			await loadCamera(page.request, {
 				camera: twinLens({ name: 'Shaded' }, { iso: [800] }),

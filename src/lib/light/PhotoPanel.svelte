@@ -6,18 +6,30 @@
 	import { FormState } from '$lib/forms/form-state.svelte';
 	import { filmSpeedQuantity, fNumberQuantity, timeQuantity } from '$lib/forms/quantity';
 	import QuantityFields from '$lib/forms/QuantityFields.svelte';
-	import { readBy, type PlainPanelProps } from './panel';
+	import { keepMeterIso, meterIso, onlyTime } from './meter-set';
+	import { readBy, type InHand, type PlainPanelProps } from './panel';
 	import { openPhoto } from './photo-desk';
 	import type { PhotoFile } from './read-photo';
 	import ReadingForm from './ReadingForm.svelte';
 	import StandInPhone from './StandInPhone.svelte';
 
-	let { light, onread }: PlainPanelProps = $props();
+	interface Props extends PlainPanelProps {
+		inHand?: InHand | null;
+	}
+	let { light, inHand = null, onread }: Props = $props();
 
 	type Draft = Partial<PhotoReading> & { method: 'photo' };
 	// svelte-ignore state_referenced_locally -- a form begins with the last reading and is the person's from then on
 	const last = readBy(light, 'photo');
-	const form = new FormState<Draft>(lightSchema as never, { method: 'photo', ...(last ?? {}) });
+	// svelte-ignore state_referenced_locally -- see above
+	const time = onlyTime(inHand);
+	// svelte-ignore state_referenced_locally -- see above
+	const blank: Draft = {
+		method: 'photo',
+		iso: meterIso(inHand, 'photo'),
+		...(time ? { seconds: time } : {})
+	};
+	const form = new FormState<Draft>(lightSchema as never, last ?? blank);
 	let opened = $state<PhotoFile | null>(null);
 	let busy = $state(false);
 	let problem = $state('');
@@ -107,7 +119,15 @@
 		</p>
 	{/if}
 </div>
-<ReadingForm {form} empty="The settings of a picture of the subject, from its file or typed." {busy} {onread}>
+<ReadingForm
+	{form}
+	empty="The settings of a picture of the subject, from its file or typed."
+	{busy}
+	onread={(light) => {
+		if (!opened) keepMeterIso(form.draft.iso, 'photo');
+		onread(light);
+	}}
+>
 	{#key pictures}
 		<div class="pair">
 			<QuantityFields {form} {fields} />

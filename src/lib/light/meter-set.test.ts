@@ -31,6 +31,10 @@ describe('what a meter is set to', () => {
 		expect(meterIso(null)).toBe(100);
 		keepMeterIso(250);
 		expect(meterIso(hand(fixedCamera()))).toBe(250);
+		expect(meterIso(hand(fixedCamera()), 'photo')).toBe(400);
+		keepMeterIso(800, 'photo');
+		expect(meterIso(null, 'photo')).toBe(800);
+		expect(meterIso(null)).toBe(250);
 	});
 
 	it('has the time of a camera that has but one', () => {

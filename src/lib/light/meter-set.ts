@@ -6,17 +6,19 @@ import type { InHand } from './panel';
 
 /** What a meter is set to before it is looked at, so that little is left to type. */
 
-const KEY = 'just-enough-meter-iso';
+/** A camera that meters is set by itself, not as the meter is. */
+const KEYS = { meter: 'just-enough-meter-iso', photo: 'just-enough-photo-iso' };
+type MeteredBy = keyof typeof KEYS;
 
 /** ISO as it was last set here, else that of the film in the camera in hand. */
-export function meterIso(inHand: InHand | null): number {
+export function meterIso(inHand: InHand | null, by: MeteredBy = 'meter'): number {
 	const film = inHand ? isoFromDegrees(degreesFromIso(effectiveSpeed(inHand.film))) : 100;
-	return keptHere<number | null>(KEY, null) ?? film;
+	return keptHere<number | null>(KEYS[by], null) ?? film;
 }
 
 /** Remembers what a meter was set to. */
-export function keepMeterIso(iso: unknown): void {
-	if (typeof iso === 'number' && iso > 0) keepHere(KEY, iso);
+export function keepMeterIso(iso: unknown, by: MeteredBy = 'meter'): void {
+	if (typeof iso === 'number' && iso > 0) keepHere(KEYS[by], iso);
 }
 
 /** The time of a camera that has but one, s: the f-number is all that its meter is asked for. */
