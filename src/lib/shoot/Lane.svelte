@@ -18,7 +18,13 @@
 	const difference = $derived(shoot.rig.of(loaded.id).meterDifference);
 	const thin = $derived(
 		chosen && !shoot.line.narrow
-			? thinLanes(reach.lanes, shoot.answers.filterLanes, outcome, shoot.lights.resolved?.ev)
+			? thinLanes(
+					reach.lanes,
+					shoot.answers.filterLanes,
+					outcome,
+					shoot.lights.resolved?.ev,
+					shoot.answers.scale
+				)
 			: { settings: [], filters: [] }
 	);
 	const nameOf = $derived(laneNamer(loaded.camera, thin.settings));

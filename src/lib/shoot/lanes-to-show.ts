@@ -27,6 +27,10 @@ function besideTaken(lanes: readonly Lane[], outcome: Outcome | undefined): Lane
 	);
 }
 
+/** Of two rings one lane an aperture, with the time that goes with it, widest first; a lane each without them. */
+const ofScale = (lanes: readonly Lane[], scale: readonly Outcome[]): Lane[] =>
+	scale.flatMap((each) => lanes.find((lane) => !lane.handTimed && takes(lane, each)) ?? []);
+
 /** Lights nearer than this are the same, EV; then the wheel's own order, lighten first, as it serves dimmer light. */
 const SAME_EV = 0.01;
 const wheelOf = ({ settings }: Lane) => settings.compensation ?? 0;
@@ -42,13 +46,16 @@ function dimmestFirst(a: Lane, b: Lane): number {
  * serves to the brightest.
  *
  * @param most lanes there is room for
+ * @param scale of a camera with two rings: each aperture with the time that goes with it
  */
 export function lanesToShow(
 	lanes: readonly Lane[],
 	outcome: Outcome | undefined,
-	most = MOST_LANES
+	most = MOST_LANES,
+	scale: readonly Outcome[] = []
 ): (Lane & { taken: boolean })[] {
-	const byLight = besideTaken(lanes, outcome).sort(dimmestFirst);
+	const rings = ofScale(lanes, scale);
+	const byLight = rings.length > 1 ? rings : besideTaken(lanes, outcome).sort(dimmestFirst);
 	const taken = outcome ? byLight.findIndex((lane) => takes(lane, outcome)) : -1;
 	const marked = byLight.map((lane, index) => ({ ...lane, taken: index === taken }));
 	const latest = Math.max(0, marked.length - most);
@@ -73,10 +80,11 @@ export function thinLanes(
 	lanes: readonly Lane[],
 	filters: readonly FilterLane[],
 	outcome: Outcome | undefined,
-	ev: number | undefined
+	ev: number | undefined,
+	scale: readonly Outcome[] = []
 ) {
 	const kept = Math.min(filters.length, LEAST_FILTERS);
-	const shown = lanesToShow(lanes, outcome, MOST_LANES - kept);
+	const shown = lanesToShow(lanes, outcome, MOST_LANES - kept, scale);
 	const settings = shown.length > 1 ? shown : [];
 	const nearest = ev === undefined ? [...filters] : filters.toSorted((a, b) => away(ev, a) - away(ev, b));
 	const fit = new Set(nearest.slice(0, MOST_LANES - settings.length));

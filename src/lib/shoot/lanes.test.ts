@@ -4,7 +4,7 @@ import { evs } from '../../../tests/fixtures/arbitraries';
 import { noRecords } from '../../../tests/fixtures/records';
 import { colourNegative400, fixedCamera, steppedCamera } from '../../../tests/fixtures/bag';
 import { landmarks } from '$core/light';
-import { match, reach } from '$core/match';
+import { bestOutcome, equivalents, match, reach } from '$core/match';
 import { axisOver, marksThatFit, PHONE_WINDOW, windowAround, zoomedTo } from './axis';
 import { wholeLine } from '$lib/light/line';
 import { loadedCameras, type BagRecords } from './bag';
@@ -168,5 +168,24 @@ describe('the loaded cameras', () => {
 	it('leave out what is archived', () => {
 		const loaded = loadedCameras(records({ cameras: [camera('b', 'Buoy', true), camera('a', 'Anchor')] }));
 		expect(loaded.map((each) => each.camera.name)).toEqual(['Anchor']);
+	});
+});
+
+describe('the lanes of two rings', () => {
+	// Source: the f/16 rule: one stop of aperture for one of time.
+	it('are one an aperture, in order, with the time that goes with it', () => {
+		const rings = steppedCamera({
+			shutter: { kind: 'speeds', seconds: [1 / 500, 1 / 250, 1 / 125, 1 / 60, 1 / 30] },
+			bulb: true
+		});
+		const light = { ev: 11, sd: 0.3 };
+		const scale = equivalents(rings, colourNegative400, light, {});
+		const { lanes } = reach(rings, colourNegative400);
+		const outcome = bestOutcome(rings, colourNegative400, light);
+		const shown = lanesToShow(lanes, outcome, 7, scale);
+		expect(shown.map(({ settings }) => settings.f)).toEqual([2.8, 4, 5.6, 8, 11, 16]);
+		expect(shown.map(({ settings }) => settings.seconds)).toEqual(scale.map(({ seconds }) => seconds));
+		expect(shown.filter(({ taken }) => taken).map(({ settings }) => settings.f)).toEqual([outcome.f]);
+		expect(lanesToShow(lanes, outcome, 7).length).toBe(7);
 	});
 });
