@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { foldingInstant, twinLens } from '../../../tests/fixtures/automatic';
 import { filmOf, fixedCamera } from '../../../tests/fixtures/bag';
-import { fasterThanExpected, mismatchInWords } from '.';
+import { fasterThanExpected, mismatchInWords, otherCuresInWords } from '.';
 
 describe('a film that an eye does not expect', () => {
 	const wedge = foldingInstant();
@@ -22,6 +22,10 @@ describe('a film that an eye does not expect', () => {
 		expect(mismatchInWords(wedge, filmOf('instant', 320), [])).toBe(
 			'This film is 1 stop faster than the camera expects. The wheel, 1 toward darken, cures it.'
 		);
+		expect(otherCuresInWords(wedge, fast)).toBe(
+			'Or load a film of about ISO 160, or have its eye converted to ISO 640.'
+		);
+		expect(otherCuresInWords(wedge, filmOf('instant', 160))).toBe('');
 		expect(mismatchInWords(wedge, filmOf('instant', 25), [])).toContain('2⅔ stops slower');
 	});
 

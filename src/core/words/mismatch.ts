@@ -7,7 +7,7 @@ import {
 	type Filter
 } from '../camera';
 import { effectiveSpeed, pushRangeOf, type Film } from '../film';
-import { densityOfStops, formatStops, stopsInWords } from '../units';
+import { degreesFromIso, densityOfStops, formatStops, isoFromDegrees, stopsInWords } from '../units';
 
 /** The commonest mistake: a film that an eye does not expect. */
 
@@ -57,4 +57,18 @@ export function mismatchInWords(camera: Camera, film: Film, filters: readonly Fi
 	return own
 		? `${start} Your ${own.name} on the pack cures it.`
 		: `${start} A ${cure}; there is none in your bag.`;
+}
+
+/**
+ * What else would do where a film is not what the camera expects: another film, or another camera made of it.
+ *
+ * @returns an empty text where it is, to what does not show
+ * @example otherCuresInWords(an eye for ISO 160, ISO 640) // 'Or load a film of about ISO 160, or have its eye converted to ISO 640.'
+ */
+export function otherCuresInWords(camera: Camera, film: Film): string {
+	const stops = fasterThanExpected(camera, film);
+	if (Math.abs(stops) < SHOWS) return '';
+	const iso = effectiveSpeed(film);
+	const expected = neutralOn(dialSpeeds(camera), iso);
+	return `Or load a film of about ISO ${expected}, or have its eye converted to ISO ${isoFromDegrees(degreesFromIso(iso))}.`;
 }

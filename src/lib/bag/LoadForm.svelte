@@ -4,7 +4,7 @@
 	import { resolve } from '$app/paths';
 	import { checklistOf, takenBy } from '$core/camera';
 	import { inProcess, isDevelopedLater } from '$core/film';
-	import { fitInWords, mismatchInWords } from '$core/words';
+	import { fitInWords, mismatchInWords, otherCuresInWords } from '$core/words';
 	import { filtersOf, loadRecordSchema, type LoadRecord, type RecipeRecord } from '$contract/records';
 	import ProcessFields from '$lib/develop/ProcessFields.svelte';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
@@ -176,7 +176,10 @@
 				/>
 			</div>
 			{#if fit}<p class="notice" role="status">{fit}</p>{/if}
-			{#if mismatch}<p class="notice" role="status">{mismatch}</p>{/if}
+			{#if mismatch && camera && film}<p class="notice" role="status">
+					{mismatch}
+					{otherCuresInWords(camera, inProcess(film, form.draft.process))}
+				</p>{/if}
 			{#if inside}
 				<p class="notice">
 					{inside.camera.name} holds {inside.film.name} with {inside.left} of {inside.load.frames} left. Loading
