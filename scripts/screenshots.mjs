@@ -92,12 +92,38 @@ const logged = (camera) => async (page) => {
 	await page.getByText(/ saved$/).waitFor();
 };
 
+/** Twinlet with its aperture, a filter and a support set on it. */
+const rigged = async (page) => {
+	await chooseLane(/^Twinlet/)(page);
+	const on = page.getByRole('region', { name: 'Do' });
+	await on.getByText('On the camera', { exact: true }).click();
+	await on.getByLabel('Aperture', { exact: true }).selectOption({ index: 2 });
+	await on.getByLabel('Its eye stands in').selectOption({ label: 'light 1 darker' });
+	await on.getByRole('checkbox', { name: /^ND 0.6/ }).check();
+	await on.getByRole('checkbox', { name: 'It stands on a support' }).check();
+	await on.getByText('On the camera', { exact: true }).click();
+	await page.evaluate(() => document.activeElement?.blur());
+	await on.evaluate((region) => region.scrollTo(0, 0));
+	await page.evaluate(() => window.scrollTo(0, 0));
+};
+/** The frame that was taken so, in the table of its load. */
+const loggedRig = async (page) => {
+	await rigged(page);
+	await page.getByRole('button', { name: /^Took frame/ }).click();
+	await page.getByText(/ saved$/).waitFor();
+	await openLink('Frames')(page);
+	await page
+		.getByRole('link', { name: /^Twinlet/ })
+		.first()
+		.click();
+	await page.getByRole('link', { name: 'As a table' }).click();
+	await page.getByRole('table').waitFor();
+};
+
 /** Each view: its name, where it is, how large, and what is done before the picture. */
 const views = [
 	{ name: 'shoot-desk', path: '/', size: DESK, act: chooseLane(/^Paddle 66/) },
 	{ name: 'shoot-phone', path: '/', size: PHONE, act: chooseLane(/^Paddle 66/) },
-	{ name: 'shoot-phone-dark', path: '/', size: PHONE, display: 'dark', act: chooseLane(/^Paddle 66/) },
-	{ name: 'shoot-desk-sunlit', path: '/', size: DESK, display: 'sunlit' },
 	{ name: 'plan', path: '/plan', size: DESK, act: drawn('.bands') },
 	{ name: 'year', path: '/plan/year', size: DESK, act: drawn('.apexcharts-svg'), whole: true },
 	{ name: 'outing', path: '/plan/outings', size: DESK, act: packed, whole: true },
@@ -136,6 +162,19 @@ const limits = [
 	{ path: '/', act: lookAtRemedy('Wedge') }
 ].map((view) => ({ ...view, size: DESK }));
 
+/** What is on the camera, and what is left of a phone between the bars of its browser. */
+const BARS = { width: 390, height: 664 };
+const inHand = [
+	{ path: '/', act: rigged },
+	{ path: '/', act: loggedRig }
+].map((view) => ({ ...view, size: DESK }));
+const inHandPhones = [
+	{ path: '/', act: sun('Wedge') },
+	{ path: '/', act: logged('Wedge') },
+	{ path: '/', act: rigged, display: 'sunlit' },
+	{ path: '/', act: chooseLane(/^Tin Box/), display: 'dark' }
+].map((view) => ({ ...view, size: BARS }));
+
 const learnt = [{ path: '/frames/learnt' }, { path: '/frames/honest', act: drawn('.apexcharts-svg') }].map(
 	(view) => ({ ...view, size: DESK })
 );
@@ -144,6 +183,8 @@ const desks = { size: DESK, row: 2, scale: 0.75 };
 /** Several screens in one picture. */
 const sheets = [
 	{ name: 'phones', views: phones },
+	{ name: 'in-hand', views: inHand, layout: desks },
+	{ name: 'in-hand-phones', views: inHandPhones, layout: { size: BARS } },
 	{ name: 'known', views: known, layout: desks },
 	{ name: 'shoot-limits', views: limits, layout: desks },
 	{ name: 'learnt', views: learnt, layout: desks },

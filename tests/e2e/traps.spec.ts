@@ -2,7 +2,7 @@ import type { Page } from '@playwright/test';
 import { foldingInstant, twinLens } from '../fixtures/automatic';
 import { filmOf, fixedCamera, losesNothing } from '../fixtures/bag';
 import { DESK, expect, isClean, loadCamera, open, PHONE, readLight, test } from './app';
-import { answer } from './shoot-page';
+import { answer, openAid, openWay, use } from './shoot-page';
 
 /** What loses frames around right numbers, as it was met: given, seen, and what must be. */
 
@@ -128,9 +128,101 @@ for (const [where, viewport] of [
 			await open(page, '/');
 			await expect(answer(page).getByRole('heading', { level: 2 })).toContainText('Too light by');
 			await answer(page)
-				.getByRole('button', { name: /^its eye in the light your subject is in/ })
+				.getByRole('button', { name: /^the camera’s eye in your subject’s light/ })
 				.click();
 			await expect(answer(page).getByRole('heading', { level: 2 })).toContainText('Just enough');
 		});
 	});
 }
+
+test('a body with nothing to set is not told to try, whatever the doubt', async ({ page }) => {
+	await loadCamera(page.request, {
+		camera: fixedCamera({ name: 'One Way' }),
+		film: filmOf('instant', 100, losesNothing)
+	});
+	await readLight(page.request, { ev: 13.56, sd: 1.2 });
+	await open(page, '/');
+	await expect(answer(page)).toContainText('Nothing to set: just take it.');
+	await expect(answer(page)).not.toContainText(/trial|No trial needed/);
+	// Half a stop under the doubt is no cliff, and what fails is not called fine.
+	await readLight(page.request, { ev: 6, sd: 1.2 });
+	await page.reload();
+	await expect(answer(page).getByRole('heading', { level: 2 })).toContainText('Too dark by');
+	await expect(answer(page)).toContainText('Hardly any come out');
+	await expect(answer(page)).not.toContainText(/trial|Nothing to set/);
+});
+
+test.describe('with one thumb', () => {
+	test.use({ viewport: PHONE });
+
+	test('an eye of 1/180 to 14 s shows no other end, and its frame no row of digits', async ({ page }) => {
+		await loadCamera(page.request, {
+			camera: foldingInstant({ name: 'Old Eye' }),
+			film: filmOf('instant', 160, losesNothing)
+		});
+		await readLight(page.request, { ev: 15.5, sd: 0.33 });
+		await open(page, '/');
+		// By hand: f/8 at 1/180 s is V 13.49: an EV of 15.5 asks for more than the eye has.
+		await expect(answer(page).locator('.rows')).toContainText('1/180');
+		await expect(answer(page)).not.toContainText('1/200');
+		await took(page).click();
+		await expect(page.getByText('Frame 1 of Old Eye saved')).toBeVisible();
+		await page.getByRole('button', { name: 'Correct it' }).click();
+		const correction = page.getByRole('dialog', { name: 'Correct it' });
+		await expect(correction.getByLabel('Time, s')).toHaveValue('1/180');
+		await readLight(page.request, { ev: -3, sd: 0.33 });
+		await page.reload();
+		await expect(answer(page).locator('.rows')).toContainText('14 s');
+		await expect(answer(page)).not.toContainText(/(?<!\/)\b15 s/);
+	});
+
+	test('a spring cine starts with its spool, and a film for a camera comes back to it', async ({ page }) => {
+		await open(page, '/');
+		await page.getByText('Spring cine', { exact: true }).click();
+		await page.getByLabel('Number on the film box').fill('50');
+		await page.getByRole('button', { name: 'Load it and read the light' }).click();
+		// Source: common practice: 25 feet of two sides, 80 frames a foot, 16 a second: 250 s.
+		await expect(answer(page)).toContainText('shot 1, 250 s left');
+		const cameraId = await post(page, 'cameras', { ...fixedCamera({ name: 'Second' }), format: '120' });
+		await post(page, 'films', { ...filmOf('colour-negative', 100), name: 'Elsewhere' });
+		await open(page, `/bag/load?camera=${cameraId}`);
+		await page.getByRole('link', { name: 'Another film' }).click();
+		await page.getByLabel('Name').fill('Bladder 200');
+		await page.getByRole('textbox', { name: 'Speed', exact: true }).fill('200');
+		await expect(page.getByLabel('Format')).toHaveValue('120');
+		await page.getByRole('button', { name: 'Save and load it' }).click();
+		await expect(page.getByLabel('Camera', { exact: true })).toHaveValue(cameraId);
+		await expect(page.getByLabel('Film', { exact: true }).locator('option:checked')).toHaveText(
+			'Bladder 200'
+		);
+	});
+});
+
+test('what is fixed is fixed under a lamp, and a meter for one speed asks for its f-number alone', async ({
+	page
+}) => {
+	await loadCamera(page.request, {
+		camera: fixedCamera({
+			name: 'Studio Box',
+			aperture: { kind: 'stops', f: [4, 5.6, 8, 11, 16, 22] },
+			shutter: { kind: 'fixed', seconds: 1 / 100 }
+		}),
+		film: filmOf('reversal', 100, losesNothing)
+	});
+	await readLight(page.request, { method: 'lamp', reading: { ev: 12.64, sd: 0.33 }, from: 1, to: 1 });
+	await open(page, '/');
+	await answer(page).getByText('On the camera', { exact: true }).click();
+	await answer(page).getByLabel('Aperture', { exact: true }).selectOption({ label: 'f/8' });
+	const lamp = await openAid(page, 'Lamp');
+	// By hand: EV 12.64 is right for f/8 at 1/100 s; at half a metre there are two stops more, and f/8 stays f/8.
+	await lamp.getByLabel('Lamp now at, m').fill('0.5');
+	await expect(lamp.getByRole('status').first()).toHaveText(
+		/^Too light by 2 with the lamp at 50 cm; just right at 1 m/
+	);
+	await page.keyboard.press('Escape');
+	await openWay(page, 'Meter');
+	await page.getByLabel('f-number').fill('11');
+	await use(page);
+	// f/11 at 1/100 s on ISO 100: EV 13.56.
+	await expect(page.getByText('about 13⅔').first()).toBeVisible();
+});

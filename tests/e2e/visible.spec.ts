@@ -103,3 +103,22 @@ test('nothing that matters is out of sight, and the button stays', async ({ page
 	await see('a frame that is not saved');
 	for (const [size, tops] of places) expect([...tops], `the button moved at ${size}`).toHaveLength(1);
 });
+
+test('nor with everything on the camera, while its print develops, in Sunlit', async ({ page }) => {
+	await page.setViewportSize(SIZES[0]);
+	await open(page, '/');
+	await page.evaluate(() => (document.documentElement.dataset.theme = 'sunlit'));
+	await page.getByRole('button', { name: /^Twinlet,/ }).click();
+	await page.getByRole('button', { name: /^Took frame/ }).click();
+	await expect(page.getByRole('region', { name: 'The last print' })).toBeVisible();
+	await answer(page).getByText('On the camera', { exact: true }).click();
+	await answer(page).getByLabel('Aperture', { exact: true }).selectOption({ label: 'f/8' });
+	await answer(page)
+		.getByRole('checkbox', { name: /^ND 0.6/ })
+		.check();
+	await answer(page).getByRole('checkbox', { name: 'It stands on a support' }).check();
+	await look(page, new Map(), 'all of it');
+	await expect(answer(page).locator('[data-must]')).toHaveCount(5);
+	// What is said of the settings comes after them, and is not lost.
+	await expect(answer(page)).toContainText(/light (than )?this film asks for/);
+});

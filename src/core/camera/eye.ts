@@ -1,4 +1,5 @@
-import { speedStops } from '../units';
+import { effectiveSpeed, type Film } from '../film';
+import { nearestInStops, speedStops } from '../units';
 import type { AutomaticExposure, Camera, Filter, Position, Wheel } from './types';
 
 /** An eye that nobody has tested averages a scene this well, stops; common practice. */
@@ -33,13 +34,11 @@ export function dialSpeeds(camera: Camera): number[] {
  * beside it lightens or darkens, as the wheel does off its middle.
  *
  * @param speeds ISO, of the dial
- * @param iso of the film, as it is processed
- * @example neutralOn([75, 150, 300], 160) // 150
+ * @param film as it is processed
+ * @example neutralOn([75, 150, 300], a film of ISO 160) // 150
  */
-export function neutralOn(speeds: readonly number[], iso: number): number {
-	const away = (speed: number) => Math.abs(Math.log2(speed / iso));
-	return speeds.reduce((a, b) => (away(b) < away(a) ? b : a));
-}
+export const neutralOn = (speeds: readonly number[], film: Film): number =>
+	nearestInStops(speeds, effectiveSpeed(film));
 
 /**
  * Film speeds that an eye can be told at a place of its lever: the one that the place names, or its dial's.

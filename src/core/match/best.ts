@@ -8,7 +8,6 @@ import {
 	type Axis,
 	type Camera
 } from '../camera';
-import { effectiveSpeed } from '../film';
 import { chancesOf } from './chance';
 import { focusedAt, outcomeOf } from './outcome';
 import type { Scene } from './scene';
@@ -104,7 +103,7 @@ const turned = ({ placed }: Candidate) => Math.abs(placed.setting.compensation ?
 function dialOf({ camera, film }: Scene): ((candidate: Candidate) => number) | null {
 	const speeds = automaticExposure(camera) ? dialSpeeds(camera) : [];
 	if (speeds.length < 2) return null;
-	const neutral = neutralOn(speeds, effectiveSpeed(film));
+	const neutral = neutralOn(speeds, film);
 	return ({ placed }) => Math.abs(Math.log2((placed.setting.iso ?? neutral) / neutral));
 }
 

@@ -1,5 +1,5 @@
 import { automaticExposure, dialSpeeds, neutralOn, type Axis, type Camera, type Control } from '../camera';
-import { effectiveSpeed, type Film } from '../film';
+import type { Film } from '../film';
 import { controlsLeft } from './fixed';
 import type { Intent } from './types';
 
@@ -47,7 +47,7 @@ export function knownSettings(camera: Camera, film: Film, intent: Intent): Known
 		f: byEye('aperture') ? null : only(controls.map(({ aperture }) => fixedAt(aperture))),
 		seconds: byEye('time') ? null : only(controls.map(({ shutter }) => fixedAt(shutter))),
 		compensation: eye?.compensation ? (intent.compensation ?? 0) : null,
-		iso: eye ? (intent.iso ?? neutralOn(dialSpeeds(camera), effectiveSpeed(film))) : null,
+		iso: eye ? (intent.iso ?? neutralOn(dialSpeeds(camera), film)) : null,
 		position: intent.position ?? null,
 		handTimed: controls.every(({ handTimed }) => handTimed),
 		...(intent.manual ? { manual: true } : {})

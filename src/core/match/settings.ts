@@ -11,7 +11,7 @@ import {
 	type Axis,
 	type Control
 } from '../camera';
-import { correctedTime, effectiveSpeed, middleOf } from '../film';
+import { correctedTime, middleOf } from '../film';
 import { markedApertures, markedTimes, marksBetween } from '../units';
 import { controlsLeft } from './fixed';
 import { answerTo, handResponse, responseOf, type Answered, type Response } from './response';
@@ -176,7 +176,7 @@ const turned = ({ setting }: Placed) => Math.abs(setting.compensation ?? 0);
 /** Where the dial belongs with the film; null where there is none to turn. */
 function neutralDial({ camera, film }: Scene): number | null {
 	const speeds = dialSpeeds(camera);
-	return speeds.length > 1 ? neutralOn(speeds, effectiveSpeed(film)) : null;
+	return speeds.length > 1 ? neutralOn(speeds, film) : null;
 }
 
 /** Of two that end alike: the one that no hand has to time, then the one nearest the dial's and the wheel's own place. */

@@ -51,7 +51,8 @@ export function formatPart(part: number): string {
  */
 export function formatDistance(metres: number | null): string {
 	if (metres === null) return '∞';
-	if (metres < 1) return `${Number((metres * 100).toPrecision(2))} cm`;
+	// What rounds to a metre is one.
+	if (metres < 0.995) return `${Number((metres * 100).toPrecision(2))} cm`;
 	return `${Number(metres.toPrecision(2))} m`;
 }
 

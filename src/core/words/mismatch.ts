@@ -25,7 +25,7 @@ const NEAR = 0.4;
 export function fasterThanExpected(camera: Camera, film: Film): number {
 	if (!automaticExposure(camera)) return 0;
 	const iso = effectiveSpeed(film);
-	return Math.log2(iso / neutralOn(dialSpeeds(camera), iso));
+	return Math.log2(iso / neutralOn(dialSpeeds(camera), film));
 }
 
 const grey = (stops: number) =>
@@ -69,6 +69,6 @@ export function otherCuresInWords(camera: Camera, film: Film): string {
 	const stops = fasterThanExpected(camera, film);
 	if (Math.abs(stops) < SHOWS) return '';
 	const iso = effectiveSpeed(film);
-	const expected = neutralOn(dialSpeeds(camera), iso);
+	const expected = neutralOn(dialSpeeds(camera), film);
 	return `Or load a film of about ISO ${expected}, or have its eye converted to ISO ${isoFromDegrees(degreesFromIso(iso))}.`;
 }

@@ -10,7 +10,7 @@ import {
 	type Camera,
 	type Filter
 } from '../camera';
-import { effectiveSpeed, type Film } from '../film';
+import type { Film } from '../film';
 import { resolveLight, type Light } from '../light';
 import { isSpoiledBy, type Intent, type Lane, type Outcome, type Span } from '../match';
 import {
@@ -91,7 +91,7 @@ export function wheelInWords(place: number): string {
 
 /** What a dial that stands beside the film's speed does, and that it stands at it. */
 function dialNote(speeds: readonly number[], iso: number, film: Film): string {
-	const neutral = neutralOn(speeds, effectiveSpeed(film));
+	const neutral = neutralOn(speeds, film);
 	if (iso === neutral) return 'this film';
 	const stops = Math.log2(neutral / iso);
 	return `${formatStops(stops)} to ${stops > 0 ? 'lighten' : 'darken'}`;
@@ -128,7 +128,7 @@ function focusRow(outcome: Outcome): SettingRow {
 
 function holdRow(camera: Camera, outcome: Outcome, handheld: boolean): SettingRow {
 	const slowest = slowestByHand(camera);
-	const limit = Number.isFinite(slowest) ? `steady to ${formatTime(slowest)}` : '';
+	const limit = Number.isFinite(slowest) ? `steady to ${formatTime(nearestMark(markedTimes, slowest))}` : '';
 	if (!handheld) return { name: 'Hold', value: 'on a support', note: '', must: true };
 	const shakes = isSpoiledBy(outcome, 'shake');
 	return { name: 'Hold', value: shakes ? 'needs a support' : 'by hand', note: limit, must: shakes };

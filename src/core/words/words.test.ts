@@ -125,7 +125,7 @@ describe('the settings', () => {
 			'f/11 sun mark',
 			'1/100 s fixed',
 			'hills sharp from 3.9 m on',
-			'by hand steady to 1/18 s'
+			'by hand steady to 1/20 s'
 		]);
 	});
 

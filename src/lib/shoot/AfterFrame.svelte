@@ -8,7 +8,13 @@
 	import LastPrint from './LastPrint.svelte';
 	import type { ShootState } from './shoot-state.svelte';
 
-	let { shoot, chosen }: { shoot: ShootState; chosen: Loaded } = $props();
+	interface Props {
+		shoot: ShootState;
+		chosen: Loaded;
+		/** In one line, where there is hardly room. */
+		tight?: boolean;
+	}
+	let { shoot, chosen, tight = false }: Props = $props();
 
 	const TWO_HOURS = 7_200_000;
 
@@ -51,4 +57,4 @@
 			>{/if}
 	</p>
 {/if}
-{#if last && isSeenAtOnce(chosen.film)}<LastPrint {shoot} {chosen} {last} />{/if}
+{#if last && isSeenAtOnce(chosen.film)}<LastPrint {shoot} {chosen} {last} {tight} />{/if}

@@ -37,8 +37,10 @@
 		shoot: ShootState;
 		/** Height of what must be in sight on a phone, px. */
 		needs?: number;
+		/** Where there is hardly room: the settings come before what is said of them. */
+		tight?: boolean;
 	}
-	let { shoot, needs = $bindable(0) }: Props = $props();
+	let { shoot, needs = $bindable(0), tight = false }: Props = $props();
 
 	const chosen = $derived(shoot.answers.chosen);
 	const outcome = $derived(shoot.answers.outcome);
@@ -117,7 +119,7 @@
 		if (!why || !film || shoot.answers.previewed) return why;
 		return mismatchInWords(chosen.camera, chosen.film, shoot.answers.bag.filters ?? []) || why;
 	});
-	const first = $derived(narrow ? 1 : sentences.length);
+	const first = $derived(tight ? 0 : narrow ? 1 : sentences.length);
 	const MOST_NAMED = 3;
 	const others = $derived(
 		shoot.answers.loaded.filter(
@@ -161,10 +163,10 @@
 				<VerdictMark verdict={outcome.verdict} />
 				{verdictTitle(outcome)}
 			</h2>
-			<div class="lead">{@render said(sentences.slice(0, first))}</div>
+			{#if first > 0}<div class="lead">{@render said(sentences.slice(0, first))}</div>{/if}
 			{#if narrow}
 				{#if nothing}<p class="nothing figure">Nothing to set: just take it.</p>{/if}
-				<SettingRows {rows} {narrow} {wheel} turned={outcome.compensation} />
+				<SettingRows {rows} {narrow} {tight} {wheel} turned={outcome.compensation} />
 			{/if}
 		{/if}
 	</div>

@@ -8,7 +8,14 @@
 	import type { Loaded } from './bag';
 	import type { ShootState } from './shoot-state.svelte';
 
-	let { shoot, chosen, last }: { shoot: ShootState; chosen: Loaded; last: Kept<FrameRecord> } = $props();
+	interface Props {
+		shoot: ShootState;
+		chosen: Loaded;
+		last: Kept<FrameRecord>;
+		/** In one line, where there is hardly room. */
+		tight?: boolean;
+	}
+	let { shoot, chosen, last, tight = false }: Props = $props();
 
 	const KEY = 'just-enough-celsius';
 	/** What one tap says, stops: most prints that are not right are about this far off; common practice. */
@@ -40,6 +47,8 @@
 	const clock = (seconds: number) =>
 		`${Math.floor(seconds / 60)}:${String(Math.floor(seconds % 60)).padStart(2, '0')}`;
 	const says = $derived.by(() => {
+		if (tight && left !== null && left > 0) return `${last.number}: ${clock(left)}`;
+		if (tight && began !== null) return `Frame ${last.number}:`;
 		if (began === null) return `Frame ${last.number}: pull it straight out`;
 		if (left === null) return `Frame ${last.number}: no time for ${celsius} °C on its pack`;
 		if (left > 0) return `Frame ${last.number} develops: ${clock(left)}`;
@@ -62,7 +71,7 @@
 	}
 </script>
 
-<section class="loop" aria-label="The last print">
+<section class="loop" class:tight aria-label="The last print">
 	{#if last.judged}
 		<p>
 			<strong>Frame {last.number}: {judgedInWords(last.judged)}.</strong>
@@ -78,28 +87,29 @@
 			<strong class="figures" role="timer">
 				{says}
 			</strong>
-			<span class="small soft">
-				at
-				<select
-					aria-label="Temperature of the print"
-					value={String(celsius)}
-					onchange={(event) => warm(Number(event.currentTarget.value))}
-				>
-					{#each temperatures as degrees (degrees)}
-						<option value={String(degrees)}>{degrees} °C</option>
-					{/each}
-				</select>
-			</span>
+			{#if !tight}<span class="small soft">
+					at
+					<select
+						aria-label="Temperature of the print"
+						value={String(celsius)}
+						onchange={(event) => warm(Number(event.currentTarget.value))}
+					>
+						{#each temperatures as degrees (degrees)}
+							<option value={String(degrees)}>{degrees} °C</option>
+						{/each}
+					</select>
+				</span>{/if}
 		</p>
 		{#if pulls && (left === null || left > 0)}<p class="small">{PASTE_IN_SHORT}</p>{/if}
 		{#if began === null}
 			<button class="quiet" onclick={pull}>Pulled now</button>
+		{:else}
+			<div class="taps" role="group" aria-label="The print is">
+				{#each taps as { name, stops } (name)}
+					<button class="quiet" onclick={() => logging.judge(last, { stops, sd: TAP.sd })}>{name}</button>
+				{/each}
+			</div>
 		{/if}
-		<div class="taps" role="group" aria-label="The print is">
-			{#each taps as { name, stops } (name)}
-				<button class="quiet" onclick={() => logging.judge(last, { stops, sd: TAP.sd })}>{name}</button>
-			{/each}
-		</div>
 	{/if}
 </section>
 
@@ -150,6 +160,12 @@
 		}
 		.why {
 			display: none;
+		}
+		.tight {
+			grid-template-columns: auto minmax(0, 1fr);
+			align-items: center;
+			gap: 0.5rem;
+			padding-top: 0.1rem;
 		}
 	}
 </style>

@@ -1,6 +1,6 @@
 <!-- Shoot on a phone: the answer, what must be set and the button are always in sight; the rest yields. -->
 <script lang="ts">
-	import type { ComponentProps } from 'svelte';
+	import { untrack, type ComponentProps } from 'svelte';
 	import { MediaQuery } from 'svelte/reactivity';
 	import { lightNote } from '$core/light';
 	import { lightInWords } from '$core/words';
@@ -13,7 +13,7 @@
 	import DayList from './DayList.svelte';
 	import LightHandle from './LightHandle.svelte';
 	import LogBar from './LogBar.svelte';
-	import { roomFor } from './phone-room';
+	import { isTight, roomFor } from './phone-room';
 	import type { ShootState } from './shoot-state.svelte';
 
 	interface Props {
@@ -37,11 +37,29 @@
 	let needs = $state(0);
 	let answer = $state<HTMLElement>();
 	const several = $derived(shoot.answers.loaded.length > 1);
-	const room = $derived(
-		lying.current
-			? { lane: true, chips: several, banner: true }
-			: roomFor(whole - bar - after - thumb - needs, { chips: several })
+	/** Everything is drawn tighter, where the answer would not fit otherwise. */
+	let tight = $state(false);
+	/** Above and below the answer, px. */
+	const PADDING = 12;
+	let column = $state(0);
+	const left = $derived(
+		(lying.current ? column : whole - bar - after - thumb) - (needs === 0 ? 0 : needs + PADDING)
 	);
+	const room = $derived(
+		lying.current ? { lane: true, chips: several, banner: true } : roomFor(left, { chips: several && !tight })
+	);
+	$effect(() => {
+		const next = isTight(
+			left,
+			untrack(() => tight)
+		);
+		tight = next;
+	});
+	/** Another camera asks for another room. */
+	$effect(() => {
+		void shoot.answers.chosen?.id;
+		tight = false;
+	});
 
 	/** Another camera's or scene's answer is read from its beginning. */
 	$effect(() => {
@@ -77,12 +95,18 @@
 			{#if room.banner}<DayList {shoot} />{/if}
 			{#if room.chips}<Chips {shoot} />{/if}
 			<div bind:clientHeight={after}>
-				{#if shoot.answers.chosen}<AfterFrame {shoot} chosen={shoot.answers.chosen} />{/if}
+				{#if shoot.answers.chosen}<AfterFrame {shoot} chosen={shoot.answers.chosen} {tight} />{/if}
 			</div>
 			{#if room.lane}<ChosenLane {shoot} />{/if}
 		</section>
-		<section class="do" aria-label="Do" aria-busy={shoot.desk.behind} bind:this={answer}>
-			<Answer {shoot} bind:needs />
+		<section
+			class="do"
+			aria-label="Do"
+			aria-busy={shoot.desk.behind}
+			bind:this={answer}
+			bind:clientHeight={column}
+		>
+			<Answer {shoot} {tight} bind:needs />
 			{#if !room.lane}<ChosenLane {shoot} />{/if}
 			{#if several && !room.chips}<Chips {shoot} />{/if}
 			{#if !room.banner}<DayList {shoot} />{/if}

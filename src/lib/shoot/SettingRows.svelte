@@ -6,17 +6,19 @@
 	interface Props {
 		rows: readonly SettingRow[];
 		narrow: boolean;
+		/** Three in a row, where there is hardly room. */
+		tight?: boolean;
 		/** Places of the wheel, and the one that it is turned to. */
 		wheel: readonly number[];
 		turned: number | null;
 	}
-	let { rows, narrow, wheel, turned }: Props = $props();
+	let { rows, narrow, tight = false, wheel, turned }: Props = $props();
 	const ordered = $derived(
 		narrow ? [...rows.filter(({ must }) => must), ...rows.filter(({ must }) => !must)] : rows
 	);
 </script>
 
-<dl class="rows" class:narrow>
+<dl class="rows" class:narrow class:tight>
 	{#each ordered as row (row.name)}
 		<div class="row" class:must={row.must} data-must={row.must ? '' : undefined}>
 			<dt class="soft">{row.name}</dt>
@@ -88,5 +90,17 @@
 	}
 	.narrow .note {
 		font-size: 0.8125rem;
+	}
+	.tight {
+		grid-template-columns: repeat(auto-fill, minmax(5.25rem, 1fr));
+		align-items: start;
+		column-gap: 0.6rem;
+		margin-top: 0;
+	}
+	.tight .must .value {
+		font-size: 1.0625rem;
+	}
+	.tight .must .note {
+		display: none;
 	}
 </style>

@@ -11,7 +11,7 @@ import {
 	type Camera,
 	type Control
 } from '$core/camera';
-import { effectiveSpeed, type Film } from '$core/film';
+import type { Film } from '$core/film';
 import { wishProblems } from '$core/match';
 import { formatAperture, formatTime, fullStopApertures } from '$core/units';
 import { wheelInWords } from '$core/words';
@@ -151,7 +151,7 @@ function wheelAndDial(camera: Camera, film: Film, own: Settings): Chooser[] {
 		choosers.push(chooser('Wheel', { compensation: undefined }, options, isSet));
 	}
 	if (dial.length > 1) {
-		const neutral = neutralOn(dial, effectiveSpeed(film));
+		const neutral = neutralOn(dial, film);
 		const options = dial.map((iso) => ({
 			value: String(iso),
 			name: iso === neutral ? `ISO ${iso}, this film` : `ISO ${iso}`,

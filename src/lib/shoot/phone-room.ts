@@ -19,3 +19,16 @@ export function roomFor(left: number, wanted: { chips: boolean }) {
 	const banner = lane && left >= LANE + (wanted.chips ? CHIPS : 0) + BANNER;
 	return { lane, chips, banner };
 }
+
+/** What drawing everything tighter wins back, px: from there on it need not be. */
+const WON_BACK = 170;
+
+/**
+ * Whether even what never yields must be drawn tighter: the sentence behind the settings, these three in a
+ * row, the print in one line. Once it is, it stays so until there is room for all of it as it was.
+ *
+ * @param left of the screen once the answer, its button and what develops have their places, px
+ * @param was whether it is drawn so now, and left is measured so
+ * @example isTight(-20, false) // true
+ */
+export const isTight = (left: number, was: boolean): boolean => left < (was ? WON_BACK : 0);

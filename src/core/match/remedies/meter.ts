@@ -8,7 +8,7 @@ export const meter: RemedyKind = {
 	pairs: true,
 	options: ({ camera, light }) =>
 		automaticExposure(camera) && light.meterEv !== undefined
-			? [{ name: 'its eye in the light your subject is in' }]
+			? [{ name: 'the camera’s eye in your subject’s light' }]
 			: [],
 	make: (question) => ({ ...question, light: { ...question.light, meterEv: undefined, meterSd: undefined } })
 };
