@@ -77,7 +77,13 @@ const packedBelow = async (page) => {
 	await packed(page);
 	await page.getByRole('heading', { name: 'What to carry' }).evaluate((title) => title.scrollIntoView());
 };
+/** A camera that several films of the bag go into. */
+const year = async (page) => {
+	await page.getByLabel('Camera', { exact: true }).selectOption({ label: 'Paddle 66' });
+	await page.locator('.apexcharts-svg').first().waitFor();
+};
 const yearBelow = async (page) => {
+	await year(page);
 	await page.locator('.apexcharts-svg').waitFor();
 	await page.getByRole('heading', { name: /^Which film/ }).evaluate((title) => title.scrollIntoView());
 };
@@ -125,7 +131,7 @@ const views = [
 	{ name: 'shoot-desk', path: '/', size: DESK, act: chooseLane(/^Paddle 66/) },
 	{ name: 'shoot-phone', path: '/', size: PHONE, act: chooseLane(/^Paddle 66/) },
 	{ name: 'plan', path: '/plan', size: DESK, act: drawn('.bands') },
-	{ name: 'year', path: '/plan/year', size: DESK, act: drawn('.apexcharts-svg'), whole: true },
+	{ name: 'year', path: '/plan/year', size: DESK, act: year, whole: true },
 	{ name: 'outing', path: '/plan/outings', size: DESK, act: packed, whole: true },
 	{ name: 'frames', path: '/frames', size: DESK, act: taughtPack },
 	{ name: 'judge', path: '/frames', size: DESK, act: judged },
