@@ -255,6 +255,7 @@ const settled = (page) =>
 		await drawn();
 		await document.fonts.ready;
 		await drawn();
+		while (document.querySelector('[aria-busy=true]')) await drawn();
 	});
 
 /** The picture of a view. */

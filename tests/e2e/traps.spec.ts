@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
 import { foldingInstant, twinLens } from '../fixtures/automatic';
 import { filmOf, fixedCamera, losesNothing } from '../fixtures/bag';
-import { DESK, expect, isClean, loadCamera, open, PHONE, readLight, test } from './app';
+import { DESK, expect, loadCamera, open, PHONE, readLight, test } from './app';
 import { answer, openAid, openWay, use } from './shoot-page';
 
 /** What loses frames around right numbers, as it was met: given, seen, and what must be. */
@@ -40,32 +40,6 @@ for (const [where, viewport] of [
 			await expect(page.locator('#main').getByText('just enough')).toBeVisible();
 			await page.getByRole('button', { name: 'Save', exact: true }).click();
 			await expect(page.getByRole('list', { name: 'Frames' })).toContainText('just enough');
-			await isClean(page);
-		});
-
-		test('a film that does not go into the camera says so where it is loaded', async ({ page }) => {
-			const cameraId = await post(page, 'cameras', {
-				...fixedCamera({ name: 'Thin Spool' }),
-				kind: 'box',
-				format: '620'
-			});
-			await post(page, 'films', { ...filmOf('bw-negative', 125), name: 'Small', format: '35 mm' });
-			await post(page, 'films', {
-				...filmOf('instant', 640),
-				name: 'Pack',
-				format: 'instant pack with battery'
-			});
-			await open(page, `/bag/load?camera=${cameraId}`);
-			const film = page.getByLabel('Film', { exact: true });
-			await film.selectOption({ label: 'Small' });
-			await expect(
-				page.getByText('Thin Spool takes 620, and this is 35 mm. It goes in with adapters')
-			).toBeVisible();
-			await film.selectOption({ label: 'Pack' });
-			await expect(
-				page.getByText('Thin Spool takes 620, and this is instant pack with battery. It does not go in.')
-			).toBeVisible();
-			await isClean(page);
 		});
 
 		test('a film two stops faster than the eye expects is named with its cure, in the bag or not', async ({
@@ -90,48 +64,6 @@ for (const [where, viewport] of [
 			await expect(answer(page)).toContainText('Your Grey two on the pack cures it.');
 			await expect(answer(page).getByRole('button', { name: /^an ND of 2 stops/ })).toHaveCount(0);
 		});
-
-		test('a print that is pulled starts its clock then, by the table on its pack, and the caution stands before it', async ({
-			page
-		}) => {
-			await loadCamera(page.request, {
-				camera: fixedCamera({ name: 'Old Back' }),
-				film: {
-					...filmOf('peel-apart', 100, losesNothing),
-					times: [
-						{ celsius: 16, seconds: 120 },
-						{ celsius: 21, seconds: 90 }
-					]
-				} as ReturnType<typeof filmOf>
-			});
-			await readLight(page.request, { ev: 13.5, sd: 0.33 });
-			await open(page, '/');
-			await took(page).click();
-			const print = page.getByRole('region', { name: 'The last print' });
-			await expect(print).toContainText('Frame 1: pull it straight out');
-			await expect(print).toContainText('Caustic paste');
-			await print.getByLabel('Temperature of the print').selectOption({ label: '16 °C' });
-			await print.getByRole('button', { name: 'Pulled now' }).click();
-			// The table of its pack says two minutes.
-			await expect(print.getByRole('timer')).toHaveText(/develops: (2:00|1:5\d)/);
-			await page.reload();
-			await expect(print.getByRole('timer')).toHaveText(/develops: (2:00|1:[2-5]\d)/);
-			await isClean(page);
-		});
-
-		test('an eye in the shade is brought into the light of its subject', async ({ page }) => {
-			await loadCamera(page.request, {
-				camera: twinLens({ name: 'Shaded' }, { iso: [800] }),
-				film: filmOf('instant', 800, losesNothing)
-			});
-			await readLight(page.request, { ev: 13, sd: 0.33, meterEv: 9 });
-			await open(page, '/');
-			await expect(answer(page).getByRole('heading', { level: 2 })).toContainText('Too light by');
-			await answer(page)
-				.getByRole('button', { name: /^the camera’s eye in your subject’s light/ })
-				.click();
-			await expect(answer(page).getByRole('heading', { level: 2 })).toContainText('Just enough');
-		});
 	});
 }
 
@@ -154,6 +86,71 @@ test('a body with nothing to set is not told to try, whatever the doubt', async 
 
 test.describe('with one thumb', () => {
 	test.use({ viewport: PHONE });
+
+	test('a film that does not go into the camera says so where it is loaded', async ({ page }) => {
+		const cameraId = await post(page, 'cameras', {
+			...fixedCamera({ name: 'Thin Spool' }),
+			kind: 'box',
+			format: '620'
+		});
+		await post(page, 'films', { ...filmOf('bw-negative', 125), name: 'Small', format: '35 mm' });
+		await post(page, 'films', {
+			...filmOf('instant', 640),
+			name: 'Pack',
+			format: 'instant pack with battery'
+		});
+		await open(page, `/bag/load?camera=${cameraId}`);
+		const film = page.getByLabel('Film', { exact: true });
+		await film.selectOption({ label: 'Small' });
+		await expect(
+			page.getByText('Thin Spool takes 620, and this is 35 mm. It goes in with adapters')
+		).toBeVisible();
+		await film.selectOption({ label: 'Pack' });
+		await expect(
+			page.getByText('Thin Spool takes 620, and this is instant pack with battery. It does not go in.')
+		).toBeVisible();
+	});
+
+	test('a print that is pulled starts its clock then, by the table on its pack, and the caution stands before it', async ({
+		page
+	}) => {
+		await loadCamera(page.request, {
+			camera: fixedCamera({ name: 'Old Back' }),
+			film: {
+				...filmOf('peel-apart', 100, losesNothing),
+				times: [
+					{ celsius: 16, seconds: 120 },
+					{ celsius: 21, seconds: 90 }
+				]
+			} as ReturnType<typeof filmOf>
+		});
+		await readLight(page.request, { ev: 13.5, sd: 0.33 });
+		await open(page, '/');
+		await took(page).click();
+		const print = page.getByRole('region', { name: 'The last print' });
+		await expect(print).toContainText('Frame 1: pull it straight out');
+		await expect(print).toContainText('Caustic paste');
+		await print.getByLabel('Temperature of the print').selectOption({ label: '16 °C' });
+		await print.getByRole('button', { name: 'Pulled now' }).click();
+		// The table of its pack says two minutes.
+		await expect(print.getByRole('timer')).toHaveText(/develops: (2:00|1:5\d)/);
+		await page.reload();
+		await expect(print.getByRole('timer')).toHaveText(/develops: (2:00|1:[2-5]\d)/);
+	});
+
+	test('an eye in the shade is brought into the light of its subject', async ({ page }) => {
+		await loadCamera(page.request, {
+			camera: twinLens({ name: 'Shaded' }, { iso: [800] }),
+			film: filmOf('instant', 800, losesNothing)
+		});
+		await readLight(page.request, { ev: 13, sd: 0.33, meterEv: 9 });
+		await open(page, '/');
+		await expect(answer(page).getByRole('heading', { level: 2 })).toContainText('Too light by');
+		await answer(page)
+			.getByRole('button', { name: /^the camera’s eye in your subject’s light/ })
+			.click();
+		await expect(answer(page).getByRole('heading', { level: 2 })).toContainText('Just enough');
+	});
 
 	test('an eye of 1/180 to 14 s shows no other end, and its frame no row of digits', async ({ page }) => {
 		await loadCamera(page.request, {

@@ -35,7 +35,7 @@ describe('one answer', () => {
 					expect(outcome.chances.usable).toBeGreaterThanOrEqual(best.chances.usable - 0.02);
 				}
 			}),
-			{ numRuns: draws(120) }
+			{ numRuns: draws(60) }
 		);
 	});
 
@@ -49,7 +49,7 @@ describe('one answer', () => {
 				if (best.verdict === 'too-dark') expect(`${title} ${short}`).not.toContain('light');
 				if (best.verdict === 'too-light') expect(`${title} ${short}`).not.toContain('dark');
 			}),
-			{ numRuns: draws(120) }
+			{ numRuns: draws(60) }
 		);
 	});
 });

@@ -47,6 +47,15 @@
 </script>
 
 {#if errors.length > 0}
-	<TenPrints camera={chosen.camera} film={chosen.film} {errors} />
-	{#if worth}<p class="soft small">Is a test frame worth it? {worth}</p>{/if}
+	<!-- Of an older light they are not the answer that stands above them: they fade until they are. -->
+	<div class:behind={asked !== wanted} aria-busy={asked !== wanted}>
+		<TenPrints camera={chosen.camera} film={chosen.film} {errors} />
+		{#if worth}<p class="soft small">Is a test frame worth it? {worth}</p>{/if}
+	</div>
 {/if}
+
+<style>
+	.behind {
+		opacity: 0.2;
+	}
+</style>
