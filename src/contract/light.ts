@@ -1,8 +1,10 @@
 import { array, boolean, object, string, type ISchema, type Lazy } from 'yup';
 import {
+	grounds,
 	MOST_TOGETHER,
 	placeKinds,
 	schools,
+	type Ground,
 	type Light,
 	type MeterReading,
 	type PlainLight,
@@ -50,8 +52,8 @@ const shadows = <S extends School, C extends string>(school: S, conditions: read
 		'the sun cannot be both behind the subject and beside it',
 		(value, { parent }) => !(value && parent.backlit)
 	),
-	ground: string<'pale' | 'water'>()
-		.oneOf(['pale', 'water'])
+	ground: string<Ground | 'pale'>()
+		.oneOf([...grounds, 'pale'])
 		.test(
 			'once',
 			'is in this condition already',
@@ -151,6 +153,8 @@ const sun = () =>
 		at: instant().required(),
 		sky: string<SunReading['sky']>().required().oneOf(skies),
 		subject: string<SunReading['subject']>().required().oneOf(exposed),
+		facing: between(0, 360),
+		ground: string<Ground>().oneOf(grounds),
 		...extras
 	});
 

@@ -1,4 +1,4 @@
-import { evFromLux } from '../units';
+import { evFromDome } from '../units';
 import { resolveLight } from './resolve';
 import { daylight } from './sun/illuminance';
 import { sunPosition } from './sun';
@@ -27,7 +27,8 @@ const lasting: ReadonlySet<string> = new Set(['lamp', 'place']);
 
 /** Light of an open place without direct sun, EV at ISO 100. */
 function openLight(instant: number, { latitude, longitude }: Coordinates): number {
-	return evFromLux(daylight(sunPosition(instant, latitude, longitude).altitude, 'clear', 'open-shade').lux);
+	const { altitude } = sunPosition(instant, latitude, longitude);
+	return evFromDome(daylight(altitude, 'clear', { subject: 'open-shade' }).lux);
 }
 
 /**

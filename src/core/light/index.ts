@@ -7,11 +7,13 @@ export { levelOf } from './photo';
 export { placeKinds } from './place';
 export { saidBySchools, schools } from './shadows';
 export {
-	DEEP,
 	daylightFrom,
+	GROUND_IN_SHADE,
+	onDome,
+	SKY_IN_SHADE,
+	thrownBack,
 	daytimeAt,
 	directColour,
-	directShare,
 	exposedTo,
 	moonPosition,
 	skyColours,
@@ -22,6 +24,7 @@ export {
 	type SkyPosition
 } from './sun';
 export * from './landmarks';
+export * from './ground';
 export { answerLight, contradictionIn, lightNote, lightOnBoth, resolveLight, rivalsOf } from './resolve';
 export { lightToFind } from './to-find';
 export { faceOf, type Face, type FaceMark } from './faces';

@@ -49,7 +49,7 @@ describe('daylight by eye', () => {
 
 	it('is surest in sharp shadows and least sure in deep shade', () => {
 		expect(resolveLight(shadows('shadow-edge', 'sharp')).sd).toBe(1 / 2);
-		expect(resolveLight(shadows('shadow-edge', 'soft')).sd).toBe(2 / 3);
+		expect(resolveLight(shadows('shadow-edge', 'soft')).sd).toBe(3 / 4);
 		expect(resolveLight(shadows('sky-cover', 'deep-shade')).sd).toBe(1);
 	});
 

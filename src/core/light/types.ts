@@ -1,3 +1,5 @@
+import type { Ground } from './ground';
+
 /** What a light is and the ways in which it can be read. Field names are public. */
 
 export interface PlainLight {
@@ -27,8 +29,8 @@ interface Standing {
 	backlit?: boolean;
 	/** The sun comes from the side, and both halves matter. */
 	sidelit?: boolean;
-	/** Pale sand or snow, or glittering water, throws light back at it. */
-	ground?: 'pale' | 'water';
+	/** What lies around it and throws light back; pale, as it was said once, is read as sand. */
+	ground?: Ground | 'pale';
 	/** It stands in deep shade, as under a tree, while all around lies in that light. */
 	deepShade?: boolean;
 }
@@ -109,6 +111,10 @@ export type SunReading = ReadingExtras & {
 	sky: Sky;
 	/** How the subject stands to the sun. */
 	subject: Exposed;
+	/** Where it looks, degrees from north through east: in place of facing, side and back. */
+	facing?: number;
+	/** What lies around it; absent: grass, earth, stone. */
+	ground?: Ground;
 };
 
 /** A kind of artificial or night light. */

@@ -70,11 +70,20 @@ describe('what stands around', () => {
 	const against = (more: object) =>
 		resolveLight({ ...sharp, ...more } as Light).ev - resolveLight(sharp as Light).ev;
 
-	// Source: common practice: sand and snow give a stop, water half of one; ANSI PH2.7 (from memory) has 16 against 15.
+	// Source: common practice: snow gives half a stop in front and 1¼ against the light, sand half of that.
 	it('throws light back or takes it', () => {
-		expect(against({ ground: 'pale' })).toBeCloseTo(1, 9);
-		expect(against({ ground: 'water' })).toBeCloseTo(0.5, 9);
-		expect(against({ backlit: true, ground: 'pale' })).toBeCloseTo(-1, 9);
+		expect(against({ ground: 'snow' })).toBeCloseTo(0.5, 9);
+		expect(against({ sidelit: true, ground: 'snow' }) - against({ sidelit: true })).toBeCloseTo(0.75, 9);
+		expect(against({ backlit: true, ground: 'snow' })).toBeCloseTo(-0.75, 9);
+		expect(against({ ground: 'sand' })).toBeCloseTo(0.25, 9);
+		expect(against({ backlit: true, ground: 'sand' })).toBeCloseTo(-1.5, 9);
+		// As it was said once.
+		expect(against({ ground: 'pale' })).toBe(against({ ground: 'sand' }));
+		expect(against({ ground: 'water' })).toBe(0);
+		const grey = { ...sharp, condition: 'none' } as const;
+		const under = (ground: string) =>
+			resolveLight({ ...grey, ground } as Light).ev - resolveLight(grey as Light).ev;
+		expect([under('snow'), under('sand'), under('woods')]).toEqual([1.25, 0.25, 0]);
 		expect(resolveLight({ ...sharp, deepShade: true } as Light)).toMatchObject({ sd: 1 });
 		expect(resolveLight({ ...sharp, deepShade: true } as Light).ev).toBeCloseTo(10.14, 2);
 	});

@@ -1,5 +1,5 @@
 import { DateTime } from 'luxon';
-import { exposedTo, resolveLight, sunPosition, zoneAt, type SunReading } from '../light';
+import { resolveLight, sunPosition, zoneAt, type SunReading } from '../light';
 import type { Outcome } from '../match';
 import { changesIn } from './changes';
 import { wayIn, type Pair, type Steady } from './way';
@@ -84,13 +84,6 @@ function stretchesOf({ date, sky }: DayQuestion, zone: string): Stretch[] {
 
 const isoAt = (instant: number, zone: string) => DateTime.fromMillis(instant, { zone }).toISO()!;
 
-/** How the subject stands to the sun at an instant. */
-function subjectAt({ place, subject, facing }: DayQuestion, instant: number): SunReading['subject'] {
-	const shaded = subject === 'open-shade' || subject === 'deep-shade';
-	if (facing === undefined || shaded) return subject;
-	return exposedTo(sunPosition(instant, place.latitude, place.longitude).azimuth, facing);
-}
-
 /** The light of an instant under a sky. */
 function lightAt(question: DayQuestion, instant: number, sky: SunReading['sky']) {
 	const at = new Date(instant).toISOString();
@@ -99,7 +92,8 @@ function lightAt(question: DayQuestion, instant: number, sky: SunReading['sky'])
 		...question.place,
 		at,
 		sky,
-		subject: subjectAt(question, instant)
+		subject: question.subject,
+		...(question.facing === undefined ? {} : { facing: question.facing })
 	});
 }
 

@@ -92,8 +92,11 @@ describe('a subject that looks one way', () => {
 		const east = planDay(day({ facing: 90, stepMinutes: 60 })).samples;
 		const toTheSun = planDay(day({ stepMinutes: 60 })).samples;
 		const behind = planDay(day({ subject: 'back', stepMinutes: 60 })).samples;
-		expect(east[8].ev).toBe(toTheSun[8].ev);
+		expect(Math.abs(east[8].ev - toTheSun[8].ev)).toBeLessThan(0.05);
 		expect(east[18].ev).toBe(behind[18].ev);
+		// And from the side at noon, between the two.
+		expect(east[13].ev).toBeLessThan(toTheSun[13].ev);
+		expect(east[13].ev).toBeGreaterThan(behind[13].ev);
 		const shade = planDay(day({ subject: 'open-shade', facing: 90, stepMinutes: 60 })).samples;
 		expect(shade[8].ev).toBe(planDay(day({ subject: 'open-shade', stepMinutes: 60 })).samples[8].ev);
 	});
@@ -110,8 +113,8 @@ describe('a day', () => {
 		const noon = windows.find(
 			({ from, to }) => ms(from) < ms('2026-05-02T12:00Z') && ms(to) > ms('2026-05-02T12:00Z')
 		)!;
-		// Source: exposure equation: EV 15.5 at ISO 50 is N² = 2^14.5 / 30, f/27: as small as it goes, f/22.
-		expect(noon.settings.fRange[1]).toBeGreaterThan(16);
+		// Source: exposure equation: EV 15 at ISO 50 is N² = 2^14 / 30, f/23; with the ¾ that this film likes, f/18.
+		expect(noon.settings.fRange[1]).toBeGreaterThanOrEqual(16);
 	});
 
 	it('has windows to the minute, as looking at every minute finds them', () => {

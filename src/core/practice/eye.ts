@@ -150,7 +150,7 @@ export function conditionName(named: ShadowsReading): string {
 	const extras = [
 		named.backlit ? 'sun behind the subject' : '',
 		named.sidelit ? 'sun beside' : '',
-		named.ground === 'pale' ? 'pale ground' : '',
+		named.ground && named.ground !== 'water' && named.ground !== 'woods' ? 'pale ground' : '',
 		named.ground === 'water' ? 'glittering water' : '',
 		named.deepShade ? 'under a tree' : ''
 	].filter(Boolean);

@@ -33,6 +33,6 @@ export const calledByShadowEdge: Readonly<Record<Skill, ShadowsReading>> = {
 	'against-the-light': edge('sharp', { backlit: true }),
 	'open-shade': edge('faint'),
 	'deep-shade': edge('sharp', { deepShade: true }),
-	'pale-ground': edge('sharp', { ground: 'pale' }),
+	'pale-ground': edge('sharp', { ground: 'sand' }),
 	'low-sun': edge('sharp')
 };

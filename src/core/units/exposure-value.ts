@@ -38,6 +38,21 @@ export function evFromLux(lux: number): number {
 	return Math.log2((lux * 100) / INCIDENT_CONSTANT_C);
 }
 
+/** Of a receptor that is a dome, lx·s; ISO 2720 gives 320 to 540, and 250 for a flat one. */
+const DOME_CONSTANT = 340;
+
+/**
+ * EV of the light on the dome of an incident meter: E = (C/100)·2^EV.
+ * Source: ISO 2720:1974.
+ *
+ * @param lux on the dome, > 0
+ * @returns EV at ISO 100
+ * @example evFromDome(3.4) // 0
+ */
+export function evFromDome(lux: number): number {
+	return Math.log2(lux / (DOME_CONSTANT / 100));
+}
+
 /**
  * Illuminance of an EV: E = (C/100)·2^EV, ISO 2720.
  *

@@ -1,4 +1,4 @@
-import { placeKinds, type Exposed, type Sky } from '../light';
+import { placeKinds, type Exposed, type Ground, type Sky } from '../light';
 import type { FilmWish, PlannedScene, Scene, SceneLight } from '../plan';
 import type { Camera } from '../camera';
 import type { Film } from '../film';
@@ -21,6 +21,14 @@ export const subjectInWords: Readonly<Record<Exposed, string>> = {
 	back: 'sun behind it',
 	'open-shade': 'in open shade',
 	'deep-shade': 'in deep shade'
+};
+
+export const groundInWords: Readonly<Record<Ground | 'plain', string>> = {
+	plain: 'grass, earth or stone',
+	sand: 'pale sand',
+	snow: 'snow',
+	water: 'water',
+	woods: 'dark woods'
 };
 
 export const filmWishInWords: Readonly<Record<FilmWish, string>> = {

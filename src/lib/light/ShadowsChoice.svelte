@@ -43,20 +43,24 @@
 	/** What stands or lies around the subject. */
 	const surroundings = [
 		{ value: 'plain', name: 'nothing to speak of' },
-		{ value: 'pale', name: 'pale sand or snow' },
-		{ value: 'water', name: 'glittering water' },
+		{ value: 'sand', name: 'pale sand' },
+		{ value: 'snow', name: 'snow' },
 		{ value: 'tree', name: 'a tree over it, sun around' }
 	] as const;
 	type Around = (typeof surroundings)[number]['value'];
+
+	/** What an eye tells: water and woods are nothing to speak of, and pale was said of sand once. */
+	function groundOf(reading: ShadowsReading | null): Around {
+		const ground = reading?.ground === 'pale' ? 'sand' : reading?.ground;
+		return ground === 'sand' || ground === 'snow' ? ground : 'plain';
+	}
 
 	let pickedSide = $state<Side | null>(null);
 	let pickedAround = $state<Around | null>(null);
 	const side = $derived<Side>(
 		pickedSide ?? (current?.backlit ? 'back' : current?.sidelit ? 'side' : 'front')
 	);
-	const around = $derived<Around>(
-		pickedAround ?? (current?.deepShade ? 'tree' : (current?.ground ?? 'plain'))
-	);
+	const around = $derived<Around>(pickedAround ?? (current?.deepShade ? 'tree' : groundOf(current)));
 
 	/** Under a tree neither the sun's side nor the ground matters; snow is not counted twice. */
 	function corrections(condition: ShadowsReading['condition']): Partial<ShadowsReading> {

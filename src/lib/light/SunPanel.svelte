@@ -8,7 +8,7 @@
 	import { FormState } from '$lib/forms/form-state.svelte';
 	import { readBy, type PanelProps } from './panel';
 	import ReadingForm from './ReadingForm.svelte';
-	import { skyNames, subjectNames } from './sky-names';
+	import { groundNames, skyNames, subjectNames } from './sky-names';
 	import WherePicker from './WherePicker.svelte';
 
 	let { lights, light, onread }: PanelProps = $props();
@@ -24,7 +24,8 @@
 		longitude: last?.longitude ?? start?.longitude,
 		at: new Date().toISOString(),
 		sky: last?.sky ?? 'clear',
-		subject: last?.subject ?? 'facing'
+		subject: last?.subject ?? 'facing',
+		ground: last?.ground
 	});
 	let placeName = $state(start?.name ?? '');
 	let now = $state(true);
@@ -112,6 +113,12 @@
 		value={form.draft.subject!}
 		options={subjectNames}
 		onchange={(subject) => change({ subject })}
+	/>
+	<ChoiceField
+		label="Around it"
+		value={form.draft.ground ?? 'plain'}
+		options={groundNames}
+		onchange={(ground) => change({ ground: ground === 'plain' ? undefined : ground })}
 	/>
 </ReadingForm>
 <p class="soft small">Never look at the sun through a finder.</p>

@@ -1,5 +1,5 @@
-import type { Exposed, Sky } from '$core/light';
-import { skyInWords, subjectInWords } from '$core/words';
+import type { Exposed, Ground, Sky } from '$core/light';
+import { groundInWords, skyInWords, subjectInWords } from '$core/words';
 
 /** Skies and how a subject stands, as they are chosen from. */
 
@@ -8,3 +8,4 @@ const choices = <T extends string>(names: Readonly<Record<T, string>>) =>
 
 export const skyNames = choices<Sky>(skyInWords);
 export const subjectNames = choices<Exposed>(subjectInWords);
+export const groundNames = choices<Ground | 'plain'>(groundInWords);

@@ -7,7 +7,8 @@ export const exposureGuide: School<ExposureGuideCondition> = {
 	conditions: {
 		'snow-or-sand': {
 			ev: 16,
-			sd: doubt.sharpShadows,
+			// It also holds what is pale by itself.
+			sd: doubt.otherwise,
 			shadows: 'hard',
 			words: 'Bright sun on snow or pale sand',
 			elsewhere: { 'shadow-edge': ['sharp'], 'sky-cover': ['clear'] }

@@ -1,3 +1,4 @@
+import type { Ground } from '../ground';
 import type { Rival, ShadowsReading, WayOfReading } from '../types';
 import { exposureGuide } from './exposure-guide';
 import { doubt, type Condition, type School, type ShadowHardness } from './school';
@@ -17,10 +18,11 @@ export const schools: Readonly<Record<ShadowsReading['school'], School>> = {
 const backlitLoss: Record<ShadowHardness, number> = { hard: 2, soft: 1, none: 0 };
 const sidelitLoss: Record<ShadowHardness, number> = { hard: 0.5, soft: 0.5, none: 0 };
 
-/** Stops that pale sand or snow, or glittering water, throw back; common practice. */
-const groundGain: Record<'pale' | 'water', Record<ShadowHardness, number>> = {
-	pale: { hard: 1, soft: 0.5, none: 0 },
-	water: { hard: 0.5, soft: 1 / 3, none: 0 }
+type Side = 'front' | 'side' | 'back' | 'none';
+/** Stops that the ground throws back, by where the sun stands, or with none to be seen; common practice. */
+const groundGain: Partial<Record<Ground, Record<Side, number>>> = {
+	snow: { front: 1 / 2, side: 3 / 4, back: 5 / 4, none: 5 / 4 },
+	sand: { front: 1 / 4, side: 1 / 4, back: 1 / 2, none: 1 / 4 }
 };
 /** Deep shade, as under a tree, by what lies around it: 10⅙ where that is in full sun; common practice. */
 const deepShadeLoss: Record<ShadowHardness, number> = { hard: 4.5, soft: 3.5, none: 2 };
@@ -29,10 +31,18 @@ const deepShadeLoss: Record<ShadowHardness, number> = { hard: 4.5, soft: 3.5, no
 const colour: Record<ShadowHardness, number> = { hard: 5500, soft: 5800, none: 6500 };
 const DEEP_SHADE_COLOUR = 7500;
 
+/** Where the sun stands that the ground mirrors. */
+function sideOf(hardness: ShadowHardness, { backlit, sidelit }: ShadowsReading): Side {
+	if (hardness === 'none') return 'none';
+	return backlit ? 'back' : sidelit ? 'side' : 'front';
+}
+
 /** Stops by which a subject gets less than one in the open with the sun behind the photographer. */
 function loss({ shadows: hardness }: Condition, reading: ShadowsReading): number {
 	if (reading.deepShade) return deepShadeLoss[hardness];
-	const gain = reading.ground ? groundGain[reading.ground][hardness] : 0;
+	const around = reading.ground === 'pale' ? 'sand' : reading.ground;
+	const gains = around && groundGain[around];
+	const gain = gains ? gains[sideOf(hardness, reading)] : 0;
 	if (reading.backlit) return backlitLoss[hardness] - gain;
 	return (reading.sidelit ? sidelitLoss[hardness] : 0) - gain;
 }

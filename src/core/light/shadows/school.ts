@@ -21,7 +21,7 @@ export interface School<C extends string = string> {
 }
 
 /** Doubts of reading daylight by eye, stops; common practice. */
-export const doubt = { sharpShadows: 1 / 2, otherwise: 2 / 3, deepShade: 1 } as const;
+export const doubt = { sharpShadows: 1 / 2, otherwise: 3 / 4, deepShade: 1 } as const;
 
 /**
  * EV of a rule of the form "this f-number at 1/ISO seconds": log2(N²·100).

@@ -1,11 +1,12 @@
-import { evFromLux } from '../../units';
+import { evFromDome } from '../../units';
+import { albedoOf, PLAIN_ALBEDO, type Ground } from '../ground';
 import type { Exposed, Sky, SunReading, WayOfReading } from '../types';
 import { daylightColour } from './colour';
 import { daylight, moonlight } from './illuminance';
 import { moonPosition, sunPosition } from './position';
 
 export { directColour, skyColours } from './colour';
-export { daylightFrom, DEEP, directShare } from './illuminance';
+export { daylightFrom, GROUND_IN_SHADE, onDome, SKY_IN_SHADE, thrownBack } from './illuminance';
 export { moonPosition, sunPosition, type SkyPosition } from './position';
 
 /** Doubt by day and in deep twilight, stops; common practice. */
@@ -23,31 +24,50 @@ function doubtAt(altitude: number): number {
  * The light of the sun alone, without a moon: what a day has at a height of the sun.
  *
  * @param altitude geometric, degrees
+ * @param ground what lies around; undefined: grass, earth, stone
  * @returns EV at ISO 100 and its doubt, stops
- * @example sunlight(60, 'clear', 'facing').ev // 15.5
+ * @example sunlight(60, 'clear', 'facing').ev // 14.99
  */
-export function sunlight(altitude: number, sky: Sky, subject: Exposed): { ev: number; sd: number } {
-	return { ev: evFromLux(daylight(altitude, sky, subject).lux), sd: doubtAt(altitude) };
+export function sunlight(
+	altitude: number,
+	sky: Sky,
+	subject: Exposed,
+	ground?: Ground
+): { ev: number; sd: number } {
+	const albedo = albedoAround(ground);
+	return { ev: evFromDome(daylight(altitude, sky, { subject, albedo }).lux), sd: doubtAt(altitude) };
 }
 
+const albedoAround = (ground: Ground | undefined) => (ground ? albedoOf[ground] : PLAIN_ALBEDO);
+
+/** Doubt of moonlight, stops; common practice. */
+const MOON_SD = 1;
+
+/** Between where something looks and where a light stands, degrees. */
+const apartFrom = (facing: number, azimuth: number) => Math.abs(((azimuth - facing + 540) % 360) - 180);
+
 /**
- * Reading light by sun and clock: sun and moon at a place and an instant, through a sky, on a subject
- * that stands to the sun in some way.
- * Source: IES RP-21 (from memory) and published twilight values; see illuminance.
+ * Reading light by sun and clock: sun and moon at a place and an instant, through a sky, as the dome of a
+ * meter shows it at a subject that stands to the sun in some way.
+ * Source: IES RP-21 and Janiczek and DeYoung (from memory); see illuminance.
  *
- * @example sun.read({ method: 'sun', latitude: 54, longitude: -4, at: '2026-06-21T13:00:00+01:00', sky: 'clear', subject: 'facing' }).ev // 15.5
+ * @example sun.read({ method: 'sun', latitude: 54, longitude: -4, at: '2026-06-21T13:00:00+01:00', sky: 'clear', subject: 'facing' }).ev // 15
  */
 export const sun: WayOfReading<SunReading> = {
-	read({ latitude, longitude, at, sky, subject }) {
+	read({ latitude, longitude, at, sky, subject, facing, ground }) {
 		const instant = Date.parse(at);
-		const { altitude } = sunPosition(instant, latitude, longitude);
+		const { altitude, azimuth } = sunPosition(instant, latitude, longitude);
 		const moon = moonPosition(instant, latitude, longitude);
-		const [day, night] = [daylight(altitude, sky, subject), moonlight(moon, sky, subject)];
+		const albedo = albedoAround(ground);
+		const stands = (azimuth: number) =>
+			facing === undefined ? { subject, albedo } : { subject, albedo, apart: apartFrom(facing, azimuth) };
+		const day = daylight(altitude, sky, stands(azimuth));
+		const night = moonlight(moon, sky, stands(moon.azimuth));
 		const byDay = day.lux >= night.lux;
 		const kelvin = byDay ? daylightColour(day, altitude, sky) : daylightColour(night, moon.altitude, sky);
 		return {
-			ev: evFromLux(day.lux + night.lux),
-			sd: doubtAt(altitude),
+			ev: evFromDome(day.lux + night.lux),
+			sd: byDay ? doubtAt(altitude) : MOON_SD,
 			kelvin: Math.round(kelvin / 50) * 50
 		};
 	},
@@ -65,7 +85,7 @@ const [FRONT, BEHIND] = [60, 120];
  * @example exposedTo(180, 200) // 'facing'
  */
 export function exposedTo(azimuth: number, facing: number): 'facing' | 'side' | 'back' {
-	const apart = Math.abs(((azimuth - facing + 540) % 360) - 180);
+	const apart = apartFrom(facing, azimuth);
 	if (apart <= FRONT) return 'facing';
 	return apart < BEHIND ? 'side' : 'back';
 }

@@ -3,15 +3,22 @@ import fc from 'fast-check';
 import { draws } from '../../../../tests/fixtures/few';
 import { describe, expect, it } from 'vitest';
 import { real } from '../../../../tests/fixtures/arbitraries';
-import { daytimeAt, moonPosition, resolveLight, sunPosition, type SunReading } from '..';
-import { daylight, moonlight, moonPhaseFactor } from './illuminance';
+import {
+	daytimeAt,
+	moonPosition,
+	resolveLight,
+	sunPosition,
+	type Exposed,
+	type Sky,
+	type SunReading
+} from '..';
+import { daylight, daylightFrom, moonlight, moonPhaseFactor, type Stands } from './illuminance';
 import { clockAt, instantOf, localTime, wholeHoursBetween, zoneAt } from './zone';
 
 const instants = fc.integer({ min: Date.UTC(2000, 0), max: Date.UTC(2050, 0) });
 const latitudes = real(-89, 89);
 const longitudes = real(-180, 180);
 const evOf = (reading: Omit<SunReading, 'method'>) => resolveLight({ method: 'sun', ...reading }).ev;
-const evFrom = (lux: number) => Math.log2(lux / 2.5);
 
 describe('where the sun stands', () => {
 	// Source: NREL/TP-560-34302, worked example: zenith 50.11162° with refraction of 0.01633°, azimuth 194.34024°.
@@ -60,72 +67,175 @@ describe('where the sun stands', () => {
 	});
 });
 
+/** EV of a dome with C = 340 lx·s (ISO 2720), by hand. */
+const evOn = (altitude: number, sky: Sky, stands: Stands) =>
+	Math.log2(daylight(altitude, sky, stands).lux / 3.4);
+const subjects = ['facing', 'side', 'back', 'open-shade', 'deep-shade'] as const;
+const everySky = ['clear', 'hazy', 'partly', 'overcast', 'heavy'] as const;
+
 describe('illuminance by the sun', () => {
-	// Source: IES RP-21 by hand (from memory): 128·exp(−0.21/sin 60°) = 100.4 klx direct, 15.2 klx sky; facing 118 klx.
-	it('is what the published model says at 60°', () => {
-		expect(daylight(60, 'clear', 'facing').lux / 1000).toBeCloseTo(118.3, 0);
-		expect(daylight(60, 'clear', 'facing').direct / 1000).toBeCloseTo(100.4, 1);
-		expect(daylight(60, 'clear', 'open-shade').lux / 1000).toBeCloseTo(17.8, 1);
-		expect(daylight(60, 'clear', 'side').lux / 1000).toBeCloseTo(68.1, 0);
-		// 0.3 + 21·sin 60° = 18.5 klx on every subject.
-		expect(daylight(60, 'overcast', 'back').lux / 1000).toBeCloseTo(18.5, 1);
+	// Source: IES RP-21 by hand (from memory) at 45°: 128·exp(−0.21/0.7071) = 95.1 klx direct on (1 + 0.7071)/2 of a
+	// dome: 81.2; sky 0.8 + 15.5·√0.7071 = 13.8; ground 0.2·(67.2 + 13.8) = 16.2: 111.2 klx.
+	it('is what the published model says on a dome at 45°', () => {
+		const { lux, direct } = daylight(45, 'clear', { subject: 'facing' });
+		expect(lux / 1000).toBeCloseTo(111.2, 1);
+		expect(direct / 1000).toBeCloseTo(81.2, 1);
+		expect(daylight(45, 'clear', { subject: 'side' }).direct / 1000).toBeCloseTo(95.1 / 2, 1);
+		expect(daylight(45, 'clear', { subject: 'back' }).lux / 1000).toBeCloseTo(30.05, 1);
+		// Overcast: 0.3 + 21·0.7071 = 15.15; 6/7 of it on the dome, a fifth from the ground.
+		expect(daylight(45, 'overcast', { subject: 'back' }).lux / 1000).toBeCloseTo(15.15 * (6 / 7 + 0.2), 1);
 	});
 
-	// Source: check values of IES RP-21 (from memory) as EV, ISO 2720.
+	// Source: the same by hand, as EV with C = 340.
 	it.each([
-		[60, 'clear', 'facing', 15, 15.6],
-		[60, 'clear', 'open-shade', 12, 12.9],
-		[30, 'overcast', 'facing', 12, 12.9],
-		[60, 'overcast', 'facing', 12, 12.9],
-		[10, 'clear', 'facing', 13.7, 14.3]
-	] as const)('at %s°, %s, %s is between EV %s and %s', (altitude, sky, subject, from, to) => {
-		const ev = evFrom(daylight(altitude, sky, subject).lux);
-		expect(ev).toBeGreaterThan(from);
-		expect(ev).toBeLessThan(to);
+		[30, 'clear', 'facing', 14.86],
+		[45, 'clear', 'facing', 15],
+		[60, 'clear', 'facing', 14.99],
+		[75, 'clear', 'facing', 14.9],
+		[30, 'clear', 'open-shade', 11.9],
+		[60, 'clear', 'open-shade', 12.5],
+		[30, 'overcast', 'facing', 11.7],
+		[60, 'overcast', 'facing', 12.5]
+	] as const)('at %s°, %s, %s is EV %s', (altitude, sky, subject, ev) => {
+		expect(Math.abs(evOn(altitude, sky, { subject }) - ev)).toBeLessThan(0.06);
 	});
 
-	// Source: published clear-sky twilight illuminance (from memory); a subject in the shade gets half of it and a tenth from the ground.
-	it.each([
-		[0, 740],
-		[-0.8, 450],
-		[-6, 3.4],
-		[-12, 0.008],
-		[-18, 0.0006],
-		[-40, 0.0006]
-	])('at %s° the sky gives %s lx', (altitude, lux) => {
-		expect(daylight(altitude, 'clear', 'back').lux / 0.6 / lux).toBeCloseTo(1, 6);
+	// Source: the f/16 rule and the exposure guide, which a sun at 20 to 75° must agree with.
+	it('agrees with the rules by eye', () => {
+		for (let altitude = 20; altitude <= 75; altitude += 0.5) {
+			const front = evOn(altitude, 'clear', { subject: 'facing' });
+			const below = (subject: Exposed) => front - evOn(altitude, 'clear', { subject });
+			const within = (value: number, from: number, to: number) => {
+				expect(value).toBeGreaterThan(from);
+				expect(value).toBeLessThan(to);
+			};
+			within(front, 14.55, 15.05);
+			within(below('side'), 0.1, 0.8);
+			within(below('back'), 1.35, 2.45);
+			within(evOn(altitude, 'clear', { subject: 'open-shade' }), 11.35, 12.75);
+			if (altitude >= 25 && altitude <= 60)
+				within(evOn(altitude, 'overcast', { subject: 'side' }), 11.4, 12.55);
+		}
+	});
+
+	// Source: the definition of the CIE overcast sky, L = (1 + 2 sin γ) / 3 of the zenith, summed over the sky on a dome
+	// whose response is (1 + cos) / 2: 6/7 of what falls on the ground, and 0.396 of it on a wall.
+	it('has 6/7 of an overcast sky on a dome, and 0.396 of it on a wall', () => {
+		const STEPS = 400;
+		let [ground, dome, wall] = [0, 0, 0];
+		for (let i = 0; i < STEPS; i++) {
+			const height = ((i + 0.5) / STEPS) * (Math.PI / 2);
+			for (let j = 0; j < STEPS; j++) {
+				const turn = ((j + 0.5) / STEPS) * 2 * Math.PI;
+				const light = (1 + 2 * Math.sin(height)) * Math.cos(height);
+				const ahead = Math.cos(height) * Math.cos(turn);
+				ground += light * Math.sin(height);
+				dome += (light * (1 + ahead)) / 2;
+				wall += light * Math.max(0, ahead);
+			}
+		}
+		expect(dome / ground).toBeCloseTo(6 / 7, 3);
+		expect(wall / ground).toBeCloseTo(0.396, 3);
+	});
+
+	// Source: Janiczek and DeYoung 1987, Computer programs for sun and moon illuminance (coefficients from memory).
+	const series: readonly (readonly [from: number, to: number, ...coefficients: number[]])[] = [
+		[5, 20, 3.05, 13.28, -45.98, 64.33],
+		[-0.8, 5, 2.88, 22.26, -207.64, 1034.3],
+		[-5, -0.8, 2.88, 21.81, -258.11, -858.36],
+		[-12, -5, 2.7, 12.17, -431.69, -1899.83],
+		[-18, -12, 13.84, 262.72, 1447.42, 2797.93]
+	];
+	const published = (altitude: number) => {
+		const [, , ...c] = series.find(([from, to]) => altitude >= from && altitude <= to)!;
+		return 10 ** c.reduce((sum, each, power) => sum + each * (altitude / 90) ** power, 0);
+	};
+	/** All light on the ground. */
+	const whole = (altitude: number) => {
+		const { normal, horizontal } = daylightFrom(altitude, 'clear');
+		return horizontal + normal * Math.max(0, Math.sin((altitude * Math.PI) / 180));
+	};
+	it('goes through twilight as the published series does', () => {
+		for (let altitude = -18; altitude <= 10; altitude += 0.25) {
+			const residual = Math.abs(Math.log2(whole(altitude) / published(altitude)));
+			expect(residual, `at ${altitude}°`).toBeLessThan(altitude < 3 ? 0.3 : 0.4);
+		}
+		// At its own points.
+		for (const altitude of [-18, -15, -12, -9, -6, -3, 0, 2])
+			expect(Math.abs(Math.log2(whole(altitude) / published(altitude)))).toBeLessThan(0.1);
+	});
+
+	it('has no hump and no kink on its way up', () => {
+		let [before, slopeBefore] = [Math.log2(whole(-18)), NaN];
+		for (let altitude = -17.9; altitude <= 60; altitude += 0.1) {
+			const now = Math.log2(whole(altitude));
+			const slope = (now - before) / 0.1;
+			expect(slope).toBeGreaterThan(0);
+			if (!Number.isNaN(slopeBefore))
+				expect(Math.abs(slope - slopeBefore), `at ${altitude}°`).toBeLessThan(0.12);
+			[before, slopeBefore] = [now, slope];
+		}
 	});
 
 	it('is a tenth under overcast by the end of civil twilight, and half of that under heavy cloud', () => {
-		expect(daylight(-6, 'overcast', 'facing').lux).toBeCloseTo(0.34, 6);
-		expect(daylight(-6, 'heavy', 'facing').lux).toBeCloseTo(0.17, 6);
+		expect(daylightFrom(-6, 'overcast').horizontal).toBeCloseTo(0.341, 6);
+		expect(daylightFrom(-6, 'heavy').horizontal).toBeCloseTo(0.1705, 6);
 	});
 
-	it('is two stops less in deep shade than in open shade', () => {
+	it('is thrown back by what lies around, which the sky throws down again', () => {
+		const on = (albedo: number, subject: Exposed = 'facing') => evOn(45, 'clear', { subject, albedo });
+		// By hand: snow throws back 0.8·(67.2 + 13.8·0.986/0.944) = 65.3 klx in place of 16.2: 0.53 stop more in front.
+		expect(on(0.8) - on(0.2)).toBeCloseTo(0.53, 1);
+		expect(on(0.8, 'back') - on(0.2, 'back')).toBeGreaterThan(1.2);
+		expect(on(0.08)).toBeLessThan(on(0.2));
+		expect(evOn(45, 'overcast', { subject: 'back', albedo: 0.8 })).toBeGreaterThan(
+			evOn(45, 'overcast', { subject: 'back' }) + 1
+		);
+	});
+
+	it('goes by where the sun stands, as its three names do at their middle', () => {
+		const at = (apart: number) => daylight(30, 'clear', { subject: 'facing', apart }).lux;
+		expect(at(0)).toBeCloseTo(daylight(30, 'clear', { subject: 'facing' }).lux, 6);
+		expect(at(90)).toBeCloseTo(daylight(30, 'clear', { subject: 'side' }).lux, 6);
+		expect(at(120)).toBeCloseTo(daylight(30, 'clear', { subject: 'back' }).lux, 6);
+		for (let apart = 0; apart < 180; apart += 5) expect(at(apart + 5)).toBeLessThanOrEqual(at(apart));
+		// Shade is shade, wherever the sun stands.
+		expect(daylight(30, 'clear', { subject: 'open-shade', apart: 0 }).direct).toBe(0);
+	});
+
+	it('is two stops less in deep shade than in open shade, or under a closed sky than in the open', () => {
 		fc.assert(
-			fc.property(real(-20, 90), fc.constantFrom('clear', 'partly', 'overcast' as const), (altitude, sky) => {
-				const ratio = daylight(altitude, sky, 'open-shade').lux / daylight(altitude, sky, 'deep-shade').lux;
-				expect(ratio).toBeCloseTo(4, 9);
+			fc.property(real(-20, 90), fc.constantFrom(...everySky), (altitude, sky) => {
+				const of = (subject: Exposed) => daylight(altitude, sky, { subject }).lux;
+				expect(of('open-shade') / of('deep-shade')).toBeCloseTo(4, 9);
 			})
 		);
 	});
 
-	it('grows with the height of the sun under every sky', () => {
-		const skies = fc.constantFrom('clear', 'hazy', 'partly', 'overcast', 'heavy' as const);
+	it('grows with the height of the sun on the ground, under every sky', () => {
 		fc.assert(
-			fc.property(real(-17.9, 89), real(0.01, 1), skies, (altitude, more, sky) => {
-				expect(daylight(altitude + more, sky, 'facing').lux).toBeGreaterThan(
-					daylight(altitude, sky, 'facing').lux
-				);
+			fc.property(real(-17.9, 89), real(0.01, 1), fc.constantFrom(...everySky), (altitude, more, sky) => {
+				const on = (height: number) => {
+					const { normal, horizontal } = daylightFrom(height, sky);
+					return horizontal + normal * Math.max(0, Math.sin((height * Math.PI) / 180));
+				};
+				expect(on(altitude + more)).toBeGreaterThan(on(altitude));
 			})
 		);
+	});
+
+	it('is some on every subject, and never dark', () => {
+		for (const sky of everySky)
+			for (const subject of subjects)
+				for (let altitude = -30; altitude <= 90; altitude += 1)
+					expect(daylight(altitude, sky, { subject }).lux).toBeGreaterThan(0);
 	});
 
 	// Source: Allen's phase law (from memory): a half moon is 0.026·90 + 0.26 = 2.6 magnitudes, about 11 times, dimmer.
 	it('by a high full moon is a quarter of a lux, and a tenth of that by a half moon', () => {
-		const moon = { altitude: 90, azimuth: 0, lit: 1, phaseAngle: 0 };
-		expect(moonlight(moon, 'clear', 'facing').lux).toBeGreaterThan(0.2);
-		expect(moonlight(moon, 'clear', 'facing').lux).toBeLessThan(0.35);
+		const moon = { altitude: 45, azimuth: 0, lit: 1, phaseAngle: 0 };
+		expect(moonlight(moon, 'clear', { subject: 'facing' }).lux).toBeGreaterThan(0.2);
+		expect(moonlight(moon, 'clear', { subject: 'facing' }).lux).toBeLessThan(0.35);
 		expect(1 / moonPhaseFactor(90)).toBeCloseTo(11, 0);
 	});
 });
@@ -135,15 +245,39 @@ describe('light by sun and clock', () => {
 
 	it('is bright at noon, in doubt at dusk, and the moon’s at night', () => {
 		const noon = resolveLight({ method: 'sun', ...day, at: '2026-06-21T13:15:00+01:00' });
-		expect(noon.ev).toBeGreaterThan(15);
+		// Source: the f/16 rule: a high sun in front is EV 14⅔, within a third and a half.
+		expect(Math.abs(noon.ev - 14.64)).toBeLessThan(0.5);
 		expect([noon.sd, noon.kelvin! > 5000]).toEqual([2 / 3, true]);
 		// Full moon of 2026-11-24, high at local midnight.
 		const full = resolveLight({ method: 'sun', ...day, at: '2026-11-25T00:30:00+00:00' });
 		const none = resolveLight({ method: 'sun', ...day, at: '2026-11-10T00:30:00+00:00' });
-		expect(full.sd).toBeCloseTo(4 / 3, 9);
-		expect(full.ev).toBeGreaterThan(-4);
+		expect(full.sd).toBe(1);
+		expect(none.sd).toBeCloseTo(4 / 3, 9);
+		expect(full.ev).toBeGreaterThan(-4.5);
 		expect(full.ev).toBeLessThan(-2);
 		expect(none.ev).toBeLessThan(-8);
+	});
+
+	// Source: the f/16 rule against the model, where both are used: 45° north, noon in June.
+	it('agrees with sharp shadows within half a stop', () => {
+		const ev = evOf({
+			latitude: 45,
+			longitude: 0,
+			at: '2026-06-21T12:00:00Z',
+			sky: 'clear',
+			subject: 'facing'
+		});
+		const edge = resolveLight({ method: 'shadows', school: 'shadow-edge', condition: 'sharp' }).ev;
+		expect(Math.abs(ev - edge)).toBeLessThan(0.5);
+	});
+
+	it('takes where the subject looks in place of a name, and what lies around it', () => {
+		const noon = { latitude: 45, longitude: 0, at: '2026-06-21T12:00:00Z', sky: 'clear' } as const;
+		const facing = (degrees: number) => evOf({ ...noon, subject: 'facing', facing: degrees });
+		expect(facing(180)).toBeGreaterThan(facing(90));
+		expect(facing(90)).toBeGreaterThan(facing(0));
+		expect(facing(0)).toBeCloseTo(evOf({ ...noon, subject: 'back' }), 6);
+		expect(evOf({ ...noon, subject: 'back', ground: 'snow' })).toBeGreaterThan(facing(0) + 1);
 	});
 
 	it('never jumps: at most 0.45 stop a minute anywhere, also through the horizon', () => {

@@ -1,11 +1,16 @@
-import { daylightFrom, DEEP, directShare } from '../../light';
-import { evFromLux } from '../../units';
+import { albedoOf, daylightFrom, onDome, PLAIN_ALBEDO, thrownBack } from '../../light';
+import { evFromDome } from '../../units';
 import type { DrawnScene, Ground } from './scene';
 
 const RADIAN = Math.PI / 180;
 
 /** Part of the light that the ground gives back; common practice. */
-export const albedos: Readonly<Record<Ground, number>> = { grass: 0.2, stone: 0.2, sand: 0.4, snow: 0.8 };
+export const albedos: Readonly<Record<Ground, number>> = {
+	grass: PLAIN_ALBEDO,
+	stone: PLAIN_ALBEDO,
+	sand: albedoOf.sand,
+	snow: albedoOf.snow
+};
 
 /** What falls through the sky of a scene, lx. */
 export interface Air {
@@ -40,14 +45,14 @@ export function airOf({ altitude, veil, heavy }: Pick<DrawnScene, 'altitude' | '
  * The light on the subject of a drawn scene: as by sun and clock, with the ground's own brightness.
  *
  * @returns EV at ISO 100
- * @example evOfScene(a clear noon on grass, subject facing the sun) // 15.4
+ * @example evOfScene(a clear noon on grass, subject facing the sun) // 15
  */
 export function evOfScene(scene: DrawnScene): number {
-	const { normal, sky, global } = airOf(scene);
+	const { altitude, veil, subject, ground } = scene;
+	const { normal, sky } = airOf(scene);
 	/** Under a closed sky every subject gets the light of all of it. */
-	const closed = scene.veil ** 2;
-	const ground = (albedos[scene.ground] / 2) * (1 - closed) * global;
-	const fromSky = sky * (1 / 2 + closed / 2);
-	const shade = scene.subject === 'deep-shade' ? DEEP : 1;
-	return evFromLux((normal * directShare[scene.subject] + fromSky + ground) * shade);
+	const closed = veil ** 2;
+	const back = thrownBack('clear') * (1 - veil) + thrownBack('overcast') * veil;
+	const stands = { subject, albedo: albedos[ground] };
+	return evFromDome(onDome(altitude, { normal, horizontal: sky }, stands, back, closed).lux);
 }

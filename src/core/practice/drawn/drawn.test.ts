@@ -38,7 +38,8 @@ describe('a drawn scene', () => {
 			fc.property(seeds, (seed) => {
 				const scene = sceneFor(skill, seed);
 				const read = metered(cardLuminance(scene, drawScene(scene, 150)));
-				expect(Math.abs(read - evOfScene(scene))).toBeLessThan(THIRD);
+				// Against the light a dome also sees the sky behind the subject, which no card does.
+				expect(Math.abs(read - evOfScene(scene))).toBeLessThan(scene.subject === 'back' ? 0.4 : THIRD);
 			}),
 			{ numRuns: 12 }
 		);

@@ -1,8 +1,10 @@
 import { randomLcg, randomUniform } from 'd3-random';
+import { luminanceFromEv } from '../../units';
+import { airOf, albedos, evOfScene } from './air';
 import type { DrawnScene } from './scene';
 import { paint } from './paint';
 import type { Ball, Board, Shape } from './shapes';
-import { unit, type Vector } from './vector';
+import { dot, unit, type Vector } from './vector';
 
 const RADIAN = Math.PI / 180;
 
@@ -30,27 +32,49 @@ export function sunDirection({ altitude, sunFrom }: DrawnScene): Vector {
 	return [flat * Math.sin(sunFrom * RADIAN), -flat * Math.cos(sunFrom * RADIAN), Math.sin(altitude * RADIAN)];
 }
 
-/** Half way up to the sun the card gets of sun and sky what a subject that faces the sun does. */
+/** Half way up to the sun a card gets of sun and sky what is most. */
 const HALF_UP = 1 / 2;
 /** A card under a closed sky is turned up to it, degrees. */
 const UP_TO_THE_SKY = 60;
+/** In shade it is turned up to the sky that is left, degrees; against the light it is held upright. */
+const IN_SHADE = 60;
 
-/** Which way the grey card is held: so that it is lit as the subject is. */
-function cardNormal({ altitude, sunFrom, veil, subject }: DrawnScene): Vector {
+const towards = (azimuth: number, up: number): Vector => [
+	Math.cos(up) * Math.sin(azimuth),
+	-Math.cos(up) * Math.cos(azimuth),
+	Math.sin(up)
+];
+
+/** What falls on a flat surface in the open, lx. */
+function onFlat(scene: DrawnScene, normal: Vector): number {
+	const { normal: direct, sky, global } = airOf(scene);
+	const up = (1 + normal[2]) / 2;
+	const sun = Math.max(0, dot(normal, sunDirection(scene)));
+	return direct * sun + sky * up + albedos[scene.ground] * (1 - up) * global;
+}
+
+/** What must fall on an 18 % card for a reflected meter on it to read the scene's light, lx: E = π·L / 0.18. */
+const wantedOnCard = (scene: DrawnScene) => (Math.PI * luminanceFromEv(evOfScene(scene))) / CARD;
+
+const HALVINGS = 30;
+
+/** Which way the grey card is held: turned away from the sun until it is lit as the dome of a meter says. */
+function cardNormal(scene: DrawnScene): Vector {
+	const { altitude, sunFrom, veil, subject } = scene;
+	if (subject === 'back') return towards(0, 0);
+	if (subject !== 'facing' && subject !== 'side') return towards(0, IN_SHADE * RADIAN);
 	const closed = veil ** 2;
-	if (subject === 'facing') {
-		const up = (altitude * HALF_UP * (1 - closed) + UP_TO_THE_SKY * closed) * RADIAN;
-		return [
-			Math.cos(up) * Math.sin(sunFrom * RADIAN),
-			-Math.cos(up) * Math.cos(sunFrom * RADIAN),
-			Math.sin(up)
-		];
+	const highest = (altitude * HALF_UP * (1 - closed) + UP_TO_THE_SKY * closed) * RADIAN;
+	const quarter = (Math.sign(sunFrom) * Math.PI) / 2;
+	const turned = (part: number) => towards(sunFrom * RADIAN - part * quarter, (1 - part) * highest);
+	const wanted = wantedOnCard(scene);
+	let [least, most] = [0, 1];
+	for (let halving = 0; halving < HALVINGS; halving++) {
+		const middle = (least + most) / 2;
+		if (onFlat(scene, turned(middle)) > wanted) least = middle;
+		else most = middle;
 	}
-	if (subject !== 'side') return [0, -1, 0];
-	// Half of the direct light: 60° off the sun, turned towards the eye.
-	const off = Math.acos(Math.min(1, 0.5 / Math.cos(altitude * RADIAN)));
-	const turned = sunFrom * RADIAN - Math.sign(sunFrom) * off;
-	return [Math.sin(turned), -Math.cos(turned), 0];
+	return turned(most);
 }
 
 /** The crown of the tree, whose shade is deep. */

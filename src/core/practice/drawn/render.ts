@@ -1,7 +1,7 @@
 import chroma from 'chroma-js';
 import { randomLcg } from 'd3-random';
 import { createNoise2D } from 'simplex-noise';
-import { directColour, skyColours } from '../../light';
+import { directColour, GROUND_IN_SHADE, SKY_IN_SHADE, skyColours } from '../../light';
 import { encodedOf, linearOf, luminanceFromEv, luminanceOf } from '../../units';
 import { airOf, albedos, evOfScene, type Air } from './air';
 import { even, paint } from './paint';
@@ -97,13 +97,25 @@ function seen({ shapes, rays, sun, spread }: Stage, from: Vector): number {
 	return free.length / rays.length;
 }
 
+const isShaded = ({ subject }: DrawnScene) => subject === 'open-shade' || subject === 'deep-shade';
+
+/** What the thing that gives shade leaves of sky and sunlit ground, where a part of the sun is seen; all of it under a closed sky. */
+function shadeAt(share: number, veil: number): [sky: number, ground: number] {
+	const shaded = (1 - share) * (1 - veil ** 2);
+	return [1 - (1 - SKY_IN_SHADE) * shaded, 1 - (1 - GROUND_IN_SHADE) * shaded];
+}
+
 /** What a surface sends to the eye, in the colours of a screen, cd/m²: a matt surface, albedo·E/π. */
 function sentBy(stage: Stage, at: Vector, { normal, paint: { albedo, tint } }: Hit): Vector {
 	const { air, sun, scene, colours } = stage;
 	const towardsSun = Math.max(0, dot(normal, sun));
-	const direct = towardsSun > 0 && air.normal > 0 ? air.normal * towardsSun * seen(stage, at) : 0;
+	const asks = air.normal > 0 && (towardsSun > 0 || isShaded(scene));
+	const share = asks ? seen(stage, at) : 1;
+	const direct = air.normal * towardsSun * share;
 	const up = (1 + normal[2]) / 2;
-	const open = (air.sky * up + albedos[scene.ground] * (1 - up) * air.global) * under(stage, at);
+	const [sky, ground] = isShaded(scene) ? shadeAt(share, scene.veil) : [1, 1];
+	const open =
+		(air.sky * up * sky + albedos[scene.ground] * (1 - up) * air.global * ground) * under(stage, at);
 	return [0, 1, 2].map(
 		(channel) =>
 			(albedo * tint[channel] * (direct * colours.direct[channel] + open * colours.sky[channel])) / Math.PI
