@@ -5,36 +5,23 @@ import { spawnSync } from 'node:child_process';
 import { createServer } from 'node:http';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { pathToFileURL } from 'node:url';
 import { chromium as browserType } from '@playwright/test';
 import autocannon from 'autocannon';
 import Database from 'better-sqlite3';
-import { build as bundle } from 'vite';
 import { measureCount } from './bench/count.mjs';
+import { load } from './bundled.mjs';
 import { serveApart } from './serve-apart.mjs';
-import { build, chromium, chromiumFlags, install, main, root } from './steps.mjs';
+import { build, chromium, chromiumFlags, install, main } from './steps.mjs';
 
 const FRAME_MS = 1000 / 60;
 const LOOK_MS = 2000;
 const MICROSECONDS = 1000;
 
-/** Bundles a measurement with the core, as it is shipped, and loads it. */
-async function load(name, folder) {
-	await bundle({
-		configFile: false,
-		logLevel: 'error',
-		root,
-		build: { ssr: join(root, 'scripts', 'bench', `${name}.ts`), outDir: folder, minify: false },
-		ssr: { noExternal: true }
-	});
-	return import(pathToFileURL(join(folder, `${name}.js`)).href);
-}
-
 const row = (what, value, ratio = '') => console.log(`${what.padEnd(80)} ${value.padStart(12)}  ${ratio}`);
 const microseconds = (ms) => `${(ms * MICROSECONDS).toFixed(1)} µs`;
 
 async function core(folder) {
-	const { measureDrag } = await load('drag', folder);
+	const { measureDrag } = await load('bench', 'drag', folder);
 	const { lanes, settings, step, plain } = measureDrag();
 	row(`Exposure equation alone, ${settings.toFixed(0)} settings, p95`, microseconds(plain), '1');
 	row(
@@ -45,7 +32,7 @@ async function core(folder) {
 }
 
 async function recording(folder) {
-	const { writeLongRecording } = await load('recording', folder);
+	const { writeLongRecording } = await load('bench', 'recording', folder);
 	const wav = join(folder, 'long.wav');
 	writeLongRecording(wav);
 	const script = `import { measureRecording } from ${JSON.stringify(pathToFileURL(join(folder, 'recording.js')).href)};
@@ -61,7 +48,7 @@ async function recording(folder) {
 }
 
 async function remedies(folder) {
-	const { measureRemedies } = await load('remedies', folder);
+	const { measureRemedies } = await load('bench', 'remedies', folder);
 	const { settings, remedies: found, whole, one, least } = measureRemedies();
 	row(`One setting worked out, of ${settings}`, microseconds(one), '1');
 	row(
@@ -160,7 +147,7 @@ async function seeing(browser, url, what) {
 
 /** Fifty thousand frames: a page of all of them, and the strip of a long load. */
 async function frames(folder) {
-	const { plantFrames, bareSql } = await load('frames', folder);
+	const { plantFrames, bareSql } = await load('bench', 'frames', folder);
 	const data = join(folder, 'many');
 	const start = () => serveApart({ data });
 	const first = await start();
@@ -215,7 +202,7 @@ const waiting = async (what) => {
 
 /** A year and a packing: in the core, and in a worker with the page answering. */
 async function plans(folder) {
-	const { measureYear, measurePacking, largeBag } = await load('plan', folder);
+	const { measureYear, measurePacking, largeBag } = await load('bench', 'plan', folder);
 	const { positions, pairs, bare, whole } = measureYear();
 	row(`${positions} bare sun positions: a year at 5 minutes`, `${bare.toFixed(0)} ms`, '1');
 	row(

@@ -24,16 +24,35 @@ function weighed(reads: readonly Read[]): Read {
 }
 
 /** Readings by the same way share its error: their mean is no surer than the surest of them. */
-function byWay(readings: readonly Light[], reads: readonly Read[]): Read[] {
+function byWay(readings: readonly Light[], reads: readonly Read[]): Map<string, Read> {
 	const ways = new Map<string, Read[]>();
 	readings.forEach((light, index) => {
 		const way = 'method' in light ? light.method : 'number';
 		ways.set(way, [...(ways.get(way) ?? []), reads[index]]);
 	});
-	return [...ways.values()].map((same) => ({
+	const one = (same: readonly Read[]): Read => ({
 		ev: weighed(same).ev,
 		sd: Math.min(...same.map(({ sd }) => sd))
+	});
+	return new Map([...ways].map(([way, same]) => [way, one(same)]));
+}
+
+/** Ways of reading by one and the same eye, and what they share, stops; common practice. */
+const BY_EYE: ReadonlySet<string> = new Set(['shadows', 'eye']);
+const SHARED_BY_EYE = 1 / 4;
+
+/** Ways by one eye as one: what they share cannot be averaged away. */
+function byOneEye(ways: ReadonlyMap<string, Read>): Read[] {
+	const own = [...ways].filter(([way]) => BY_EYE.has(way)).map(([, read]) => read);
+	const others = [...ways].filter(([way]) => !BY_EYE.has(way)).map(([, read]) => read);
+	if (own.length < 2) return [...own, ...others];
+	const alone = own.map((read) => ({
+		...read,
+		sd: Math.sqrt(Math.max(0, variance(read) - SHARED_BY_EYE ** 2))
 	}));
+	const { ev, sd } = weighed(alone);
+	const surest = Math.min(...own.map((read) => read.sd));
+	return [{ ev, sd: Math.min(surest, Math.hypot(sd, SHARED_BY_EYE)) }, ...others];
 }
 
 /**
@@ -66,14 +85,15 @@ function colourOf(reads: readonly Read[]): number | undefined {
 
 /**
  * Several readings of the same light weighed by their doubt, wi = 1/σi². Readings by different ways
- * make it surer, σ² = 1/Σwi; readings by one way share its error and do not. Where readings
+ * make it surer, σ² = 1/Σwi; readings by one way share its error and do not, and two ways of one eye share
+ * a quarter of a stop. Where readings
  * contradict each other the doubt grows by the ratio of their scatter to what it should be.
  * Source: the weighted mean and the Birge ratio, as used for published constants.
  *
  * @param reads what each reading says
  */
 export function combine(readings: readonly Light[], reads: readonly Read[]): Read {
-	const ways = byWay(readings, reads);
+	const ways = byOneEye(byWay(readings, reads));
 	const { ev, sd } = weighed(ways);
 	const spread = reads.reduce((sum, read) => sum + (read.ev - ev) ** 2 / variance(read), 0);
 	const birge = contradictionOf(reads) ? Math.sqrt(spread / Math.max(1, reads.length - 1)) : 1;

@@ -146,6 +146,16 @@ describe('readings weighed together', () => {
 		expect(together(eye(12, 0.5), number(12, 0.5)).sd).toBeCloseTo(0.354, 3);
 	});
 
+	// Source: by hand: 0.5² − 0.25² = 0.1875 each, half of that with two, and 0.25² again: √0.156 = 0.395.
+	it('of one eye in two ways share a quarter of a stop', () => {
+		const edge: Light = { method: 'shadows', school: 'shadow-edge', condition: 'sharp' };
+		const { ev, sd } = together(edge, eye(14, 0.5));
+		expect(ev).toBeCloseTo((14.644 + 14) / 2, 3);
+		expect(sd).toBeCloseTo(0.395, 3);
+		expect(together(edge, eye(14, 0.1)).sd).toBe(0.1);
+		expect(together(edge, { ev: 14, sd: 0.5 }).sd).toBeCloseTo(0.354, 3);
+	});
+
 	it('are said to contradict each other when they differ by more than they should', () => {
 		const readings = [number(12, 0.3), eye(15, 0.5)];
 		expect(contradictionIn({ method: 'combined', readings })).toEqual({ between: [0, 1], stops: 3 });

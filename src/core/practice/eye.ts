@@ -75,7 +75,8 @@ export function conditionKey(named: ShadowsReading): string {
 	const extras = [
 		named.backlit ? 'backlit' : '',
 		named.sidelit ? 'sidelit' : '',
-		named.ground ?? '',
+		// Pale is what sand was called once.
+		named.ground === 'pale' ? 'sand' : (named.ground ?? ''),
 		named.deepShade ? 'deep-shade' : ''
 	].filter(Boolean);
 	return [named.school, named.condition, ...extras].join(' ');

@@ -1,3 +1,4 @@
+import { sunlight } from '../light';
 import { luxFromEv } from '../units';
 
 /** A made-up scene of known light, in which a simulated meter and a simulated camera phone read. */
@@ -37,8 +38,15 @@ export const patches: readonly Patch[] = [
 	{ id: 'card', words: 'the grey card', x: 2, y: 0.9, width: 0.3, height: 0.4, reflectance: 0.18 }
 ];
 
+/** The sun stands so high over the scene, degrees. */
+const HIGH = 60;
 /** EV of the lamp at one metre, of the sun and of the shade right of the shed's edge, of an even grey sky. */
-const EV = { lamp: 9, sun: 14 + 2 / 3, shade: 12, overcast: 12 + 2 / 3 } as const;
+const EV = {
+	lamp: 9,
+	sun: sunlight(HIGH, 'clear', 'facing').ev,
+	shade: sunlight(HIGH, 'clear', 'open-shade').ev,
+	overcast: sunlight(HIGH, 'overcast', 'facing').ev
+} as const;
 /** Where the shed's shade begins in the sun, m. */
 export const SHADE_FROM = 2.45;
 
@@ -48,7 +56,7 @@ export const SHADE_FROM = 2.45;
  * Under the lamp it falls with the distance squared.
  *
  * @returns EV at ISO 100
- * @example trueEv('overcast', { x: 1, y: 1 }) // 12.67
+ * @example trueEv('overcast', { x: 1, y: 1 }) // 12.5
  */
 export function trueEv(light: StandInLight, { x, y }: Point): number {
 	if (light === 'overcast') return EV.overcast;

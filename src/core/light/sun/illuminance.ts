@@ -5,7 +5,7 @@ import type { Moon } from './position';
 
 /**
  * Illuminance by day, twilight and moon. Source: the daylight availability model of IES RP-21 (from
- * memory) from 10° up; below, twilight after Janiczek and DeYoung 1987 (from memory).
+ * memory) from 15° up; below, twilight after Janiczek and DeYoung 1987 (from memory).
  */
 
 const RADIAN = Math.PI / 180;
@@ -21,7 +21,7 @@ interface SkyModel {
 	closed: boolean;
 	/** Part of the light from below that the sky throws down again. */
 	back: number;
-	/** What is left, of its share of the clear sky's light at 10°, by −6°. */
+	/** What is left, of its share of the clear sky's light at 15°, by −6°. */
 	twilightShare?: number;
 }
 
@@ -56,39 +56,38 @@ const directNormal = (sine: number, { extinction }: SkyModel) =>
 	extinction === null || sine <= 0 ? 0 : SOLAR * Math.exp(-extinction / sine);
 
 const sineOf = (altitude: number) => Math.sin(altitude * RADIAN);
-/** All of a clear sky's light on the ground, by the formula: sun and sky. */
-const clearWhole = (sine: number) => directNormal(sine, skies.clear) * sine + clearSky(sine);
 
-/** From here on the formula holds; below, the curve. */
-const LOWEST_OF_FORMULA = 10;
+/** From here on the formula holds; below, the curve, which goes over into it without a kink. */
+const LOWEST_OF_FORMULA = 15;
 const AT_LOWEST = sineOf(LOWEST_OF_FORMULA);
+const SETTLED = 20;
 
-const inLog = ([altitude, lux]: Point): Point => [altitude, Math.log(lux)];
-/** All of a clear sky's light on the ground, degrees and lx; after Janiczek and DeYoung, from memory, residuals in the tests. */
-const lowSun = monotone(
+/** All of a clear sky's light on the ground, degrees and lx; after Janiczek and DeYoung, from memory. */
+const published: readonly Point[] = [
+	[-18, 0.00065],
+	[-15, 0.002],
+	[-12, 0.0081],
+	[-9, 0.116],
+	[-6, 3.41],
+	[-3, 79],
+	[0, 759],
+	[2, 1920],
+	[5, 4200]
+];
+/** The light of the clear sky alone: the sun's own part taken off, and the formula's from where it holds. */
+const lowSky = monotone(
 	[
-		...([
-			[-18, 0.00065],
-			[-15, 0.002],
-			[-12, 0.0081],
-			[-9, 0.116],
-			[-6, 3.41],
-			[-3, 79],
-			[0, 759],
-			[2, 1920],
-			[5, 4200]
-		] as const),
-		[LOWEST_OF_FORMULA, clearWhole(AT_LOWEST)] as const,
-		[12, clearWhole(sineOf(12))] as const
-	].map(inLog)
+		...published.map(([altitude, lux]): Point => {
+			const sine = sineOf(altitude);
+			return [altitude, lux - directNormal(sine, skies.clear) * Math.max(0, sine)];
+		}),
+		...[LOWEST_OF_FORMULA, SETTLED].map((altitude): Point => [altitude, clearSky(sineOf(altitude))])
+	].map(([altitude, lux]) => [altitude, Math.log(lux)])
 );
 
 /** The light of the clear sky alone on the ground, lx. */
-function clearHorizontal(altitude: number): number {
-	const sine = sineOf(altitude);
-	if (altitude >= LOWEST_OF_FORMULA) return clearSky(sine);
-	return Math.exp(lowSun(altitude)) - directNormal(sine, skies.clear) * Math.max(0, sine);
-}
+const clearHorizontal = (altitude: number) =>
+	altitude >= LOWEST_OF_FORMULA ? clearSky(sineOf(altitude)) : Math.exp(lowSky(altitude));
 
 const END_OF_SHARE = -6;
 

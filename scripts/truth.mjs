@@ -1,0 +1,22 @@
+// Prints what the program takes for true beside what is published, and draws it for docs.
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { load } from './bundled.mjs';
+import { install, main, root } from './steps.mjs';
+
+await main(async () => {
+	install();
+	const folder = mkdtempSync(join(tmpdir(), 'just-enough-truth-'));
+	try {
+		const sun = await load('truth', 'sun', folder);
+		console.log('The light of the sun on a dome, EV at ISO 100, by its height');
+		for (const line of sun.table()) console.log(line);
+		console.log('\nAll light of a clear sky on the ground against Janiczek and DeYoung 1987 (from memory)');
+		for (const line of sun.residuals()) console.log(line);
+		writeFileSync(join(root, 'docs', 'sun.svg'), sun.chart());
+		console.log('\nDrawn: docs/sun.svg');
+	} finally {
+		rmSync(folder, { recursive: true, force: true });
+	}
+});
