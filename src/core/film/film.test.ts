@@ -179,6 +179,10 @@ describe('what a film is', () => {
 		expect(goesInto(roll, { format: '620', type: 'bw-negative' })).toBe(true);
 		expect(fitOf(roll, { format: '620' }).say).toMatch(/spool/);
 		expect(goesInto(roll, { format: '35 mm', type: 'bw-negative' })).toBe(false);
+		// With adapters it goes, and nobody is offered it.
+		const small = { ...roll, format: '35 mm' };
+		expect(fitOf(small, { format: '120' })).toMatchObject({ goes: true, offered: false });
+		expect(goesInto(small, { format: '120' })).toBe(false);
 		expect(formatsOf('peel-apart')).toEqual(['peel-apart pack', 'small peel-apart pack']);
 	});
 

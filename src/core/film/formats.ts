@@ -7,6 +7,8 @@ export interface FilmFormat {
 	holder: Holder;
 	/** Other bodies that it goes into, and what that asks of the hands; empty: nothing. */
 	into?: Readonly<Record<string, string>>;
+	/** Bodies that it goes into with something that few have at hand: said where it is loaded, and offered nowhere. */
+	adapted?: Readonly<Record<string, string>>;
 	/** Bodies that it seems to fit, and why it does not work there. */
 	not?: Readonly<Record<string, string>>;
 }
@@ -17,7 +19,7 @@ const BATTERY = 'instant pack with battery';
 
 /** Every format from the trade. Source: common practice. */
 export const filmFormats: readonly FilmFormat[] = [
-	{ name: '35 mm', holder: 'spool', into: { '120': WITH_ADAPTERS, '620': WITH_ADAPTERS } },
+	{ name: '35 mm', holder: 'spool', adapted: { '120': WITH_ADAPTERS, '620': WITH_ADAPTERS } },
 	{
 		name: '120',
 		holder: 'spool',
@@ -60,12 +62,14 @@ export interface Takes {
 /** Whether a film goes into a camera, and what is to be said of that. */
 export interface Fit {
 	goes: boolean;
+	/** It can be offered for it. */
+	offered: boolean;
 	/** What it asks of the hands, or why it does not work; empty where there is nothing to say. */
 	say: string;
 }
 
 const plain = (name: string) => name.trim().toLowerCase().replaceAll(/\s+/g, ' ');
-const FITS: Fit = { goes: true, say: '' };
+const FITS: Fit = { goes: true, offered: true, say: '' };
 
 /**
  * Whether a film goes into a camera: by format where both are known, else by what holds films of its type.
@@ -75,22 +79,24 @@ const FITS: Fit = { goes: true, say: '' };
 export function fitOf(film: Pick<Film, 'type' | 'format'>, { format, type }: Takes): Fit {
 	if (film.format === undefined || format === undefined) {
 		const goes = type === undefined || factsOf(film.type).holder === factsOf(type).holder;
-		return goes ? FITS : { goes, say: '' };
+		return goes ? FITS : { goes, offered: false, say: '' };
 	}
 	if (plain(film.format) === plain(format)) return FITS;
 	const known = filmFormats.find(({ name }) => plain(name) === plain(film.format!));
 	const into = known?.into?.[format];
-	if (into !== undefined) return { goes: true, say: into };
-	return { goes: false, say: known?.not?.[format] ?? '' };
+	if (into !== undefined) return { goes: true, offered: true, say: into };
+	const adapted = known?.adapted?.[format];
+	if (adapted !== undefined) return { goes: true, offered: false, say: adapted };
+	return { goes: false, offered: false, say: known?.not?.[format] ?? '' };
 }
 
 /**
- * Whether a film goes into a camera.
+ * Whether a film can be offered for a camera.
  *
  * @example goesInto({ name: 'Any', type: 'reversal', iso: 100 }, { type: 'bw-negative' }) // true
  */
 export const goesInto = (film: Pick<Film, 'type' | 'format'>, takes: Takes): boolean =>
-	fitOf(film, takes).goes;
+	fitOf(film, takes).offered;
 
 /** Formats that films of a type come in. */
 export const formatsOf = (type: FilmType): string[] =>
