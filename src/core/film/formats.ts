@@ -71,23 +71,29 @@ export interface Fit {
 const plain = (name: string) => name.trim().toLowerCase().replaceAll(/\s+/g, ' ');
 const FITS: Fit = { goes: true, offered: true, say: '' };
 
+/** By what holds films of their types, where a format is not known. */
+function fitByHolder(film: FilmType, takes: FilmType | undefined): Fit {
+	const goes = takes === undefined || factsOf(film).holder === factsOf(takes).holder;
+	return goes ? FITS : { goes, offered: false, say: '' };
+}
+
+/** By two formats that are not one and the same. */
+function fitByFormat(film: string, format: string): Fit {
+	const known = filmFormats.find(({ name }) => plain(name) === plain(film));
+	const [into, adapted] = [known?.into?.[format], known?.adapted?.[format]];
+	if (into !== undefined) return { goes: true, offered: true, say: into };
+	if (adapted !== undefined) return { goes: true, offered: false, say: adapted };
+	return { goes: false, offered: false, say: known?.not?.[format] ?? '' };
+}
+
 /**
  * Whether a film goes into a camera: by format where both are known, else by what holds films of its type.
  *
  * @example fitOf({ …, type: 'bw-negative', format: '120' }, { format: '620' }).goes // true: respooled
  */
 export function fitOf(film: Pick<Film, 'type' | 'format'>, { format, type }: Takes): Fit {
-	if (film.format === undefined || format === undefined) {
-		const goes = type === undefined || factsOf(film.type).holder === factsOf(type).holder;
-		return goes ? FITS : { goes, offered: false, say: '' };
-	}
-	if (plain(film.format) === plain(format)) return FITS;
-	const known = filmFormats.find(({ name }) => plain(name) === plain(film.format!));
-	const into = known?.into?.[format];
-	if (into !== undefined) return { goes: true, offered: true, say: into };
-	const adapted = known?.adapted?.[format];
-	if (adapted !== undefined) return { goes: true, offered: false, say: adapted };
-	return { goes: false, offered: false, say: known?.not?.[format] ?? '' };
+	if (film.format === undefined || format === undefined) return fitByHolder(film.type, type);
+	return plain(film.format) === plain(format) ? FITS : fitByFormat(film.format, format);
 }
 
 /**
