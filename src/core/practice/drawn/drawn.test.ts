@@ -41,7 +41,7 @@ describe('a drawn scene', () => {
 				// Against the light a dome also sees the sky behind the subject, which no card does.
 				expect(Math.abs(read - evOfScene(scene))).toBeLessThan(scene.subject === 'back' ? 0.4 : THIRD);
 			}),
-			{ numRuns: 12 }
+			{ numRuns: 8 }
 		);
 	});
 
