@@ -5,6 +5,7 @@ import { spawnSync } from 'node:child_process';
 import { createServer } from 'node:http';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { pathToFileURL } from 'node:url';
 import { chromium as browserType } from '@playwright/test';
 import autocannon from 'autocannon';
 import Database from 'better-sqlite3';
