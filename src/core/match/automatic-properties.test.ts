@@ -70,7 +70,6 @@ describe('properties', () => {
 				const { best, settings } = match(camera, film, { ev, sd, meterEv: ev + other });
 				expect(rank[best.verdict]).toBe(Math.min(...settings.map(({ verdict }) => rank[verdict])));
 				expect(bestOutcome(camera, film, { ev, sd, meterEv: ev + other })).toEqual(best);
-				for (const { verdict } of settings) expect(rank[verdict]).toBeGreaterThanOrEqual(rank[best.verdict]);
 			}),
 			{ numRuns: draws(300) }
 		);
@@ -87,12 +86,11 @@ describe('properties', () => {
 				);
 				expect(JSON.stringify(answer)).not.toMatch(/NaN|Infinity|null,null/);
 				expect(JSON.parse(JSON.stringify(answer))).toEqual(answer);
-				for (const { chances, secondsRange } of answer.settings) {
-					expect(chances.good).toBeGreaterThanOrEqual(0);
-					expect(chances.usable).toBeLessThanOrEqual(1);
-					expect(chances.good).toBeLessThanOrEqual(chances.usable + 1e-9);
-					expect(secondsRange[0]).toBeLessThanOrEqual(secondsRange[1]);
-				}
+				const wrong = answer.settings.filter(
+					({ chances: { good, usable }, secondsRange: [from, to] }) =>
+						!(good >= 0 && good <= usable + 1e-9 && usable <= 1 && from <= to)
+				);
+				expect(wrong).toEqual([]);
 			}),
 			{ numRuns: draws(300) }
 		);

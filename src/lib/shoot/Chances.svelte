@@ -27,12 +27,20 @@
 			asItIs
 		] as const;
 	});
-	/** At once to begin with: what came later would push what stands below away under the thumb. */
-	let asked = $state.raw<typeof wanted>(untrack(() => wanted));
+	const at = $derived(shoot.lights.triedEv);
+	let restsAt = $state.raw(untrack(() => at));
 	$effect(() => {
-		const next = wanted;
-		const rest = setTimeout(() => (asked = next), REST_MS);
+		const next = at;
+		const rest = setTimeout(() => (restsAt = next), REST_MS);
 		return () => clearTimeout(rest);
+	});
+	const moves = $derived(at !== restsAt);
+	/** What was asked before the light began to move. */
+	let before: typeof wanted = null;
+	const asked = $derived.by(() => {
+		// What only grows old, or is set otherwise, is answered at once: prints that faded would blink.
+		if (!moves) before = wanted;
+		return before;
 	});
 	const errors = $derived(asked ? likelyErrors(...asked) : []);
 	const isInstant = $derived(isSeenAtOnce(chosen.film));
@@ -48,7 +56,7 @@
 
 {#if errors.length > 0}
 	<!-- Of an older light they are not the answer that stands above them: they fade until they are. -->
-	<div class:behind={asked !== wanted} aria-busy={asked !== wanted}>
+	<div class:behind={moves} aria-busy={moves}>
 		<TenPrints camera={chosen.camera} film={chosen.film} {errors} />
 		{#if worth}<p class="soft small">Is a test frame worth it? {worth}</p>{/if}
 	</div>

@@ -36,8 +36,12 @@ function doubted(scene: Scene, placed: Placed): Doubted {
 
 /** Own doubt below this is none beside what is shared. */
 const NOTHING = 0.02;
-/** Sum over what is shared, in steps of its standard deviation: good to 0.001 from there on. */
-const [STEP, TAIL] = [1 / 50, 5];
+/** Sum over what is shared, in steps of its standard deviation, at most and at least: good to 0.001. */
+const [COARSE, FINE, TAIL] = [1 / 4, 1 / 50, 5];
+
+/** Half of what is each frame's own, so that no edge of a range falls between two steps. */
+const stepFor = (frames: readonly Doubted[]) =>
+	Math.max(FINE, Math.min(COARSE, ...frames.map(({ own, shared }) => own / (2 * shared))));
 
 /** Where all that is in doubt is shared, frames move together: the ranges of it in which one comes out are joined. */
 function together(range: StopRange, frames: readonly Doubted[]): number {
@@ -57,7 +61,9 @@ function together(range: StopRange, frames: readonly Doubted[]): number {
 export function chanceOfOne(range: StopRange, frames: readonly Doubted[]): number {
 	if (frames.every(({ own, shared }) => own < NOTHING && shared > 0)) return together(range, frames);
 	let [missed, weights] = [0, 0];
-	for (let z = -TAIL; z <= TAIL; z += STEP) {
+	const steps = Math.ceil((2 * TAIL) / stepFor(frames));
+	for (let at = 0; at <= steps; at++) {
+		const z = TAIL * ((2 * at) / steps - 1);
 		const weight = Math.exp((-z * z) / 2);
 		const none = frames.reduce(
 			(rest, { error, shared, own }) => rest * (1 - chanceWithin(range, error + z * shared, own)),

@@ -4,7 +4,6 @@ import { FLASH_SD } from '../../flash';
 import { resolveLight } from '../../light';
 import { worth } from '../best';
 import { chanceWithin } from '../chance';
-import { flashOf } from '../lit';
 import type { Change, Outcome, Remedy } from '../types';
 import { distanceOutside } from '../verdict';
 import {
@@ -61,12 +60,11 @@ function brings(best: Outcome, before: number, { remedy: { outcome }, merit: aft
 const centred = ([from, to]: StopRange, sd: number) =>
 	chanceWithin([(from - to) / 2, (to - from) / 2], 0, sd);
 
-/** No setting of any kind, nor a flash, can be worth more than this with the question's film and doubt. */
-function mostWorth({ camera, film, light, bag }: Question): number {
+/** No setting of any kind can be worth more than this with the question's film and doubt, by flash or without. */
+function mostWorth({ camera, film, light }: Question, flash: boolean): number {
 	const eye = automaticExposure(camera);
 	const { sd } = resolveLight(light);
 	const followed = eye ? Math.min(sd, scatterOf(eye)) : sd;
-	const flash = flashOf(camera, bag) !== null;
 	const alone = Math.hypot(
 		flash ? Math.min(followed, FLASH_SD) : followed,
 		offsetOf(camera).sd,
@@ -132,8 +130,7 @@ const isSecondFilter = (first: Option, second: Option) =>
 
 /** Two things together: the second judged where the first is done. */
 function* pairsAfter(first: Tried, kinds: readonly RemedyKind[], answer: CostedAnswer): Generator<Found> {
-	const from = kinds.indexOf(first.kind);
-	for (const kind of kinds.slice(from)) {
+	for (const kind of kinds) {
 		const again = kind === first.kind;
 		for (const option of kind.options(first.question, first.remedy.outcome)) {
 			if (option.missing) continue;
@@ -214,18 +211,20 @@ export function choose(
 	const pairing = kinds.filter(({ pairs }) => pairs);
 	let left = MOST_FOR_PAIRS / settings;
 	for (const first of singles.filter(({ kind, option }) => kind.pairs && !option.missing)) {
-		const most = mostWorth(first.question) - WORTH_A_SECOND;
-		const enough = (effort: number) =>
-			all.some(
+		const later = pairing.slice(pairing.indexOf(first.kind));
+		const isOpen = (flash: boolean) => {
+			const most = mostWorth(first.question, flash) - WORTH_A_SECOND;
+			if (tier(best) === 0 && most < worth(best) && best.spoilers.length === 0) return false;
+			return !all.some(
 				({ remedy }) =>
 					!isElsewhere(remedy) &&
-					remedy.effort <= effort &&
+					remedy.effort <= first.remedy.effort &&
 					remedy.outcome.spoilers.length === 0 &&
 					worth(remedy.outcome) >= most
 			);
-		if (enough(first.remedy.effort) || (tier(best) === 0 && most < worth(best) && best.spoilers.length === 0))
-			continue;
-		for (const pair of pairsAfter(first, pairing, answer)) {
+		};
+		const seconds = later.filter(({ kind }) => isOpen(first.kind.kind === 'flash' || kind === 'flash'));
+		for (const pair of pairsAfter(first, seconds, answer)) {
 			if (isBetter(pair)) all.push(pair);
 			if (--left <= 0) return undominated(all).slice(0, MOST_REMEDIES);
 		}

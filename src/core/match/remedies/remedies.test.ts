@@ -289,9 +289,9 @@ describe('every list of remedies', () => {
 					checked += 1;
 				}
 			}),
-			{ numRuns: draws(200) }
+			{ numRuns: draws(120) }
 		);
-		expect(checked).toBeGreaterThan(draws(200) / 4);
+		expect(checked).toBeGreaterThan(draws(120) / 4);
 	});
 
 	it('of the twin-lens fooled by its shade has what really helps', () => {
