@@ -1,4 +1,5 @@
 import { daylightFrom, sunlight, type Exposed, type Ground, type Sky } from '../../src/core/light';
+import { publishedTwilight } from '../../tests/fixtures/twilight';
 
 /** The sun's model beside the rules by eye and beside published twilight, for who maintains it. */
 
@@ -49,24 +50,13 @@ export function table(): string[] {
 	];
 }
 
-/** Source: Janiczek and DeYoung 1987 (coefficients from memory): lg lux by (height / 90). */
-const series: readonly { from: number; to: number; terms: readonly number[] }[] = [
-	{ from: 5, to: 20, terms: [3.05, 13.28, -45.98, 64.33] },
-	{ from: -0.8, to: 5, terms: [2.88, 22.26, -207.64, 1034.3] },
-	{ from: -5, to: -0.8, terms: [2.88, 21.81, -258.11, -858.36] },
-	{ from: -12, to: -5, terms: [2.7, 12.17, -431.69, -1899.83] },
-	{ from: -18, to: -12, terms: [13.84, 262.72, 1447.42, 2797.93] }
-];
-
 /** Stops by which all light on the ground stands above the published series. */
 export function residuals(): string[] {
 	const heights = Array.from({ length: 29 }, (_, at) => at - 18);
 	return heights.map((height) => {
-		const { terms } = series.find(({ from, to }) => height >= from && height <= to)!;
-		const lg = terms.reduce((sum, term, power) => sum + term * (height / 90) ** power, 0);
 		const { normal, horizontal } = daylightFrom(height, 'clear');
 		const lux = horizontal + normal * Math.max(0, Math.sin(height * RADIAN));
-		const off = Math.log2(lux / 10 ** lg);
+		const off = Math.log2(lux / publishedTwilight(height));
 		return `${`${height}°`.padStart(5)} ${lux.toPrecision(3).padStart(9)} lx  ${off.toFixed(2).padStart(6)} stops`;
 	});
 }

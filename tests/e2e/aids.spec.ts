@@ -1,12 +1,9 @@
-import { DESK, PHONE, expect, findsNothingInAnyDisplay, open, test } from './app';
+import { expect, findsNothingInAnyDisplay, open, test, sizes } from './app';
 import { openAid } from './shoot-page';
 
 /** The help with the hard situations, as everybody must be able to use it. */
 
-for (const [size, viewport] of [
-	['desk', DESK],
-	['phone', PHONE]
-] as const) {
+for (const [size, viewport] of sizes) {
 	test.describe(`help with the hard situations on the ${size}`, () => {
 		test.use({ viewport, demo: true });
 

@@ -28,6 +28,12 @@ export interface App {
 export const DESK = { width: 1280, height: 800 };
 export const PHONE = { width: 390, height: 844 };
 
+/** What every story is told on. */
+export const sizes = [
+	['desk', DESK],
+	['phone', PHONE]
+] as const;
+
 export const test = base.extend<{ demo: boolean; serverArgs: string[]; app: App }>({
 	demo: [false, { option: true }],
 	serverArgs: [[], { option: true }],
@@ -128,7 +134,8 @@ export async function picture(page: Page, info: TestInfo, name: string): Promise
 	await page.screenshot({ path: info.outputPath(`${name}.png`) });
 }
 
-async function stored(request: APIRequestContext, kind: string, record: object): Promise<string> {
+/** Keeps a record by the API; its id. */
+export async function stored(request: APIRequestContext, kind: string, record: object): Promise<string> {
 	const answer = await request.post(`/api/${kind}`, { data: { id: randomUUID(), ...record } });
 	expect(answer.status(), await answer.text()).toBe(201);
 	return (await answer.json()).id;

@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
 import { foldingInstant } from '../fixtures/automatic';
 import { filmOf, fixedCamera } from '../fixtures/bag';
-import { DESK, expect, loadCamera, open, PHONE, picture, readLight, test } from './app';
+import { expect, loadCamera, open, picture, readLight, test, sizes } from './app';
 
 const answer = (page: Page) => page.getByRole('region', { name: 'Do' });
 
@@ -23,10 +23,7 @@ async function wedge(page: Page) {
 	await open(page, '/');
 }
 
-for (const [where, viewport] of [
-	['desk', DESK],
-	['phone', PHONE]
-] as const) {
+for (const [where, viewport] of sizes) {
 	test.describe(`an eye on the ${where}`, () => {
 		test.use({ viewport });
 

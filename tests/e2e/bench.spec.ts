@@ -6,7 +6,7 @@ import { standInShutter } from '../../src/core/standin';
 import { foldingInstant } from '../fixtures/automatic';
 import { filmOf, fixedCamera } from '../fixtures/bag';
 import { wavOf } from '../fixtures/wav';
-import { DESK, expect, loadCamera, open, PHONE, picture, readLight, test } from './app';
+import { expect, loadCamera, open, picture, readLight, test, sizes } from './app';
 import { longestTask } from './trace';
 
 /** The bag and its bench: measuring, cards, the reach sheet, and what becomes of cameras and films. */
@@ -21,10 +21,7 @@ async function fromMenu(page: Page, of: string, what: string) {
 	await ((await target.count()) > 0 ? target : page.getByRole('button', { name: `${what} ${of}` })).click();
 }
 
-for (const [where, viewport] of [
-	['desk', DESK],
-	['phone', PHONE]
-] as const) {
+for (const [where, viewport] of sizes) {
 	test.describe(`on the ${where}`, () => {
 		test.use({ viewport });
 

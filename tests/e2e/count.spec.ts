@@ -1,13 +1,10 @@
 import { cameraKind } from '../../src/core/camera';
 import { filmOf, fixedCamera } from '../fixtures/bag';
-import { DESK, expect, loadCamera, open, PHONE, readLight, test } from './app';
+import { expect, loadCamera, open, readLight, test, sizes } from './app';
 
 /** Long exposures counted on Shoot, on a clock that the test moves. */
 
-for (const [where, viewport] of [
-	['desk', DESK],
-	['phone', PHONE]
-] as const) {
+for (const [where, viewport] of sizes) {
 	test.describe(`on the ${where}`, () => {
 		test.use({ viewport });
 

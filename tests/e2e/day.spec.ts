@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { DESK, expect, open, PHONE, picture, test } from './app';
+import { expect, open, picture, test, sizes } from './app';
 import { openWay } from './shoot-page';
 
 /** A whole day by a person's own camera and film, entered by hand. */
@@ -27,10 +27,7 @@ async function enterFilm(page: Page) {
 	await page.getByRole('button', { name: 'Load it', exact: true }).click();
 }
 
-for (const [where, viewport] of [
-	['desk', DESK],
-	['phone', PHONE]
-] as const) {
+for (const [where, viewport] of sizes) {
 	test.describe(`on the ${where}`, () => {
 		test.use({ viewport });
 

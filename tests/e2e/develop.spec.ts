@@ -1,12 +1,10 @@
-import { DESK, expect, isClean, loadCamera, open, PHONE, test } from './app';
+import { expect, isClean, loadCamera, open, test, sizes } from './app';
 import { filmOf, fixedCamera } from '../fixtures/bag';
 
 /** A film developed: a recipe, measured out, run with a reload in the middle, its log with the load. */
 
-for (const [where, viewport, display] of [
-	['desk', DESK, 'indoors'],
-	['phone', PHONE, 'dark']
-] as const) {
+for (const [where, viewport] of sizes) {
+	const display = where === 'desk' ? 'indoors' : 'dark';
 	test.describe(`on the ${where}`, () => {
 		test.use({ viewport });
 

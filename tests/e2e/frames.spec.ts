@@ -2,7 +2,7 @@ import type { Page } from '@playwright/test';
 import sharp from 'sharp';
 import { cameraKind } from '../../src/core/camera';
 import { fixedCamera, filmOf } from '../fixtures/bag';
-import { DESK, expect, loadCamera, open, PHONE, readLight, test } from './app';
+import { expect, loadCamera, open, readLight, test, sizes } from './app';
 import { answer } from './shoot-page';
 
 /** Loading, shooting, judging and learning, as a person does them. */
@@ -111,10 +111,7 @@ test('a pack is loaded with its list, bracketed, shot on through a crash, judged
 	await expect(page.locator('.apexcharts-svg').first()).toBeVisible();
 });
 
-for (const [where, viewport] of [
-	['desk', DESK],
-	['phone', PHONE]
-] as const) {
+for (const [where, viewport] of sizes) {
 	test.describe(`the instant loop on the ${where}`, () => {
 		test.use({ viewport });
 

@@ -3,23 +3,14 @@ import { readFileSync } from 'node:fs';
 import type { APIRequestContext } from '@playwright/test';
 import { cameraKind } from '../../src/core/camera';
 import { filmOf, fixedCamera, losesNothing } from '../fixtures/bag';
-import { DESK, expect, loadCamera, open, PHONE, readLight, test } from './app';
+import { expect, loadCamera, open, readLight, test, sizes, stored } from './app';
 import { answer, openAid } from './shoot-page';
 
 /** The hard situations, each done in the interface as a person does it. */
 
-const keep = async (request: APIRequestContext, kind: string, data: object) => {
-	const kept = await request.post(`/api/${kind}`, { data });
-	expect(kept.status(), await kept.text()).toBe(201);
-	return (await kept.json()).id as string;
-};
-
 const frames = async (request: APIRequestContext) => (await (await request.get('/api/frames')).json()).items;
 
-for (const [where, viewport] of [
-	['desk', DESK],
-	['phone', PHONE]
-] as const) {
+for (const [where, viewport] of sizes) {
 	test.describe(`on the ${where}`, () => {
 		test.use({ viewport });
 
@@ -31,8 +22,8 @@ for (const [where, viewport] of [
 				camera: fixedCamera({ name: 'Quay Box', bulb: true }),
 				film: { ...filmOf('reversal', 100, losesNothing), name: 'Cockle 100' }
 			});
-			await keep(request, 'gear', { type: 'filter', name: 'ND 0.6', stops: 2, kind: 'neutral' });
-			await keep(request, 'outings', {
+			await stored(request, 'gear', { type: 'filter', name: 'ND 0.6', stops: 2, kind: 'neutral' });
+			await stored(request, 'outings', {
 				name: 'Lantern walk',
 				date: '2026-05-02',
 				along: true,
@@ -102,7 +93,12 @@ for (const [where, viewport] of [
 				}),
 				film: { ...filmOf('reversal', 100), name: 'Cockle 100' }
 			});
-			await keep(request, 'gear', { type: 'flash', name: 'Shoe flash', guideNumber: 16, powers: [1, 1 / 4] });
+			await stored(request, 'gear', {
+				type: 'flash',
+				name: 'Shoe flash',
+				guideNumber: 16,
+				powers: [1, 1 / 4]
+			});
 			await readLight(request, { ev: 3, sd: 0.5 });
 			await open(page, '/');
 			const flash = await openAid(page, 'Flash');
@@ -154,7 +150,7 @@ for (const [where, viewport] of [
 				camera: { name: 'Paddle', kind: 'plastic-medium-format', ...plastic },
 				film: { ...filmOf('colour-negative', 400), name: 'Marram 400' }
 			});
-			await keep(request, 'gear', { type: 'modifier', name: 'Sailcloth', stops: 1, sd: 0.5, times: 0 });
+			await stored(request, 'gear', { type: 'modifier', name: 'Sailcloth', stops: 1, sd: 0.5, times: 0 });
 			await readLight(request, { method: 'meter', kind: 'incident', iso: 100, ev: 7 });
 			await open(page, '/');
 			await expect(answer(page).getByRole('heading', { level: 2 })).toHaveText(/^\s*Too dark by/);
@@ -198,13 +194,13 @@ for (const [where, viewport] of [
 			request,
 			app
 		}) => {
-			const cameraId = await keep(request, 'cameras', {
+			const cameraId = await stored(request, 'cameras', {
 				name: 'Clockwork',
 				kind: 'cine',
 				...cameraKind('cine')!.camera
 			});
-			const filmId = await keep(request, 'films', { ...filmOf('reversal', 50), name: 'Cockle 50' });
-			await keep(request, 'loads', {
+			const filmId = await stored(request, 'films', { ...filmOf('reversal', 50), name: 'Cockle 50' });
+			await stored(request, 'loads', {
 				cameraId,
 				filmId,
 				frames: 24,
@@ -280,7 +276,7 @@ for (const [where, viewport] of [
 					finder: { above: 50 }
 				} as never
 			});
-			await keep(request, 'gear', { type: 'close-up', name: 'Close-up +2', dioptres: 2 });
+			await stored(request, 'gear', { type: 'close-up', name: 'Close-up +2', dioptres: 2 });
 			await readLight(request, { ev: 12, sd: 0.3 });
 			await open(page, '/');
 			const zone = await openAid(page, 'Sharp zone');
@@ -312,7 +308,7 @@ test('dusk: when it becomes too dark, and what the next six frames need', async 
 		film: { ...filmOf('colour-negative', 400), name: 'Marram 400' }
 	});
 	await page.clock.install({ time: new Date('2026-05-02T20:10:00Z') });
-	await keep(request, 'readings', {
+	await stored(request, 'readings', {
 		takenAt: '2026-05-02T20:10:00Z',
 		light: { ev: 9, sd: 0.3 },
 		where: { latitude: 54.62, longitude: -4.21 }

@@ -1,13 +1,12 @@
 import type { Page } from '@playwright/test';
 import { twinLens } from '../fixtures/automatic';
 import { filmOf, fixedCamera, losesNothing, steppedCamera } from '../fixtures/bag';
-import { DESK, expect, isClean, loadCamera, open, PHONE, readLight, ready, test } from './app';
+import { expect, isClean, loadCamera, open, PHONE, readLight, ready, test, sizes, stored } from './app';
 import { answer } from './shoot-page';
 
 /** What is on the camera in hand stays on it, is logged with it, and what is said goes together. */
 
-const gear = async (page: Page, data: object) =>
-	(await (await page.request.post('/api/gear', { data })).json()).id as string;
+const gear = (page: Page, data: object) => stored(page.request, 'gear', data);
 const frames = async (page: Page) => (await (await page.request.get('/api/frames')).json()).items;
 const took = (page: Page) => page.getByRole('button', { name: /^Took frame/ });
 const onCamera = (page: Page) => answer(page).getByText('On the camera', { exact: true }).click();
@@ -17,10 +16,7 @@ const keptRig = (page: Page, loadId: string, rig: Record<string, unknown>) =>
 		.poll(async () => (await (await page.request.get(`/api/loads/${loadId}`)).json()).rig)
 		.toMatchObject(rig);
 
-for (const [where, viewport] of [
-	['desk', DESK],
-	['phone', PHONE]
-] as const) {
+for (const [where, viewport] of sizes) {
 	test.describe(`on the ${where}`, () => {
 		test.use({ viewport });
 

@@ -1,15 +1,12 @@
 import { randomUUID } from 'node:crypto';
 import { foldingInstant } from '../fixtures/automatic';
 import { filmOf } from '../fixtures/bag';
-import { DESK, expect, loadCamera, open, ready, PHONE, picture, readLight, test } from './app';
+import { expect, loadCamera, open, ready, picture, readLight, test, sizes } from './app';
 import { answer, handle, lane, openWay, quayBox, use } from './shoot-page';
 
 /** Every way of reading light, from the reading to the verdict on a lane. */
 
-for (const [where, viewport] of [
-	['desk', DESK],
-	['phone', PHONE]
-] as const) {
+for (const [where, viewport] of sizes) {
 	test.describe(`on the ${where}`, () => {
 		test.use({ viewport });
 

@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs';
 import type { APIRequestContext, Page } from '@playwright/test';
 import { cameraKind } from '../../src/core/camera';
 import { filmOf, fixedCamera } from '../fixtures/bag';
-import { DESK, expect, loadCamera, open, PHONE, readLight, test } from './app';
+import { expect, loadCamera, open, readLight, test, sizes } from './app';
 
 /** The lantern walk: planned at a desk, exported, taken along, logged against. */
 
@@ -53,10 +53,7 @@ async function exported(page: Page): Promise<ICAL.Event[]> {
 	return calendar.getAllSubcomponents('vevent').map((event) => new ICAL.Event(event));
 }
 
-for (const [where, viewport] of [
-	['desk', DESK],
-	['phone', PHONE]
-] as const) {
+for (const [where, viewport] of sizes) {
 	test.describe(`on the ${where}`, () => {
 		test.use({ viewport });
 

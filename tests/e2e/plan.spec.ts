@@ -1,13 +1,10 @@
 import { cameraKind } from '../../src/core/camera';
 import { filmOf, fixedCamera } from '../fixtures/bag';
-import { DESK, expect, loadCamera, open, PHONE, test } from './app';
+import { expect, loadCamera, open, test, sizes } from './app';
 
 /** A day planned at a place: when each loaded camera works, and how. */
 
-for (const [where, viewport] of [
-	['desk', DESK],
-	['phone', PHONE]
-] as const) {
+for (const [where, viewport] of sizes) {
 	test.describe(`on the ${where}`, () => {
 		test.use({ viewport });
 

@@ -1,12 +1,11 @@
 import { twinLens } from '../fixtures/automatic';
 import { colourNegative400, fixedCamera, steppedCamera } from '../fixtures/bag';
-import { expect, loadCamera, test } from './app';
+import { expect, loadCamera, test, stored } from './app';
 
 test('what is on the camera belongs to its load, and survives a restart', async ({ app, request }) => {
 	const camera = twinLens({ bulb: { longest: 60 } });
 	const { loadId } = await loadCamera(request, { camera, film: colourNegative400 });
-	const gear = async (data: object) =>
-		(await (await request.post('/api/gear', { data })).json()).id as string;
+	const gear = (data: object) => stored(request, 'gear', data);
 	const nd = await gear({ type: 'filter', name: 'ND 0.6', stops: 2 });
 	const torch = await gear({ type: 'flash', name: 'Torch', guideNumber: 20, powers: [1] });
 	const address = `/api/loads/${loadId}`;

@@ -1,19 +1,14 @@
 import type { Page } from '@playwright/test';
 import { foldingInstant, twinLens } from '../fixtures/automatic';
 import { filmOf, fixedCamera, losesNothing } from '../fixtures/bag';
-import { DESK, expect, loadCamera, open, PHONE, readLight, test } from './app';
+import { expect, loadCamera, open, PHONE, readLight, test, sizes, stored } from './app';
 import { answer, openAid, openWay, use } from './shoot-page';
 
 /** What loses frames around right numbers, as it was met: given, seen, and what must be. */
 
 const took = (page: Page) => page.getByRole('button', { name: /^Took frame/ });
-const post = async (page: Page, kind: string, data: object) =>
-	(await (await page.request.post(`/api/${kind}`, { data })).json()).id as string;
 
-for (const [where, viewport] of [
-	['desk', DESK],
-	['phone', PHONE]
-] as const) {
+for (const [where, viewport] of sizes) {
 	test.describe(`on the ${where}`, () => {
 		test.use({ viewport });
 
@@ -59,7 +54,7 @@ for (const [where, viewport] of [
 			await remedy.click();
 			await expect(answer(page).getByRole('heading', { level: 2 })).toContainText('Just enough');
 			await expect(page.getByRole('button', { name: 'Keep it' })).toHaveCount(0);
-			await post(page, 'gear', { type: 'filter', name: 'Grey two', stops: 2 });
+			await stored(page.request, 'gear', { type: 'filter', name: 'Grey two', stops: 2 });
 			await page.reload();
 			await expect(answer(page)).toContainText('Your Grey two on the pack cures it.');
 			await expect(answer(page).getByRole('button', { name: /^an ND of 2 stops/ })).toHaveCount(0);
@@ -88,13 +83,13 @@ test.describe('with one thumb', () => {
 	test.use({ viewport: PHONE });
 
 	test('a film that does not go into the camera says so where it is loaded', async ({ page }) => {
-		const cameraId = await post(page, 'cameras', {
+		const cameraId = await stored(page.request, 'cameras', {
 			...fixedCamera({ name: 'Thin Spool' }),
 			kind: 'box',
 			format: '620'
 		});
-		await post(page, 'films', { ...filmOf('bw-negative', 125), name: 'Small', format: '35 mm' });
-		await post(page, 'films', {
+		await stored(page.request, 'films', { ...filmOf('bw-negative', 125), name: 'Small', format: '35 mm' });
+		await stored(page.request, 'films', {
 			...filmOf('instant', 640),
 			name: 'Pack',
 			format: 'instant pack with battery'
@@ -180,8 +175,11 @@ test.describe('with one thumb', () => {
 		await page.getByRole('button', { name: 'Load it and read the light' }).click();
 		// Source: common practice: 25 feet of two sides, 80 frames a foot, 16 a second: 250 s.
 		await expect(answer(page)).toContainText('shot 1, 250 s left');
-		const cameraId = await post(page, 'cameras', { ...fixedCamera({ name: 'Second' }), format: '120' });
-		await post(page, 'films', { ...filmOf('colour-negative', 100), name: 'Elsewhere' });
+		const cameraId = await stored(page.request, 'cameras', {
+			...fixedCamera({ name: 'Second' }),
+			format: '120'
+		});
+		await stored(page.request, 'films', { ...filmOf('colour-negative', 100), name: 'Elsewhere' });
 		await open(page, `/bag/load?camera=${cameraId}`);
 		await page.getByRole('link', { name: 'Another film' }).click();
 		await page.getByLabel('Name').fill('Bladder 200');

@@ -1,5 +1,5 @@
 import type { APIRequestContext, Page } from '@playwright/test';
-import { DESK, expect, findsNothingInAnyDisplay, fits, open, PHONE, test } from './app';
+import { expect, findsNothingInAnyDisplay, fits, open, PHONE, test, sizes } from './app';
 
 test.use({ demo: true });
 
@@ -53,10 +53,7 @@ async function viewsOf(request: APIRequestContext): Promise<string[]> {
 /** Every so many views are one test, so that they share the machine well. */
 const SHARES = 4;
 
-for (const [size, viewport] of [
-	['desk', DESK],
-	['phone', PHONE]
-] as const) {
+for (const [size, viewport] of sizes) {
 	test.describe(`on the ${size}`, () => {
 		test.use({ viewport });
 

@@ -10,6 +10,7 @@ export {
 	daylightFrom,
 	GROUND_IN_SHADE,
 	onDome,
+	isShaded,
 	SKY_IN_SHADE,
 	thrownBack,
 	daytimeAt,

@@ -57,4 +57,4 @@
 			>{/if}
 	</p>
 {/if}
-{#if last && isSeenAtOnce(chosen.film)}<LastPrint {shoot} {chosen} {last} {tight} />{/if}
+{#if last && isSeenAtOnce(chosen.film)}<LastPrint {shoot} {chosen} {last} {now} {tight} />{/if}

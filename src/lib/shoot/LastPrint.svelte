@@ -1,7 +1,7 @@
 <!-- The last print develops, is judged in one tap, and the next click is answered from it. -->
 <script lang="ts">
 	import { isPulled, PASTE_IN_SHORT, printSeconds, temperaturesOf } from '$core/develop';
-	import { judgedInWords, learntInWords } from '$core/words';
+	import { clockInWords, judgedInWords, learntInWords } from '$core/words';
 	import type { Kept } from '$lib/records/client';
 	import { keepHere, keptHere } from '$lib/records/kept-here';
 	import type { FrameRecord } from '$contract/records';
@@ -12,10 +12,12 @@
 		shoot: ShootState;
 		chosen: Loaded;
 		last: Kept<FrameRecord>;
+		/** The clock, ms since 1970. */
+		now: number;
 		/** In one line, where there is hardly room. */
 		tight?: boolean;
 	}
-	let { shoot, chosen, last, tight = false }: Props = $props();
+	let { shoot, chosen, last, now, tight = false }: Props = $props();
 
 	const KEY = 'just-enough-celsius';
 	/** What one tap says, stops: most prints that are not right are about this far off; common practice. */
@@ -26,7 +28,6 @@
 		{ name: 'Too light', stops: TAP.stops }
 	];
 
-	let now = $state(Date.now());
 	let celsius = $state(keptHere(KEY, 21));
 	const { logging } = $derived(shoot);
 	const pulls = $derived(isPulled(chosen.film));
@@ -44,21 +45,13 @@
 	const left = $derived(
 		develops !== null && began !== null ? Math.max(0, develops - (now - began) / 1000) : null
 	);
-	const clock = (seconds: number) =>
-		`${Math.floor(seconds / 60)}:${String(Math.floor(seconds % 60)).padStart(2, '0')}`;
 	const says = $derived.by(() => {
-		if (tight && left !== null && left > 0) return `${last.number}: ${clock(left)}`;
+		if (tight && left !== null && left > 0) return `${last.number}: ${clockInWords(Math.floor(left))}`;
 		if (tight && began !== null) return `Frame ${last.number}:`;
 		if (began === null) return `Frame ${last.number}: pull it straight out`;
 		if (left === null) return `Frame ${last.number}: no time for ${celsius} °C on its pack`;
-		if (left > 0) return `Frame ${last.number} develops: ${clock(left)}`;
+		if (left > 0) return `Frame ${last.number} develops: ${clockInWords(Math.floor(left))}`;
 		return pulls ? `Frame ${last.number}: peel it. How is it?` : `Frame ${last.number}: how is it?`;
-	});
-
-	$effect(() => {
-		now = Date.now();
-		const timer = setInterval(() => (now = Date.now()), 1000);
-		return () => clearInterval(timer);
 	});
 
 	function pull() {

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { real } from '../../../../tests/fixtures/arbitraries';
+import { publishedTwilight } from '../../../../tests/fixtures/twilight';
 import type { Exposed, Sky } from '..';
 import { daylight, daylightFrom, moonlight, moonPhaseFactor, type Stands } from './illuminance';
 
@@ -75,18 +76,6 @@ describe('illuminance by the sun', () => {
 		expect(wall / ground).toBeCloseTo(0.396, 3);
 	});
 
-	// Source: Janiczek and DeYoung 1987, Computer programs for sun and moon illuminance (coefficients from memory).
-	const series: readonly (readonly [from: number, to: number, ...coefficients: number[]])[] = [
-		[5, 20, 3.05, 13.28, -45.98, 64.33],
-		[-0.8, 5, 2.88, 22.26, -207.64, 1034.3],
-		[-5, -0.8, 2.88, 21.81, -258.11, -858.36],
-		[-12, -5, 2.7, 12.17, -431.69, -1899.83],
-		[-18, -12, 13.84, 262.72, 1447.42, 2797.93]
-	];
-	const published = (altitude: number) => {
-		const [, , ...c] = series.find(([from, to]) => altitude >= from && altitude <= to)!;
-		return 10 ** c.reduce((sum, each, power) => sum + each * (altitude / 90) ** power, 0);
-	};
 	/** All light on the ground. */
 	const whole = (altitude: number) => {
 		const { normal, horizontal } = daylightFrom(altitude, 'clear');
@@ -94,12 +83,12 @@ describe('illuminance by the sun', () => {
 	};
 	it('goes through twilight as the published series does', () => {
 		for (let altitude = -18; altitude <= 10; altitude += 0.25) {
-			const residual = Math.abs(Math.log2(whole(altitude) / published(altitude)));
+			const residual = Math.abs(Math.log2(whole(altitude) / publishedTwilight(altitude)));
 			expect(residual, `at ${altitude}°`).toBeLessThan(altitude < 3 ? 0.15 : 0.35);
 		}
 		// At its own points.
 		for (const altitude of [-18, -15, -12, -9, -6, -3, 0, 2])
-			expect(Math.abs(Math.log2(whole(altitude) / published(altitude)))).toBeLessThan(0.04);
+			expect(Math.abs(Math.log2(whole(altitude) / publishedTwilight(altitude)))).toBeLessThan(0.04);
 	});
 
 	it('has no hump and no kink on its way up, under any sky, on any subject', () => {

@@ -152,7 +152,8 @@ const apartOf: Readonly<Record<Exposed, number>> = {
 	'open-shade': BEHIND,
 	'deep-shade': BEHIND
 };
-const isShaded = (subject: Exposed) => subject === 'open-shade' || subject === 'deep-shade';
+/** The subject stands in the shade of something. */
+export const isShaded = (subject: Exposed): boolean => subject === 'open-shade' || subject === 'deep-shade';
 
 /** Part of the direct light that a dome gets: (1 + cos θ) / 2, cos θ = cos h · cos Δ. */
 function directPart(altitude: number, { subject, apart }: Stands): number {

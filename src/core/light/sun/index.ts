@@ -6,7 +6,7 @@ import { daylight, moonlight } from './illuminance';
 import { moonPosition, sunPosition } from './position';
 
 export { directColour, skyColours } from './colour';
-export { daylightFrom, GROUND_IN_SHADE, onDome, SKY_IN_SHADE, thrownBack } from './illuminance';
+export { daylightFrom, GROUND_IN_SHADE, isShaded, onDome, SKY_IN_SHADE, thrownBack } from './illuminance';
 export { moonPosition, sunPosition, type SkyPosition } from './position';
 
 /** Doubt by day and in deep twilight, stops; common practice. */

@@ -1,7 +1,7 @@
 import chroma from 'chroma-js';
 import { randomLcg } from 'd3-random';
 import { createNoise2D } from 'simplex-noise';
-import { directColour, GROUND_IN_SHADE, SKY_IN_SHADE, skyColours } from '../../light';
+import { directColour, GROUND_IN_SHADE, isShaded, SKY_IN_SHADE, skyColours } from '../../light';
 import { encodedOf, linearOf, luminanceFromEv, luminanceOf } from '../../units';
 import { airOf, albedos, evOfScene, type Air } from './air';
 import { even, paint } from './paint';
@@ -97,8 +97,6 @@ function seen({ shapes, rays, sun, spread }: Stage, from: Vector): number {
 	return free.length / rays.length;
 }
 
-const isShaded = ({ subject }: DrawnScene) => subject === 'open-shade' || subject === 'deep-shade';
-
 /** What the thing that gives shade leaves of sky and sunlit ground, where a part of the sun is seen; all of it under a closed sky. */
 function shadeAt(share: number, veil: number): [sky: number, ground: number] {
 	const shaded = (1 - share) * (1 - veil ** 2);
@@ -109,11 +107,11 @@ function shadeAt(share: number, veil: number): [sky: number, ground: number] {
 function sentBy(stage: Stage, at: Vector, { normal, paint: { albedo, tint } }: Hit): Vector {
 	const { air, sun, scene, colours } = stage;
 	const towardsSun = Math.max(0, dot(normal, sun));
-	const asks = air.normal > 0 && (towardsSun > 0 || isShaded(scene));
+	const asks = air.normal > 0 && (towardsSun > 0 || isShaded(scene.subject));
 	const share = asks ? seen(stage, at) : 1;
 	const direct = air.normal * towardsSun * share;
 	const up = (1 + normal[2]) / 2;
-	const [sky, ground] = isShaded(scene) ? shadeAt(share, scene.veil) : [1, 1];
+	const [sky, ground] = isShaded(scene.subject) ? shadeAt(share, scene.veil) : [1, 1];
 	const open =
 		(air.sky * up * sky + albedos[scene.ground] * (1 - up) * air.global * ground) * under(stage, at);
 	return [0, 1, 2].map(
