@@ -18,6 +18,7 @@ import {
 	type Exposure,
 	type Filter,
 	type Focus,
+	type FocusedBy,
 	type Position,
 	type Shutter,
 	type Wheel
@@ -43,15 +44,18 @@ import { choice, held, is, tagged } from './held';
 
 const distanceOrInfinity = () => distance().nullable().defined();
 
+const by = () => string<FocusedBy>().oneOf(['unit', 'front-cell']);
+
 const focus = tagged<Focus>()('kind', {
 	fixed: () => object({ kind: is('fixed'), distance: distanceOrInfinity() }),
 	zones: () =>
 		object({
 			kind: is('zones'),
 			distances: array(distanceOrInfinity()).required().min(1).max(MOST_VALUES),
-			labels: labelsFor('distances')
+			labels: labelsFor('distances'),
+			by: by()
 		}),
-	continuous: () => object({ kind: is('continuous'), nearest: distance().required() })
+	continuous: () => object({ kind: is('continuous'), nearest: distance().required(), by: by() })
 });
 
 const notBefore = (field: string, message: string) => ({
@@ -136,7 +140,7 @@ const orAsItIs = <T extends object>(schema: Lazy<T>) => {
 const handReach = object({ aperture: orAsItIs(aperture), shutter: orAsItIs(shutter) });
 
 const exposure = tagged<Exposure>()('mode', {
-	manual: () => object({ mode: is('manual') }),
+	manual: () => object({ mode: is('manual'), compensatesCloseUp: boolean() }),
 	auto: () =>
 		object({
 			mode: is('auto'),
@@ -145,7 +149,8 @@ const exposure = tagged<Exposure>()('mode', {
 			compensation: wheel,
 			meterBehindFilter: boolean(),
 			scatter: doubtInStops(),
-			override: orMore(handReach, 'the aperture and shutter that the hand reaches')
+			override: orMore(handReach, 'the aperture and shutter that the hand reaches'),
+			compensatesCloseUp: boolean()
 		})
 });
 

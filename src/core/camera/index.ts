@@ -4,6 +4,7 @@ export * from './eye';
 export * from './filter-kinds';
 export * from './frame';
 export * from './hand-hold';
+export * from './moves-out';
 export * from './offset';
 export * from './programme';
 export * from './takes';

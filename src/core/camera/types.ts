@@ -1,9 +1,19 @@
 /** What the match knows of a camera. Field names are public. Lengths in mm, distances in m, times in s. */
 
+/** What moves when a lens is focused: all of it, which costs light near, or its front cell, which costs none. */
+export type FocusedBy = 'unit' | 'front-cell';
+
 export type Focus =
 	| { kind: 'fixed'; /** m; null = infinity */ distance: number | null }
-	| { kind: 'zones'; /** m; null = infinity */ distances: (number | null)[]; labels?: string[] }
-	| { kind: 'continuous'; /** m */ nearest: number };
+	| {
+			kind: 'zones';
+			/** m; null = infinity */
+			distances: (number | null)[];
+			labels?: string[];
+			/** Default: the front cell. */
+			by?: FocusedBy;
+	  }
+	| { kind: 'continuous'; /** m */ nearest: number; /** Default: all of it. */ by?: FocusedBy };
 
 export type Aperture =
 	| { kind: 'fixed'; f: number }
@@ -44,10 +54,14 @@ export interface AutomaticExposure {
 	scatter?: number;
 	/** The eye can be put aside: everything by hand, or what of it the hand reaches then. */
 	override?: boolean | { aperture?: Aperture; shutter?: Shutter };
+	/** The body makes up for what its lens loses near, by itself. */
+	compensatesCloseUp?: boolean;
 }
 
 /** Who decides the exposure: the person or an eye. */
-export type Exposure = { mode: 'manual' } | AutomaticExposure;
+export type Exposure =
+	| { mode: 'manual'; /** See AutomaticExposure. */ compensatesCloseUp?: boolean }
+	| AutomaticExposure;
 
 export interface Camera {
 	name: string;

@@ -133,7 +133,7 @@ describe('how sure an eye is', () => {
 	function drawn(
 		ev: number,
 		meterEv: number | null,
-		sds: { light: number; meter: number; scatter: number; rest: number }
+		sds: { light: number; meter: number; scatter: number; offset: number; rest: number }
 	) {
 		const V_FASTEST = 6 + Math.log2(180);
 		let state = 12345;
@@ -150,7 +150,8 @@ describe('how sure an eye is', () => {
 		for (let draw = 0; draw < DRAWS; draw++) {
 			const subject = ev + sds.light * normal();
 			const meter = (meterEv === null ? subject : meterEv + sds.meter * normal()) + sds.scatter * normal();
-			const v = Math.min(V_FASTEST, meter + Math.log2(1.6));
+			// What the eye does of its own it does before its shutter runs into its limit.
+			const v = Math.min(V_FASTEST, meter + Math.log2(1.6) + sds.offset * normal());
 			const error = subject + Math.log2(1.6) - v + sds.rest * normal();
 			if (error >= -1 / 3 && error <= 1 / 3) good += 1;
 		}
@@ -167,7 +168,7 @@ describe('how sure an eye is', () => {
 	])('is right %s', (_, ev, meterEv, sd) => {
 		const light = { ev, sd, ...(meterEv === null ? {} : { meterEv }) };
 		const { chances } = bestOutcome(foldingInstant(), filmOf('instant', 160), light, { compensation: 0 });
-		const expected = drawn(ev, meterEv, { light: sd, meter: sd, scatter: 0.4, rest: Math.hypot(0.5, 0.15) });
+		const expected = drawn(ev, meterEv, { light: sd, meter: sd, scatter: 0.4, offset: 0.5, rest: 0.15 });
 		expect(Math.abs(chances.good - expected)).toBeLessThan(0.006);
 	});
 
@@ -183,22 +184,23 @@ describe('how sure an eye is', () => {
 			]) {
 				const eye = { ...sure, exposure: { ...sure.exposure, scatter } } as typeof sure;
 				const { chances } = bestOutcome(eye, film, { ev, sd: light }, { compensation: 0 });
-				const expected = drawn(ev, null, { light, meter: light, scatter, rest: 0 });
+				const expected = drawn(ev, null, { light, meter: light, scatter, offset: 0, rest: 0 });
 				expect(Math.abs(chances.good - expected), `${ev} ${light} ${scatter}`).toBeLessThan(0.006);
 			}
 		}
 	});
 
-	it('tells the times to expect by the light’s doubt', () => {
+	it('tells the times to expect by the light’s doubt and its own', () => {
 		const { secondsRange, seconds } = bestOutcome(
 			foldingInstant(),
 			filmOf('instant', 160),
 			{ ev: 5, sd: 1 },
 			{ compensation: 0 }
 		);
-		// Source: 80 % of a normal quantity lies within 1.2816 σ.
-		expect(Math.log2(secondsRange[1] / seconds)).toBeCloseTo(1.2816, 3);
-		expect(Math.log2(seconds / secondsRange[0])).toBeCloseTo(1.2816, 3);
+		// Source: 80 % of a normal quantity lies within 1.2816 σ, here of light, scatter and offset together.
+		const spread = 1.2816 * Math.hypot(1, 0.4, 0.5);
+		expect(Math.log2(secondsRange[1] / seconds)).toBeCloseTo(spread, 3);
+		expect(Math.log2(seconds / secondsRange[0])).toBeCloseTo(spread, 3);
 	});
 });
 

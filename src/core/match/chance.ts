@@ -1,5 +1,5 @@
 import cdf from '@stdlib/stats-base-dists-normal-cdf';
-import { automaticExposure, handTimingDoubt, scatterOf } from '../camera';
+import { automaticExposure, handTimingDoubt, offsetOf, scatterOf } from '../camera';
 import { reciprocityDoubt, type StopRange } from '../film';
 import { rightAt } from './response';
 import type { Scene } from './scene';
@@ -19,14 +19,18 @@ export function chanceWithin([from, to]: StopRange, error: number, sd: number): 
 	return Math.max(0, cdf(to, error, sd) - cdf(from, error, sd));
 }
 
-/** Doubt of camera, film, what it loses over long times, and a hand with a watch: all but the light and the eye, stops. */
+/**
+ * Doubt of film, what it loses over long times, and by hand of the camera and of a hand with a watch: all but
+ * the light and the eye, stops.
+ */
 export function doubtBeside(scene: Scene, { setting, answered }: Placed): number {
 	const { seconds } = answered;
-	const byHand = setting.handTimed ? handTimingDoubt(seconds) : 0;
-	return Math.hypot(scene.otherDoubt, reciprocityDoubt(scene.film, seconds), byHand);
+	const ofFilm = Math.hypot(scene.filmDoubt, reciprocityDoubt(scene.film, seconds));
+	if (setting.aim !== null) return ofFilm;
+	return Math.hypot(ofFilm, offsetOf(scene.camera).sd, setting.handTimed ? handTimingDoubt(seconds) : 0);
 }
 
-/** The light on the meter, and what it tells of the subject's: X given M is normal about ev + slope·(M − mean). */
+/** The light as an eye takes it, with its own doubt, and what it tells of the subject's: X given M is normal about ev + slope·(M − mean). */
 interface MeterDoubt {
 	mean: number;
 	sd: number;
@@ -40,15 +44,16 @@ interface MeterDoubt {
 const NOTHING = 1e-6;
 
 /**
- * In the same light the meter sees the subject's with its own scatter added, so that knowing the one
- * tells of the other (the regression of two normal quantities); in another light it tells nothing.
+ * In the same light the eye sees the subject's with its own scatter and offset added, so that knowing the
+ * one tells of the other (the regression of two normal quantities); in another light it tells nothing. What
+ * an eye does of its own it does before it runs into a limit.
  */
 export function meterDoubt({ camera, light }: Scene): MeterDoubt {
 	const eye = automaticExposure(camera);
-	const scatter = eye ? scatterOf(eye) : 0;
-	const sd = Math.hypot(light.sameLight ? light.sd : light.meterSd, scatter);
+	const own = eye ? Math.hypot(scatterOf(eye), offsetOf(camera).sd) : 0;
+	const sd = Math.hypot(light.sameLight ? light.sd : light.meterSd, own);
 	if (!light.sameLight || sd < NOTHING) return { mean: light.meterEv, sd, slope: 0, left: light.sd };
-	return { mean: light.meterEv, sd, slope: light.sd ** 2 / sd ** 2, left: (light.sd * scatter) / sd };
+	return { mean: light.meterEv, sd, slope: light.sd ** 2 / sd ** 2, left: (light.sd * own) / sd };
 }
 
 /** Tails beyond this many standard deviations do not count: 1 in a million. */
@@ -163,8 +168,9 @@ export function freshDoubt(scene: Scene, { setting, answered }: Placed): number 
 /** Eight tenths of a normal quantity lie within this many standard deviations. */
 const EIGHT_TENTHS = 1.2815515655446004;
 
-/** The settings EVs that an eye will be asked for within 80 % of the light's doubt. */
-export function askedWithin({ light }: Scene, aim: number): [dim: number, bright: number] {
-	const spread = EIGHT_TENTHS * (light.sameLight ? light.sd : light.meterSd);
-	return [light.meterEv + aim - spread, light.meterEv + aim + spread];
+/** The settings EVs that an eye will be asked for in eight frames of ten, by the doubt of the light and its own. */
+export function askedWithin(scene: Scene, aim: number): [dim: number, bright: number] {
+	const { mean, sd } = meterDoubt(scene);
+	const spread = EIGHT_TENTHS * sd;
+	return [mean + aim - spread, mean + aim + spread];
 }

@@ -1,4 +1,4 @@
-import type { Camera } from '../camera';
+import { offsetOf, type Camera } from '../camera';
 import type { Film } from '../film';
 import type { Light } from '../light';
 import { doubtBeside, doubtOf, meterDoubt } from './chance';
@@ -64,11 +64,14 @@ export function expectedOf(
 	made: MadeSetting
 ): Expected {
 	const { scene, placed } = placedAsMade(camera, film, light, intent, made);
-	const follows = placed.setting.aim !== null && placed.answered.clamped === null;
+	const clamped = placed.answered.clamped !== null;
+	const byHand = placed.setting.aim === null;
+	// What an eye does of its own does not come through a limit.
+	const body = clamped ? 0 : offsetOf(camera).sd;
 	return {
 		error: placed.error,
 		sd: doubtOf(scene, placed),
-		shared: follows ? scene.otherDoubt : Math.hypot(scene.otherDoubt, scene.light.sd),
-		clamped: placed.answered.clamped !== null
+		shared: Math.hypot(scene.filmDoubt, body, byHand || clamped ? scene.light.sd : 0),
+		clamped
 	};
 }

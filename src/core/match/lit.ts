@@ -1,4 +1,4 @@
-import type { Camera } from '../camera';
+import { offsetOf, type Camera } from '../camera';
 import { effectiveSpeedStops, type Film } from '../film';
 import {
 	FLASH_SD,
@@ -9,6 +9,7 @@ import {
 	together,
 	type FlashSetting
 } from '../flash';
+import { closeUpLoss } from '../focus';
 import type { Light } from '../light';
 import { worth } from './best';
 import { chanceWithin, doubtOf } from './chance';
@@ -48,17 +49,17 @@ export interface Lit {
 	change: LitChange;
 }
 
-/** A flash in the law of guide numbers, as a film behind its filters sees it. */
+/** A flash in the law of guide numbers, as a film sees it behind its filters and a lens that moves out. */
 export function flashSetting(
 	{ guideNumber, loss }: Pick<Flash, 'guideNumber' | 'loss'>,
-	film: Film,
-	intent: Intent,
+	{ camera, film, intent }: { camera: Camera; film: Film; intent: Intent },
 	f: number
 ): FlashSetting {
+	const near = closeUpLoss(camera, intent.subjectDistance, intent.closeUp);
 	return {
 		guideNumber: lessGuideNumber(guideNumber, loss),
 		f,
-		speed: effectiveSpeedStops(film) - filterStops(intent)
+		speed: effectiveSpeedStops(film) - filterStops(intent) - near
 	};
 }
 
@@ -67,9 +68,9 @@ export function flashSetting(
  * the eye or the hand has set the time for the rest, and that is the background's own exposure.
  */
 export function lit(scene: Scene, placed: Placed, flash: Flash, power: number): Lit {
-	const { film, intent, latitude } = scene;
+	const { intent, latitude } = scene;
 	const plain = outcomeOf(scene, placed);
-	const { guideNumber, f, speed } = flashSetting(flash, film, intent, plain.f);
+	const { guideNumber, f, speed } = flashSetting(flash, scene, plain.f);
 	const right = flashDistance(guideNumber, f, speed, power);
 	const inReach = Math.min(flash.farthest, Math.max(flash.nearest, plain.sharp.from, right));
 	const distance = intent.subjectDistance ?? inReach;
@@ -78,7 +79,7 @@ export function lit(scene: Scene, placed: Placed, flash: Flash, power: number): 
 	const fromFlash = 2 ** (alone - error);
 	const doubt = Math.hypot(
 		(1 - fromFlash) * doubtOf(scene, placed),
-		fromFlash * Math.hypot(FLASH_SD, scene.otherDoubt)
+		fromFlash * Math.hypot(FLASH_SD, scene.filmDoubt, offsetOf(scene.camera).sd)
 	);
 	const chance = (range: [number, number]) => chanceWithin(range, error, doubt);
 	const outcome: Outcome = {

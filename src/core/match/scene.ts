@@ -1,5 +1,6 @@
-import { offsetOf, type Camera } from '../camera';
+import { type Camera } from '../camera';
 import { effectiveSpeedStops, latitudeOf, speedDoubt, type Film, type Latitude } from '../film';
+import { closeUpLoss } from '../focus';
 import { lightOnBoth, type Light, type LightOnBoth } from '../light';
 import type { Intent } from './types';
 
@@ -12,8 +13,10 @@ export interface Scene {
 	latitude: Latitude;
 	/** Stops that the film gets beyond EV 100 less the light that is right for a setting. */
 	gain: number;
-	/** Doubt of all but the light and the eye, stops. */
-	otherDoubt: number;
+	/** Stops of it that a lens loses which moves out to focus near. */
+	nearLoss: number;
+	/** Doubt of the film, stops. */
+	filmDoubt: number;
 }
 
 /** Stops that the filters before the lens take from the film. */
@@ -25,19 +28,21 @@ export function filterStops({ filters = [] }: Intent): number {
  * Exposure error is light − right + gain: e = EV + log2(S/100) − log2(N²/t) − A, with A all that takes
  * light on the way. Source: the settings equation of ISO 2720; positive is too much light.
  */
-function gainOf(film: Film, intent: Intent): number {
-	return effectiveSpeedStops(film) + Math.log2(intent.exposures ?? 1) - filterStops(intent);
+function gainOf(film: Film, intent: Intent, nearLoss: number): number {
+	return effectiveSpeedStops(film) + Math.log2(intent.exposures ?? 1) - filterStops(intent) - nearLoss;
 }
 
 /** What all settings of a camera share in a light. */
 export function sceneOf(camera: Camera, film: Film, light: Light, intent: Intent): Scene {
+	const nearLoss = closeUpLoss(camera, intent.subjectDistance, intent.closeUp);
 	return {
 		camera,
 		film,
 		light: lightOnBoth(light),
 		intent,
 		latitude: latitudeOf(film),
-		gain: gainOf(film, intent),
-		otherDoubt: Math.hypot(offsetOf(camera).sd, speedDoubt(film))
+		gain: gainOf(film, intent, nearLoss),
+		nearLoss,
+		filmDoubt: speedDoubt(film)
 	};
 }

@@ -33,22 +33,24 @@ export function whyOf(scene: Scene, { setting, answered, error }: Placed): Why {
 	const speed = effectiveSpeedStops(film);
 	const exposures = Math.log2(intent.exposures ?? 1);
 	const reciprocity = v - right;
+	const closeUp = -scene.nearLoss;
 	const eye = automaticExposure(camera);
 	if (setting.aim === null || !eye) {
 		const settings = light.ev + speed - v;
 		const filters = -filterStops(intent);
-		return telling({ settings, filters, exposures, reciprocity, offset: setting.bonus });
+		return telling({ settings, filters, closeUp, exposures, reciprocity, offset: setting.bonus });
 	}
 	const parts = {
 		filmVersusEye: speed - speedStops(setting.iso ?? eye.iso[0]),
 		wheel: setting.compensation ?? 0,
 		meterElsewhere: light.ev - light.meterEv,
 		filters: stopsOverEye(eye, intent.filters ?? []) - filterStops(intent),
+		closeUp,
 		exposures,
 		reciprocity,
 		offset: offsetOf(camera).stops
 	};
 	const { filmVersusEye, wheel, meterElsewhere, filters, offset } = parts;
-	const said = filmVersusEye + wheel + meterElsewhere + filters + exposures + reciprocity + offset;
+	const said = filmVersusEye + wheel + meterElsewhere + filters + closeUp + exposures + reciprocity + offset;
 	return telling({ ...parts, clamp: error - said });
 }

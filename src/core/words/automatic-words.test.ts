@@ -38,7 +38,7 @@ describe('what an eye sets', () => {
 		);
 		expect(rows.slice(0, 3)).toEqual([
 			'Aperture: f/8 fixed',
-			'Shutter: about 1 s the eye, 0.6 s to 1.6 s',
+			'Shutter: about 1 s the eye, ½ s to 2 s',
 			'Wheel: in its middle'
 		]);
 	});

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Focus } from '$core/camera';
+	import type { Focus, FocusedBy } from '$core/camera';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import type { FormState } from '$lib/forms/form-state.svelte';
 	import { distanceList, distanceQuantity, labelList, plainNumber } from '$lib/forms/quantity';
@@ -17,6 +17,16 @@
 		zones: { kind: 'zones', distances: [1, 2, 6, null] },
 		continuous: { kind: 'continuous', nearest: 1 }
 	};
+	/** What a lens does that focuses near, by what is usual for its kind of focus. */
+	const moves = { unit: 'moves out as a whole', 'front-cell': 'turns its front, or the body makes up for it' };
+	const usual = (kind: Focus['kind']): FocusedBy => (kind === 'continuous' ? 'unit' : 'front-cell');
+	const movesAsOptions = Object.entries(moves).map(([value, name]) => ({ value: value as FocusedBy, name }));
+
+	/** As it usually is. */
+	function without({ by: _by, ...rest }: Exclude<Focus, { kind: 'fixed' }>): Focus {
+		return rest as Focus;
+	}
+
 	/** One distance, where an empty field or ∞ is infinity. */
 	const oneDistance = {
 		parse: (text: string): number | null => distanceList.parse(text || '∞')[0] ?? null,
@@ -62,7 +72,7 @@
 		value={value.labels}
 		quantity={labelList}
 		onchange={(labels) =>
-			onchange({ kind: 'zones', distances: value.distances, ...(labels ? { labels } : {}) })}
+			onchange({ ...value, labels })}
 	/>
 {:else}
 	<QuantityField
@@ -71,6 +81,14 @@
 		label="Nearest, m"
 		value={value.nearest}
 		quantity={distanceQuantity}
-		onchange={(nearest) => onchange({ kind: 'continuous', nearest: nearest as number })}
+		onchange={(nearest) => onchange({ ...value, nearest: nearest as number })}
+	/>
+{/if}
+{#if value.kind !== 'fixed'}
+	<ChoiceField
+		label="Near, the lens"
+		value={value.by ?? usual(value.kind)}
+		options={movesAsOptions}
+		onchange={(by) => onchange(by === usual(value.kind) ? without(value) : { ...value, by })}
 	/>
 {/if}

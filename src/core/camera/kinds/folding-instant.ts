@@ -17,7 +17,8 @@ export const foldingInstant: CameraKind = {
 		format: 'instant pack with battery',
 		frame: { width: 79, height: 79 },
 		focalLength: 117,
-		focus: { kind: 'continuous', nearest: 0.26 },
+		// Its lens turns its front cells, and its eye was laid out with that.
+		focus: { kind: 'continuous', nearest: 0.26, by: 'front-cell' },
 		aperture: { kind: 'fixed', f: 8 },
 		shutter: { kind: 'range', fastest: 1 / 180, slowest: 14 },
 		handHold: 1 / 30,

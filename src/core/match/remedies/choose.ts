@@ -64,12 +64,11 @@ const centred = ([from, to]: StopRange, sd: number) =>
 function mostWorth({ camera, film, light }: Question, flash: boolean): number {
 	const eye = automaticExposure(camera);
 	const { sd } = resolveLight(light);
-	const followed = eye ? Math.min(sd, scatterOf(eye)) : sd;
-	const alone = Math.hypot(
-		flash ? Math.min(followed, FLASH_SD) : followed,
-		offsetOf(camera).sd,
-		speedDoubt(film)
-	);
+	const offset = offsetOf(camera).sd;
+	// An eye's own doubt does not come through a limit.
+	const followed = eye ? Math.min(sd, Math.hypot(scatterOf(eye), offset)) : Math.hypot(sd, offset);
+	const lit = Math.hypot(FLASH_SD, offset);
+	const alone = Math.hypot(flash ? Math.min(followed, lit) : followed, speedDoubt(film));
 	// Of two lights that do as much, the doubts average out.
 	const doubt = flash ? alone / Math.SQRT2 : alone;
 	const { good, usable } = latitudeOf(film);

@@ -15,14 +15,14 @@ export interface FlashedAt {
 }
 
 /** Where a flash is just right, m. */
-export function rightAt({ film, flash, intent, f }: FlashedAt, power: number): number {
-	const setting = flashSetting(flash, film, intent, f);
-	return flashDistance(setting.guideNumber, f, setting.speed, power);
+export function rightAt(at: FlashedAt, power: number): number {
+	const { guideNumber, speed } = flashSetting(at.flash, at, at.f);
+	return flashDistance(guideNumber, at.f, speed, power);
 }
 
 /** The f-number at which a flash is right for a distance, m. */
-export function apertureAt({ film, flash, intent, f }: FlashedAt, distance: number, power: number): number {
-	return apertureFor(flashSetting(flash, film, intent, f), distance, power);
+export function apertureAt(at: FlashedAt, distance: number, power: number): number {
+	return apertureFor(flashSetting(at.flash, at, at.f), distance, power);
 }
 
 /** A stretch of distances by what the flash does there. */
@@ -82,7 +82,7 @@ export interface FillWay {
  */
 export function fillWay(at: FlashedAt, error: number, fill: number, distance: number): FillWay {
 	const wanted = error + fill;
-	const needed = powerFor(flashSetting(at.flash, at.film, at.intent, at.f), distance, wanted);
+	const needed = powerFor(flashSetting(at.flash, at, at.f), distance, wanted);
 	const power = at.flash.powers.reduce<number | null>((best, each) => {
 		const miss = Math.abs(Math.log2(each / needed));
 		const before = best === null ? NEAR_ENOUGH : Math.abs(Math.log2(best / needed));
