@@ -1,5 +1,6 @@
 import { array, number, object, string } from 'yup';
 import { waysToSet } from '../core/camera';
+import { grounds, type Ground } from '../core/light';
 import type { DayQuestion, SkyFrom, YearQuestion } from '../core/plan';
 import { cameraSchema } from './camera';
 import { coordinates } from './coordinates';
@@ -8,6 +9,7 @@ import { filmSchema } from './film';
 import { choice, held } from './held';
 import { bagSchema, intentSchema } from './intent';
 import { exposed, skies } from './light';
+import { skiesOfPlace } from './skies';
 import { withWishes } from './match-request';
 import { check, type Checked } from './validate';
 
@@ -42,6 +44,7 @@ const common = {
 	bag: bagSchema.optional().default(undefined),
 	place: object(coordinates).required(),
 	subject: string<DayQuestion['subject']>().required().oneOf(exposed),
+	ground: string<Ground>().oneOf(grounds),
 	stepMinutes: number().integer().min(1).max(120),
 	intent: intentSchema.optional().default(undefined)
 };
@@ -68,7 +71,10 @@ export const yearRequestSchema = held<YearQuestion>()(
 	object({
 		...common,
 		year: number().required().integer().min(FIRST_YEAR).max(LAST_YEAR),
-		sky: sky()
+		sky: choice<typeof oneSky | typeof skiesOfPlace>(
+			() => [oneSky, skiesOfPlace],
+			(value) => (Array.isArray(value) ? skiesOfPlace : oneSky)
+		)
 	})
 ).required();
 

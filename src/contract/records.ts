@@ -3,6 +3,7 @@ import type { Camera, Checklist, Filter } from '../core/camera';
 import type { TimePoint } from '../core/develop';
 import type { Film } from '../core/film';
 import type { Light } from '../core/light';
+import type { SkyShares } from '../core/plan';
 import type { LearntLoss } from '../core/studio';
 import { cameraSchema, filterSchema } from './camera';
 import { coordinates, whereSchema, type Coordinates, type Where } from './coordinates';
@@ -11,6 +12,7 @@ import { filmSchema } from './film';
 import { held, is, tagged } from './held';
 import { flashPower } from './intent';
 import { lightSchema } from './light';
+import { skiesOfPlace } from './skies';
 
 import { exerciseRecordSchema } from './exercises';
 import { frameRecordSchema } from './frames';
@@ -76,6 +78,8 @@ export type FilmRecord = Omit<Film, 'id'> & {
 /** A place of the person's own list. */
 export interface PlaceRecord extends Coordinates {
 	name: string;
+	/** Which part of the days has which sky, January first; absent: as is typical of its latitude. */
+	skies?: SkyShares[];
 }
 
 /** What was measured of a camera on the bench. */
@@ -199,7 +203,9 @@ export const measurementRecordSchema = held<MeasurementRecord>()(
 	})
 );
 
-export const placeRecordSchema = held<PlaceRecord>()(object({ name: name(), ...coordinates }));
+export const placeRecordSchema = held<PlaceRecord>()(
+	object({ name: name(), ...coordinates, skies: skiesOfPlace.optional().default(undefined) })
+);
 
 export const readingRecordSchema = held<ReadingRecord>()(
 	object({

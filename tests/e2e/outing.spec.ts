@@ -187,6 +187,25 @@ test('a year says which film to load when', async ({ page, request }) => {
 	// Source: astronomy: at 54° north no sun is up at midnight in December.
 	const midnight = hours.getByRole('row').filter({ has: page.getByRole('rowheader', { name: '00' }) });
 	await expect(midnight.getByRole('cell').last()).toHaveText('no');
+	// The sky of the place, month by month: typical to start from, changed, and kept with the place.
+	const june = () => films.getByRole('row').filter({ hasText: 'Lantern 800' }).getByRole('cell').nth(5);
+	await page.getByText('How the sky is there').click();
+	const clear = page.getByLabel('clear days in Jun, percent');
+	await expect(clear).toHaveValue('25');
+	await expect(page.getByText('Typical of this latitude')).toBeVisible();
+	const before = await june().textContent();
+	await clear.fill('100');
+	await clear.blur();
+	await expect(page.getByLabel('overcast days in Jun, percent')).toHaveValue('0');
+	await expect(june()).not.toHaveText(before!);
+	await page.getByRole('button', { name: 'Keep with Hollin Holm' }).click();
+	await expect(page.getByText('Saved with Hollin Holm.')).toBeVisible();
+	const after = await june().textContent();
+	await page.reload();
+	await page.getByLabel('Camera', { exact: true }).selectOption({ label: 'Slip Wedge' });
+	await expect(june()).toHaveText(after!);
+	await page.getByText('How the sky is there').click();
+	await expect(page.getByLabel('clear days in Jun, percent')).toHaveValue('100');
 	await page.getByLabel('Year', { exact: true }).fill('1700');
 	await expect(page.getByText('must be from 1900 to 2100')).toBeVisible();
 });

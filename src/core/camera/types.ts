@@ -60,8 +60,7 @@ export interface AutomaticExposure {
 
 /** Who decides the exposure: the person or an eye. */
 export type Exposure =
-	| { mode: 'manual'; /** See AutomaticExposure. */ compensatesCloseUp?: boolean }
-	| AutomaticExposure;
+	{ mode: 'manual'; /** See AutomaticExposure. */ compensatesCloseUp?: boolean } | AutomaticExposure;
 
 export interface Camera {
 	name: string;

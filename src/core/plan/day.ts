@@ -1,5 +1,5 @@
 import { DateTime } from 'luxon';
-import { resolveLight, sunPosition, zoneAt, type SunReading } from '../light';
+import { resolveLight, sunPosition, zoneAt, type Ground, type SunReading } from '../light';
 import type { Outcome } from '../match';
 import { changesIn } from './changes';
 import { wayIn, type Pair, type Steady } from './way';
@@ -21,6 +21,8 @@ export interface DayQuestion extends Pair {
 	subject: SunReading['subject'];
 	/** Where the subject looks, degrees from north through east: the sun goes round one that stands in it. */
 	facing?: number;
+	/** What lies around; absent: grass, earth, stone. */
+	ground?: Ground;
 	/** Minutes between samples. */
 	stepMinutes?: number;
 }
@@ -40,7 +42,7 @@ export interface PlanWindow {
 	from: string;
 	to: string;
 	verdict: 'just-enough' | 'usable';
-	/** What is set; times of an eye or a watch, and apertures that follow the light, go from … to. */
+	/** What is set in its middle; times and apertures follow the light from … to. */
 	settings: Pick<Outcome, 'f' | 'compensation' | 'iso' | 'position' | 'handTimed'> & {
 		fRange: [from: number, to: number];
 		seconds: [from: number, to: number];
@@ -93,7 +95,8 @@ function lightAt(question: DayQuestion, instant: number, sky: SunReading['sky'])
 		at,
 		sky,
 		subject: question.subject,
-		...(question.facing === undefined ? {} : { facing: question.facing })
+		...(question.facing === undefined ? {} : { facing: question.facing }),
+		...(question.ground ? { ground: question.ground } : {})
 	});
 }
 
@@ -111,9 +114,11 @@ function windowsIn(question: DayQuestion, { from, to, sky }: Stretch) {
 	const pieces = changesIn(from, to, LOOK_STEP * MINUTE, stateAt, ({ key }) => key);
 	return pieces.flatMap(({ from: start, to: end, first, last }) => {
 		if (!first.works) return [];
-		const { f, compensation, iso, position, handTimed } = first.outcome;
+		const { compensation, iso, position, handTimed } = first.outcome;
 		const within = looked.filter(({ instant }) => instant > start && instant < end);
 		const outcomes = [first.outcome, last.outcome, ...within.map(({ outcome }) => outcome)];
+		const away = ({ instant }: { instant: number }) => Math.abs(instant - (start + end) / 2);
+		const { f } = (within.toSorted((a, b) => away(a) - away(b))[0] ?? first).outcome;
 		return [
 			{
 				from: start,
@@ -136,16 +141,40 @@ function windowsIn(question: DayQuestion, { from, to, sky }: Stretch) {
 
 type Found = ReturnType<typeof windowsIn>[number];
 
-/** Windows that touch and are the same are one: a sky may change and nothing with it. */
+const lasts = ({ from, to }: Found) => to - from;
+const touch = (a: Found | undefined, b: Found | undefined) => a && b && b.from - a.to < MINUTE;
+
+/** Two that touch as one: set as the longer is, and no better than the worse. */
+function one(a: Found, b: Found): Found {
+	const main = lasts(b) > lasts(a) ? b : a;
+	const over = (span: 'seconds' | 'fRange') => extent([...a.settings[span], ...b.settings[span]]);
+	const { verdict } = a.verdict === 'usable' ? a : b;
+	const { steady } = a.steady === 'support' ? a : b;
+	const settings = { ...main.settings, fRange: over('fRange'), seconds: over('seconds') };
+	return { ...main, from: a.from, to: b.to, verdict, steady, settings };
+}
+
+/** More windows than this in a day nobody reads. */
+const MOST_WINDOWS = 30;
+
+/**
+ * Windows that touch and are the same are one: a sky may change and nothing with it. Where there are too
+ * many, the shortest go to the shorter of their neighbours.
+ */
 function joined(windows: readonly Found[]): Found[] {
-	const result: Found[] = [];
+	let result: Found[] = [];
 	for (const window of windows) {
-		const last = result[result.length - 1];
-		if (last && last.key === window.key && window.from - last.to < MINUTE) {
-			last.to = window.to;
-			for (const span of ['seconds', 'fRange'] as const)
-				last.settings[span] = extent([...last.settings[span], ...window.settings[span]]);
-		} else result.push({ ...window, settings: { ...window.settings } });
+		const last = result.at(-1);
+		if (last?.key === window.key && touch(last, window)) result.push(one(result.pop()!, window));
+		else result.push(window);
+	}
+	while (result.length > MOST_WINDOWS) {
+		const pairs = result.slice(1).flatMap((window, at) => (touch(result[at], window) ? [at] : []));
+		if (pairs.length === 0) break;
+		const cost = (at: number) => Math.min(lasts(result[at]), lasts(result[at + 1]));
+		const both = (at: number) => lasts(result[at]) + lasts(result[at + 1]);
+		const at = pairs.reduce((a, b) => ((cost(b) - cost(a) || both(b) - both(a)) < 0 ? b : a));
+		result = [...result.slice(0, at), one(result[at], result[at + 1]), ...result.slice(at + 2)];
 	}
 	return result;
 }

@@ -2,6 +2,7 @@ import { Body, Illumination, Observer, SearchAltitude, SearchRiseSet } from 'ast
 import fc from 'fast-check';
 import { DateTime } from 'luxon';
 import { describe, expect, it } from 'vitest';
+import { cameraKind } from '../camera';
 import { filmOf, fixedCamera, rangedCamera } from '../../../tests/fixtures/bag';
 import { foldingInstant } from '../../../tests/fixtures/automatic';
 import { exposedTo } from '../light';
@@ -153,6 +154,30 @@ describe('a day', () => {
 			expect(best.seconds).toBeGreaterThanOrEqual(window.settings.seconds[0] * 0.9);
 		}
 	});
+
+	it.each(['full-settings', 'rings', 'instant-twin-lens', 'plastic-medium-format'])(
+		'has no more windows than can be read, which touch where it goes on working: %s',
+		(id) => {
+			const { camera, film: type } = cameraKind(id)!;
+			for (const iso of [50, 400]) {
+				for (const subject of ['facing', 'open-shade'] as const) {
+					const at = { latitude: 45, longitude: 7 };
+					const asked = { place: at, date: '2026-06-21', subject };
+					const { windows } = planDay(
+						day({ ...asked, camera: { name: 'Any', ...camera }, film: filmOf(type, iso) })
+					);
+					expect(windows.length).toBeLessThanOrEqual(30);
+					windows.slice(1).forEach((window, index) => {
+						expect(ms(window.from)).toBeGreaterThanOrEqual(ms(windows[index].to));
+					});
+					for (const { settings } of windows) {
+						expect(settings.f).toBeGreaterThanOrEqual(settings.fRange[0]);
+						expect(settings.f).toBeLessThanOrEqual(settings.fRange[1]);
+					}
+				}
+			}
+		}
+	);
 
 	it('has hours of the place, also when its clock changes', () => {
 		const london = { latitude: 51.5, longitude: 0 };

@@ -1,4 +1,4 @@
-import { controlsOf, type Camera } from '../camera';
+import type { Camera } from '../camera';
 import type { Film } from '../film';
 import { quickMatch, type Bag, type Intent, type Outcome } from '../match';
 
@@ -16,16 +16,11 @@ export interface Pair {
 
 /** What a camera does in a light: how it works, and how it is set for it. */
 export interface Way {
-	/** The same where it is set in the same way. */
+	/** The same where it works alike: aperture and time follow the light, all else stays as it is. */
 	key: string;
 	works: { verdict: 'just-enough' | 'usable'; steady: Steady } | null;
 	outcome: Outcome;
 }
-
-/** Whether an aperture turns freely, or an eye sets it: then it follows the light, and the setting stays the same. */
-const followsLight = (camera: Camera): boolean =>
-	(camera.exposure.mode === 'auto' && camera.exposure.sets !== 'time') ||
-	controlsOf(camera).some(({ aperture }) => aperture.kind === 'range');
 
 const comesOut = ({ verdict, spoilers }: Outcome) =>
 	(verdict === 'just-enough' || verdict === 'usable') && spoilers.length === 0;
@@ -45,10 +40,9 @@ export function wayIn({ camera, film, bag, intent = {} }: Pair, ev: number, sd: 
 		const { best, unmet } = quickMatch(camera, film, { ev, sd }, { ...intent, handheld: steady === 'hand' });
 		none ??= best;
 		if (unmet.length > 0 || !comesOut(best)) continue;
-		const { f, compensation, iso, position, handTimed } = best;
+		const { compensation, iso, position, handTimed } = best;
 		const verdict = best.verdict as 'just-enough' | 'usable';
-		const mark = followsLight(camera) ? '' : f.toFixed(3);
-		const key = [verdict, steady, mark, compensation, iso, position, handTimed].join(' ');
+		const key = [verdict, steady, compensation, iso, position, handTimed].join(' ');
 		return { key, works: { verdict, steady }, outcome: best };
 	}
 	return { key: '', works: null, outcome: none! };

@@ -4,7 +4,7 @@ import { cameraKind } from '../camera';
 import { filmOf, fixedCamera } from '../../../tests/fixtures/bag';
 import { sunlight, sunPosition } from '../light';
 import { quickMatch } from '../match';
-import { hoursADay, planYear, sunTimes, sunYear, type YearQuestion } from '.';
+import { hoursADay, isWhole, planYear, sunTimes, sunYear, typicalSkies, type YearQuestion } from '.';
 
 const holm = { latitude: 54.62, longitude: -4.21 };
 const year = (changes: Partial<YearQuestion> = {}): YearQuestion => ({
@@ -28,7 +28,7 @@ describe('a year', () => {
 			const { months } = planYear(question);
 			// Brute force: every hour of March, by the match, on the place's own clock.
 			const all = Array.from({ length: 24 }, () => ({ good: 0, usable: 0, of: 0 }));
-			for (let at = Date.parse('2026-03-01T00:00:00Z'); at < Date.parse('2026-03-31T23:00:00Z'); at += HOUR) {
+			for (let at = Date.parse('2026-03-01T00:30:00Z'); at < Date.parse('2026-03-31T23:00:00Z'); at += HOUR) {
 				const local = DateTime.fromMillis(at, { zone: 'Europe/London' });
 				const { altitude } = sunPosition(at, holm.latitude, holm.longitude);
 				const { ev, sd } = sunlight(altitude, 'clear', 'facing');
@@ -103,6 +103,99 @@ describe('a year', () => {
 	});
 });
 
+describe('a year, cell by cell', () => {
+	const place = { latitude: 45, longitude: 7 };
+	const byMinute = sunYear(place, 2026, 1);
+
+	// Brute force: the match at every tenth of a degree of the sun's height, counted at every minute of the year.
+	it.each(['full-settings', 'rings', 'instant-twin-lens'])(
+		'is within 0.03 of every minute, also with many speeds: %s',
+		(id) => {
+			const { camera, film: type } = cameraKind(id)!;
+			const question = year({
+				camera: { name: 'Any', ...camera },
+				film: filmOf(type, 100),
+				place,
+				stepMinutes: 5
+			});
+			const looked = Array.from({ length: 1081 }, (_, index) => {
+				const { ev, sd } = sunlight(index / 10 - 18, 'clear', 'facing');
+				const tried = [true, false].map(
+					(handheld) => quickMatch(question.camera, question.film, { ev, sd }, { handheld }).best
+				);
+				return tried.find(
+					({ verdict, spoilers }) => ['just-enough', 'usable'].includes(verdict) && spoilers.length === 0
+				)?.verdict;
+			});
+			const cells = Array.from({ length: 288 }, () => ({ of: 0, good: 0, usable: 0 }));
+			byMinute.cells.forEach((cell, index) => {
+				const verdict = looked[Math.max(0, Math.round((byMinute.altitudes[index] + 18) * 10))];
+				cells[cell].of += 1;
+				if (verdict) cells[cell].usable += 1;
+				if (verdict === 'just-enough') cells[cell].good += 1;
+			});
+			const { months } = planYear(question);
+			const off = cells.map(({ of, good, usable }, cell) => {
+				const hour = months[Math.floor(cell / 24)].hours[cell % 24];
+				return Math.max(Math.abs(hour.good - good / of), Math.abs(hour.usable - usable / of));
+			});
+			expect(Math.max(...off)).toBeLessThan(0.03);
+		}
+	);
+});
+
+describe('a year in which the sky changes', () => {
+	const twelve = <T>(each: T) => Array.from({ length: 12 }, () => each);
+	const skies = { clear: 0.5, partly: 0.3, overcast: 0.2 };
+
+	// Source: the definition of an expectation.
+	it('has the hours that are to be expected over its skies', () => {
+		const under = (sky: YearQuestion['sky']) => planYear(year({ sky })).months[3].hours;
+		const mixed = under(twelve(skies));
+		const [clear, partly, overcast] = (['clear', 'partly', 'overcast'] as const).map(under);
+		for (const [hour, { good, usable }] of mixed.entries()) {
+			expect(good).toBeCloseTo(
+				0.5 * clear[hour].good + 0.3 * partly[hour].good + 0.2 * overcast[hour].good,
+				9
+			);
+			const expected = 0.5 * clear[hour].usable + 0.3 * partly[hour].usable + 0.2 * overcast[hour].usable;
+			expect(usable).toBeCloseTo(expected, 9);
+		}
+		expect(under(twelve({ clear: 0, partly: 0, overcast: 1 }))).toEqual(overcast);
+	});
+
+	it('takes each month’s own skies, and the ground into account', () => {
+		const onlySummer = twelve({ clear: 0, partly: 0, overcast: 1 }).with(5, {
+			clear: 1,
+			partly: 0,
+			overcast: 0
+		});
+		const { months } = planYear(year({ sky: onlySummer }));
+		expect(months[5]).toEqual(planYear(year({ sky: 'clear' })).months[5]);
+		expect(months[0]).toEqual(planYear(year({ sky: 'overcast' })).months[0]);
+		const snow = planYear(year({ sky: 'overcast', ground: 'snow' }));
+		expect(hoursADay(snow.months[5].hours, 'usable')).toBeGreaterThan(
+			hoursADay(planYear(year({ sky: 'overcast' })).months[5].hours, 'usable')
+		);
+	});
+
+	it('starts from what is typical of a latitude, whole months, turned with the hemisphere', () => {
+		for (let latitude = -90; latitude <= 90; latitude += 3) {
+			const typical = typicalSkies(latitude);
+			expect(typical).toHaveLength(12);
+			for (const shares of typical) {
+				expect(isWhole(shares)).toBe(true);
+				expect(Math.min(...Object.values(shares))).toBeGreaterThanOrEqual(0);
+			}
+			// June there is December here.
+			if (latitude !== 0) expect(typical[6]).toEqual(typicalSkies(-latitude)[0]);
+		}
+		// Source: climate atlases (from memory): a summer on an inland sea is clear, a winter in the north is not.
+		expect(typicalSkies(37)[6].clear).toBeGreaterThan(0.5);
+		expect(typicalSkies(54)[0].overcast).toBeGreaterThan(0.5);
+	});
+});
+
 describe('the sun through a year', () => {
 	it.each([
 		['in the north', holm],
@@ -114,7 +207,7 @@ describe('the sun through a year', () => {
 		const start = DateTime.fromObject({ year: 2026 }, { zone }).toMillis();
 		// Each 97th time falls on every part between two knots, and on every hour.
 		for (let index = 0; index < altitudes.length; index += 97) {
-			const { altitude } = sunPosition(start + index * 5 * 60_000, place.latitude, place.longitude);
+			const { altitude } = sunPosition(start + (index + 1 / 2) * 5 * 60_000, place.latitude, place.longitude);
 			// Overhead a sine says less of the height.
 			const least = altitude > 85 ? 0.1 : 0.002;
 			expect(Math.abs(altitudes[index] - altitude)).toBeLessThan(least);

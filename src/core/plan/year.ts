@@ -1,15 +1,19 @@
 import { DateTime } from 'luxon';
 import { reach } from '../match';
-import { sunlight, sunPosition, zoneAt, type Exposed, type Sky } from '../light';
+import { sunlight, sunPosition, zoneAt, type Exposed, type Ground, type Sky } from '../light';
 import { changesAlong, changesIn, type Piece } from './changes';
+import { skiesOfYear, type SkyShares } from './skies';
 import { wayIn, type Pair } from './way';
 
 /** A year with a camera and a film at a place. */
 export interface YearQuestion extends Pair {
 	place: { latitude: number; longitude: number };
 	year: number;
-	sky: Sky;
+	/** One sky all the year, or for each month, January first, which part of its days has which. */
+	sky: Sky | SkyShares[];
 	subject: Exposed;
+	/** What lies around; absent: grass, earth, stone. */
+	ground?: Ground;
 	/** Minutes between the times that are counted. */
 	stepMinutes?: number;
 }
@@ -102,13 +106,15 @@ export function sunYear(place: YearQuestion['place'], year: number, stepMinutes 
 	const start = DateTime.fromObject({ year }, { zone: timeZone });
 	const [from, to] = [start.toMillis(), start.plus({ years: 1 }).toMillis()];
 	const count = Math.ceil((to - from) / (stepMinutes * MINUTE));
-	const altitudes = heightsAt(place, from, stepMinutes, count);
+	// In the middle of each step: counted at its beginning, a morning would come half a step late.
+	const first = from + (stepMinutes * MINUTE) / 2;
+	const altitudes = heightsAt(place, first, stepMinutes, count);
 	const cells = new Uint16Array(count);
 	const offsets = offsetsOf(from, to, timeZone);
 	let piece = 0;
 	let [day, month] = [NaN, 0];
 	for (let index = 0; index < count; index++) {
-		const instant = from + index * stepMinutes * MINUTE;
+		const instant = first + index * stepMinutes * MINUTE;
 		while (piece < offsets.length - 1 && instant >= offsets[piece].to) piece++;
 		const local = instant + offsets[piece].first * MINUTE;
 		const today = Math.floor(local / DAY);
@@ -121,20 +127,20 @@ export function sunYear(place: YearQuestion['place'], year: number, stepMinutes 
 /** Below the first the sun gives no other light; no sun stands above the second. */
 const [DARK, ZENITH] = [-18, 90];
 /** Heights are looked at at most this many stops apart, and degrees. */
-const LOOK_STOPS = 0.5;
+const LOOK_STOPS = 1 / 12;
 const LOOK_DEGREES = 5;
 /** A change is found to this, degrees: a quarter of a minute of the sun's way, where times are minutes apart. */
 const EXACT = 0.06;
 /** Beyond its reach nothing is matched; this much of it is, as both are worked out in floating point, stops. */
 const MARGIN = 0.02;
 /** Degrees between heights that could be looked at. */
-const FINE = 0.1;
+const FINE = 0.02;
 
 type Works = 'just-enough' | 'usable' | '';
 
 /** Heights of the sun that are looked at: near each other where the light changes fast. */
-function looksAt({ sky, subject }: YearQuestion): number[] {
-	const evAt = (altitude: number) => sunlight(altitude, sky, subject).ev;
+function looksAt({ subject, ground }: YearQuestion, sky: Sky): number[] {
+	const evAt = (altitude: number) => sunlight(altitude, sky, subject, ground).ev;
 	const looks = [DARK];
 	let last = { altitude: DARK, ev: evAt(DARK) };
 	for (let index = 1; index <= (ZENITH - DARK) / FINE; index++) {
@@ -148,34 +154,28 @@ function looksAt({ sky, subject }: YearQuestion): number[] {
 }
 
 /** Heights of the sun from which on a pair works in another way, lowest first. */
-function heightsOf(question: YearQuestion): { from: number; works: Works }[] {
-	const { camera, film, sky, subject, intent } = question;
+function heightsOf(question: YearQuestion, sky: Sky): { from: number; works: Works }[] {
+	const { camera, film, subject, ground, intent } = question;
 	const { usable } = reach(camera, film, { filters: intent?.filters, exposures: intent?.exposures });
 	const worksAt = (altitude: number): Works => {
-		const { ev, sd } = sunlight(altitude, sky, subject);
+		const { ev, sd } = sunlight(altitude, sky, subject, ground);
 		// Outside its reach nothing has to be matched.
 		if (!usable.some(([from, to]) => ev >= from - MARGIN && ev <= to + MARGIN)) return '';
 		return wayIn(question, ev, sd).works?.verdict ?? '';
 	};
-	const pieces = changesAlong(looksAt(question), worksAt, String, EXACT);
+	const pieces = changesAlong(looksAt(question, sky), worksAt, String, EXACT);
 	return pieces.map(({ from, first }) => ({ from, works: first }));
 }
 
-/**
- * How much of each hour of each month of a year a camera with a film works, under one sky. The moon
- * is left out: it comes to another hour every night.
- *
- * @param question places in degrees, + north and + east; months and hours are those of the place
- * @param sun where the sun stands; give it where several pairs are asked at one place
- * @returns shares of the times counted, 0 … 1; an hour that a month's clock never shows counts as 0
- * @throws nothing for what its schema passes
- * @example planYear({ camera: aBox, film, place: { latitude: 54.6, longitude: -4.2 }, year: 2026, sky: 'clear', subject: 'facing' }).months[5].hours[12].good // 1
- */
-export function planYear(
-	question: YearQuestion,
-	sun = sunYear(question.place, question.year, question.stepMinutes)
-): YearPlan {
-	const heights = heightsOf(question);
+/** How many of the times of each cell there are, and in how many a pair works. */
+interface Counts {
+	all: Uint32Array;
+	good: Uint32Array;
+	usable: Uint32Array;
+}
+
+function countsUnder(question: YearQuestion, sky: Sky, sun: SunYear): Counts {
+	const heights = heightsOf(question, sky);
 	const [all, good, usable] = [0, 1, 2].map(() => new Uint32Array(MONTHS * HOURS));
 	let at = 0;
 	for (let index = 0; index < sun.cells.length; index++) {
@@ -188,13 +188,49 @@ export function planYear(
 		usable[cell]++;
 		if (works === 'just-enough') good[cell]++;
 	}
-	const share = (cell: number): HourShare => ({
-		good: all[cell] ? good[cell] / all[cell] : 0,
-		usable: all[cell] ? usable[cell] / all[cell] : 0
+	return { all, good, usable };
+}
+
+/** The skies of a year with the part of the days that each has, by month from 0; none that never comes. */
+function partsOf(sky: YearQuestion['sky']): { sky: Sky; part: (month: number) => number }[] {
+	if (typeof sky === 'string') return [{ sky, part: () => 1 }];
+	const whole = sky.map((shares) => skiesOfYear.reduce((sum, each) => sum + shares[each], 0));
+	return skiesOfYear
+		.map((each) => ({ sky: each, part: (month: number) => sky[month][each] / whole[month] }))
+		.filter(({ part }) => whole.some((_, month) => part(month) > 0));
+}
+
+/**
+ * How much of each hour of each month of a year a camera with a film works: under one sky, or to be expected
+ * where each month has its share of skies. The moon is left out: it comes to another hour every night.
+ *
+ * @param question places in degrees, + north and + east; months and hours are those of the place
+ * @param sun where the sun stands; give it where several pairs are asked at one place
+ * @returns shares of the times counted, 0 … 1; an hour that a month's clock never shows counts as 0
+ * @throws nothing for what its schema passes
+ * @example planYear({ camera: aBox, film, place: { latitude: 54.6, longitude: -4.2 }, year: 2026, sky: 'clear', subject: 'facing' }).months[5].hours[12].good // 1
+ */
+export function planYear(
+	question: YearQuestion,
+	sun = sunYear(question.place, question.year, question.stepMinutes)
+): YearPlan {
+	const parts = partsOf(question.sky).map(({ sky, part }) => ({
+		part,
+		counts: countsUnder(question, sky, sun)
+	}));
+	const expected = (month: number, cell: number, of: 'good' | 'usable') =>
+		parts.reduce(
+			(sum, { part, counts }) =>
+				sum + (counts.all[cell] ? (part(month) * counts[of][cell]) / counts.all[cell] : 0),
+			0
+		);
+	const share = (month: number, hour: number): HourShare => ({
+		good: expected(month, month * HOURS + hour, 'good'),
+		usable: expected(month, month * HOURS + hour, 'usable')
 	});
 	const months = Array.from({ length: MONTHS }, (_, month) => ({
 		month: month + 1,
-		hours: Array.from({ length: HOURS }, (__, hour) => share(month * HOURS + hour))
+		hours: Array.from({ length: HOURS }, (__, hour) => share(month, hour))
 	}));
 	return { timeZone: sun.timeZone, months };
 }

@@ -18,7 +18,10 @@
 		continuous: { kind: 'continuous', nearest: 1 }
 	};
 	/** What a lens does that focuses near, by what is usual for its kind of focus. */
-	const moves = { unit: 'moves out as a whole', 'front-cell': 'turns its front, or the body makes up for it' };
+	const moves = {
+		unit: 'moves out as a whole',
+		'front-cell': 'turns its front, or the body makes up for it'
+	};
 	const usual = (kind: Focus['kind']): FocusedBy => (kind === 'continuous' ? 'unit' : 'front-cell');
 	const movesAsOptions = Object.entries(moves).map(([value, name]) => ({ value: value as FocusedBy, name }));
 
@@ -71,8 +74,7 @@
 		hint="in the same order: person, group, hills"
 		value={value.labels}
 		quantity={labelList}
-		onchange={(labels) =>
-			onchange({ ...value, labels })}
+		onchange={(labels) => onchange({ ...value, labels })}
 	/>
 {:else}
 	<QuantityField

@@ -1,13 +1,13 @@
 <!-- A day of light at a place against the loaded cameras: when each works, and how. -->
 <script lang="ts">
 	import { onMount } from 'svelte';
-	import { localTime, zoneAt, type Exposed, type Sky } from '$core/light';
+	import { localTime, zoneAt, type Exposed, type Ground, type Sky } from '$core/light';
 	import { intentForDepth, sunTimes, type DayPlan, type DayQuestion } from '$core/plan';
 	import { dayInWords, moonInWords, runsOf, windowInWords } from '$core/words';
 	import { checkPlanRequest } from '$contract/plan';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import Field from '$lib/forms/Field.svelte';
-	import { skyNames, subjectNames } from '$lib/light/sky-names';
+	import { groundNames, skyNames, subjectNames } from '$lib/light/sky-names';
 	import WherePicker from '$lib/light/WherePicker.svelte';
 	import { facings, secondsOf, wantedDepths, wantedTimes } from '$lib/parts/wanted';
 	import { rigs } from '$lib/records/rigs.svelte';
@@ -32,6 +32,7 @@
 	let later = $state<Sky | 'same'>('same');
 	let laterFrom = $state('14:00');
 	let subject = $state<Exposed>('facing');
+	let ground = $state<Ground | 'plain'>('plain');
 	let looks = $state('');
 	let wanted = $state('any');
 	let depth = $state('0');
@@ -65,7 +66,8 @@
 		return loaded.flatMap(({ id, camera, film }) => {
 			const intent = intents.get(id);
 			if (!intent) return [];
-			const day = { place: here, date, sky: skies, subject, facing };
+			const around = ground === 'plain' ? {} : { ground };
+			const day = { place: here, date, sky: skies, subject, facing, ...around };
 			const checked = checkPlanRequest({ camera, film, bag: { tripod }, ...day, intent });
 			return checked.ok ? [{ id, question: checked.value }] : [];
 		});
@@ -125,6 +127,7 @@
 		options={subjectNames}
 		onchange={(next) => (subject = next as Exposed)}
 	/>
+	<ChoiceField label="Around it" value={ground} options={groundNames} onchange={(next) => (ground = next)} />
 	<ChoiceField
 		label="It looks to the"
 		hint={facing === undefined ? '' : 'the sun goes round it'}

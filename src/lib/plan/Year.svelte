@@ -2,13 +2,13 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
 	import { takenBy } from '$core/camera';
-	import { localTime, zoneAt, type Exposed, type Sky } from '$core/light';
-	import { hoursADay, type YearPlan, type YearQuestion } from '$core/plan';
+	import { localTime, zoneAt, type Exposed, type Ground, type Sky } from '$core/light';
+	import { hoursADay, typicalSkies, type SkyShares, type YearPlan, type YearQuestion } from '$core/plan';
 	import { checkYearRequest } from '$contract/plan';
 	import { filmsThatFit } from '$lib/bag/takes';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import Field from '$lib/forms/Field.svelte';
-	import { skyNames, subjectNames } from '$lib/light/sky-names';
+	import { groundNames, skyNames, subjectNames } from '$lib/light/sky-names';
 	import WherePicker from '$lib/light/WherePicker.svelte';
 	import Chart from '$lib/parts/Chart.svelte';
 	import { secondsOf, wantedTimes } from '$lib/parts/wanted';
@@ -16,10 +16,14 @@
 	import { lastPlace, PlaceForm } from './place-form.svelte';
 	import { PlanDesk } from './plan-desk.svelte';
 	import PlanPage from './PlanPage.svelte';
+	import SkiesOfPlace from './SkiesOfPlace.svelte';
 	import { bestFilms, filmChart, monthNames } from './year-view';
 	import YearTable from './YearTable.svelte';
 
 	let { records }: { records: BagRecords } = $props();
+
+	/** No year has one sky. */
+	const AS_IT_IS = 'as-it-is';
 
 	const desk = new PlanDesk<YearQuestion, YearPlan>((work, question) => work.planYear(question));
 	// svelte-ignore state_referenced_locally -- a form begins with what was there
@@ -28,9 +32,21 @@
 	const zone = $derived(here ? zoneAt(here.latitude, here.longitude) : 'Etc/UTC');
 	// svelte-ignore state_referenced_locally -- see above
 	let year = $state<number | null>(Number(localTime(Date.now(), zone).date.slice(0, 4)));
-	let sky = $state<Sky>('partly');
+	let sky = $state<Sky | typeof AS_IT_IS>(AS_IT_IS);
 	let subject = $state<Exposed>('facing');
+	let ground = $state<Ground | 'plain'>('plain');
 	let wanted = $state('any');
+
+	const own = $derived(
+		records.places.find((each) => each.latitude === here?.latitude && each.longitude === here?.longitude)
+	);
+	/** The skies of the place as they were changed here, and are not kept yet. */
+	let changed = $state.raw<{ at: typeof here; skies: SkyShares[] } | null>(null);
+	const skies = $derived.by((): SkyShares[] => {
+		if (changed && here && changed.at?.latitude === here.latitude && changed.at.longitude === here.longitude)
+			return changed.skies;
+		return own?.skies ?? typicalSkies(here?.latitude ?? 0);
+	});
 
 	const cameras = $derived(records.cameras.filter(({ archived }) => !archived));
 	// svelte-ignore state_referenced_locally -- see above
@@ -49,7 +65,12 @@
 		const intent = { seconds: secondsOf(wanted) };
 		const bag = { tripod: records.gear.some(({ type }) => type === 'support') };
 		return films.flatMap((each) => {
-			const asked = { camera, film: each, bag, place: here, year, sky, subject, intent };
+			const under = {
+				sky: sky === AS_IT_IS ? skies : sky,
+				subject,
+				...(ground === 'plain' ? {} : { ground })
+			};
+			const asked = { camera, film: each, bag, place: here, year, ...under, intent };
 			const checked = checkYearRequest(asked);
 			// What was worked out for another camera is not taken for this one.
 			return checked.ok ? [{ id: planId(each.id), question: checked.value }] : [];
@@ -99,13 +120,27 @@
 				bind:value={year}
 			/>{/snippet}
 	</Field>
-	<ChoiceField label="The sky" value={sky} options={skyNames} onchange={(next) => (sky = next as Sky)} />
+	<ChoiceField
+		label="The sky"
+		value={sky}
+		options={[{ value: AS_IT_IS, name: 'as it is there, on the mean' }, ...skyNames]}
+		onchange={(next) => (sky = next)}
+	/>
+	{#if here && sky === AS_IT_IS}
+		<SkiesOfPlace
+			{skies}
+			latitude={here.latitude}
+			place={own}
+			onchange={(next) => (changed = { at: here, skies: next })}
+		/>
+	{/if}
 	<ChoiceField
 		label="The subject"
 		value={subject}
 		options={subjectNames}
 		onchange={(next) => (subject = next as Exposed)}
 	/>
+	<ChoiceField label="Around it" value={ground} options={groundNames} onchange={(next) => (ground = next)} />
 	<ChoiceField label="Time" value={wanted} options={wantedTimes} onchange={(next) => (wanted = next)} />
 	<p class="soft small">The sun alone: the moon comes to another hour every night.</p>
 {/snippet}
