@@ -22,6 +22,7 @@ import {
 	instant,
 	latitude,
 	longitude,
+	name,
 	once,
 	positive,
 	stops,
@@ -197,6 +198,24 @@ const inner = (depth: number): Lazy<Light> =>
 				() => somePlainLight
 			);
 
+/** Things before a lamp, at most. */
+const MOST_BEFORE = 8;
+/** m; larger than a window nothing shines evenly. */
+const side = () => between(0.005, 10).required();
+
+/** A lamp as it stands, with the reading that it was metered by. */
+const lampStand = (depth: number) => ({
+	reading: inner(depth),
+	from: distance().required(),
+	to: distance().required(),
+	modifierStops: stops(20),
+	modifiers: array(object({ name: name(), stops: between(-3, 20).required() }).required())
+		.max(MOST_BEFORE)
+		.optional()
+		.default(undefined),
+	source: object({ width: side(), height: side() }).optional().default(undefined)
+});
+
 /** A list takes any schema for its items, but its type asks for one that is not lazy. */
 const listOf = (item: Lazy<Light>) => array(item as unknown as ISchema<Light>);
 
@@ -213,10 +232,8 @@ const readings = once((depth: number) =>
 		lamp: () =>
 			object({
 				method: is('lamp'),
-				reading: inner(depth),
-				from: distance().required(),
-				to: distance().required(),
-				modifierStops: stops(20),
+				...lampStand(depth),
+				second: object(lampStand(depth)).optional().default(undefined),
 				...extras
 			}),
 		combined: () =>

@@ -144,51 +144,6 @@ for (const [where, viewport] of sizes) {
 			await expect(page.getByText(/^guide number 12\.\d m$/)).toBeVisible();
 		});
 
-		test('a lamp portrait with a plastic camera: how near the lamp must come', async ({ page, request }) => {
-			const { bulb: _, ...plastic } = cameraKind('plastic-medium-format')!.camera;
-			await loadCamera(request, {
-				camera: { name: 'Paddle', kind: 'plastic-medium-format', ...plastic },
-				film: { ...filmOf('colour-negative', 400), name: 'Marram 400' }
-			});
-			await stored(request, 'gear', { type: 'modifier', name: 'Sailcloth', stops: 1, sd: 0.5, times: 0 });
-			await readLight(request, { method: 'meter', kind: 'incident', iso: 100, ev: 7 });
-			await open(page, '/');
-			await expect(answer(page).getByRole('heading', { level: 2 })).toHaveText(/^\s*Too dark by/);
-			const lamp = await openAid(page, 'Lamp');
-			await lamp.getByLabel('Lamp now at, m').fill('0.5');
-			// Source: inverse square and exposure equation by hand: f/8 is good from EV 10.1, f/11 to 13.6; the middle is EV 11.85,
-			// 4.85 stops over EV 7 at 2 m.
-			await expect(lamp.getByRole('status').first()).toHaveText(
-				/^Just enough with the lamp at 50 cm; just right at 37 cm$/
-			);
-			await expect(lamp.getByText('37 cm: just right')).toBeVisible();
-			await lamp.getByLabel('Before it now').selectOption({ label: 'Sailcloth, takes 1' });
-			await expect(lamp.getByRole('status').first()).toHaveText(/^Usable with the lamp at 50 cm/);
-			await lamp.getByLabel('Before it now').selectOption({ label: 'nothing' });
-			await lamp.getByLabel('Background behind the subject, m').fill('0.5');
-			await expect(lamp.getByText('The background gets 2 stops less: dark.')).toBeVisible();
-			await lamp.getByLabel('A second lamp like it').check();
-			await lamp.getByLabel('Fill at, m').fill('1');
-			// Source: light adds: a fill of two stops under the key leaves sides log2(5) apart.
-			await expect(lamp.getByText(/^The shadow side is 2⅓ darker: modelled\./)).toBeVisible();
-			await lamp.getByText('Learn what something takes').click();
-			await lamp.getByLabel('EV without it').fill('9');
-			await lamp.getByLabel('EV with it').fill('7.5');
-			await lamp.getByRole('button', { name: 'Learn it' }).click();
-			await expect(lamp.getByText(/^Sailcloth takes 1⅓, give or take ⅓\. Saved\.$/)).toBeVisible();
-			await lamp.getByRole('button', { name: 'Use this light' }).click();
-			await expect(lamp).toBeHidden();
-			await expect(answer(page).getByRole('heading', { level: 2 })).toHaveText(/Just enough/);
-			await page.getByRole('button', { name: 'Took frame 1' }).click();
-			await expect(page.getByText('Frame 1 of Paddle saved')).toBeVisible();
-			const [frame] = await frames(request);
-			expect(frame.light).toMatchObject({ method: 'lamp', from: 2, to: 0.5 });
-			// What was typed stands there again.
-			await page.reload();
-			const again = await openAid(page, 'Lamp');
-			await expect(again.getByLabel('Lamp now at, m')).toHaveValue('0.5');
-		});
-
 		test('a cine shot list is planned, shot, flipped and taken along as CSV', async ({
 			page,
 			request,

@@ -62,9 +62,14 @@ export type MeterReading = ReadingExtras & { method: 'meter' } & (
 
 export type EyeReading = ReadingExtras & { method: 'eye'; ev: number; sd: number };
 
-/** A light measured under a lamp at one distance, for the same lamp at another. */
-export type LampReading = ReadingExtras & {
-	method: 'lamp';
+/** What of a lamp shines, m: a softbox, a window; a bulb is a point. */
+export interface LampSource {
+	width: number;
+	height: number;
+}
+
+/** A lamp that was metered at one distance and stands at another. */
+export interface LampStand {
 	reading: Light;
 	/** m */
 	from: number;
@@ -72,7 +77,13 @@ export type LampReading = ReadingExtras & {
 	to: number;
 	/** Stops that a grid or a softbox takes, +. */
 	modifierStops?: number;
-};
+	/** All that is before it, each with the stops that it takes, +. */
+	modifiers?: { name: string; stops: number }[];
+	source?: LampSource;
+}
+
+/** The light of a lamp, or of two on one subject. */
+export type LampReading = ReadingExtras & { method: 'lamp' } & LampStand & { second?: LampStand };
 
 /** Spots of a scene: the darkest and the brightest part that matter. */
 export type SpotsReading = ReadingExtras & {

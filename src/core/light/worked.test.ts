@@ -235,7 +235,7 @@ describe('the face of the line', () => {
 		expect(face.lightAt(7)).toMatchObject({ to: near(1, 6) });
 		expect(face.wordsAt(3)).toBe('4 m');
 		expect(face.lightAt(-20)).toMatchObject({ to: 100 });
-		expect(face.lightAt(30)).toMatchObject({ to: 0.1 });
+		expect(face.lightAt(30)).toMatchObject({ to: 0.2 });
 	});
 
 	it('is the clock by the sun, of the half of the day that it was read in', () => {

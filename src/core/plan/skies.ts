@@ -40,7 +40,8 @@ const bands: readonly Band[] = [
 ];
 
 const MONTHS = 12;
-const percent = (share: number) => Math.round(share * 100) / 100;
+/** Nobody knows a month's skies better than to a twentieth. */
+const twentieth = (share: number) => Math.round(share * 20) / 20;
 
 /**
  * The skies that are typical of a latitude, month by month: to start from where nobody has counted.
@@ -55,8 +56,8 @@ export function typicalSkies(latitude: number): SkyShares[] {
 		const north = (1 - Math.cos((2 * Math.PI * month) / MONTHS)) / 2;
 		const warm = latitude < 0 ? 1 - north : north;
 		const [clear, overcast] = (['clear', 'overcast'] as const).map((sky) =>
-			percent(warm * summer[sky] + (1 - warm) * winter[sky])
+			twentieth(warm * summer[sky] + (1 - warm) * winter[sky])
 		);
-		return { clear, partly: percent(1 - clear - overcast), overcast };
+		return { clear, partly: twentieth(1 - clear - overcast), overcast };
 	});
 }

@@ -1,42 +1,5 @@
 import type { Interval } from '../match';
-import { distanceFor, stopsByMoving } from '../light';
-
-/** A lamp as it stands, and what is before it. */
-export interface Lamp {
-	/** m, to the subject. */
-	distance: number;
-	/** Stops that a grid, softbox or umbrella takes. */
-	loss: number;
-}
-
-/** A reading of the key lamp at the subject. */
-export interface MeteredLamp extends Lamp {
-	/** EV at ISO 100. */
-	ev: number;
-}
-
-/**
- * Light of a lamp when it stands elsewhere, or behind something else.
- * Source: the inverse square law; what is before it takes its stops.
- *
- * @returns EV at ISO 100
- * @example lampEv({ ev: 7, distance: 2, loss: 0 }, { distance: 1, loss: 1 }) // 8
- */
-export function lampEv(metered: MeteredLamp, now: Lamp): number {
-	return metered.ev + stopsByMoving(metered.distance, now.distance) + metered.loss - now.loss;
-}
-
-/**
- * Where a lamp must stand to give a light.
- *
- * @param loss of what is before it then, stops
- * @param ev wanted, EV at ISO 100
- * @returns m
- * @example lampDistance({ ev: 7, distance: 2, loss: 0 }, 0, 9) // 1
- */
-export function lampDistance(metered: MeteredLamp, loss: number, ev: number): number {
-	return distanceFor(metered.distance, ev - metered.ev + loss - metered.loss);
-}
+import { lampDistanceFor, nearestOf, stopsByMoving, type LampReading, type LampSource } from '../light';
 
 /** A place on the floor to tape. */
 export interface FloorMark {
@@ -51,21 +14,17 @@ const middle = ([from, to]: Interval) => (from + to) / 2;
 
 /**
  * Where on the floor a lamp can stand for a camera: where it begins to be usable, to be good, where it
- * is just right, and the other ends. An end beyond any light is left out.
+ * is just right, and the other ends. An end beyond any light, or nearer than the lamp is large, is left out.
  *
+ * @param lamp as it stands, with what is before it and beside it
  * @param good light in which the camera is good, EV
  * @param usable light in which it is usable, EV
  * @returns nearest to the subject first
  */
-export function floorMarks(
-	metered: MeteredLamp,
-	loss: number,
-	good: Interval,
-	usable: Interval
-): FloorMark[] {
+export function floorMarks(lamp: LampReading, good: Interval, usable: Interval): FloorMark[] {
 	const right = middle(good);
 	const at = (ev: number, kind: FloorMark['kind']): FloorMark => ({
-		distance: lampDistance(metered, loss, ev),
+		distance: lampDistanceFor(lamp, ev),
 		stops: ev - right,
 		kind
 	});
@@ -75,7 +34,7 @@ export function floorMarks(
 		at(right, 'middle'),
 		at(good[0], 'farthest-good'),
 		at(usable[0], 'farthest')
-	].filter(({ distance }) => Number.isFinite(distance) && distance > 0);
+	].filter(({ distance }) => Number.isFinite(distance) && distance >= nearestOf(lamp.source));
 }
 
 /**
@@ -84,11 +43,12 @@ export function floorMarks(
  *
  * @param distance of the lamp from the subject, m
  * @param behind of the background from the subject, m
+ * @param source what of it shines, m; absent: a point
  * @returns stops, ≥ 0
  * @example backgroundFalloff(1, 1) // 2
  */
-export function backgroundFalloff(distance: number, behind: number): number {
-	return -stopsByMoving(distance, distance + behind);
+export function backgroundFalloff(distance: number, behind: number, source?: LampSource): number {
+	return -stopsByMoving(distance, distance + behind, source);
 }
 
 /**

@@ -1,50 +1,14 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { logarithmic, real } from '../../../tests/fixtures/arbitraries';
-import {
-	backgroundFalloff,
-	fillUnderKey,
-	floorMarks,
-	floorPlan,
-	lampDistance,
-	lampEv,
-	learnLoss,
-	sideRatio
-} from '.';
+import { real } from '../../../tests/fixtures/arbitraries';
+import type { LampReading } from '../light';
+import { backgroundFalloff, fillUnderKey, floorMarks, floorPlan, learnLoss, sideRatio } from '.';
 
-const metered = { ev: 7, distance: 2, loss: 0 };
-
-describe('a lamp', () => {
-	// Source: inverse square law by hand: half the distance is two stops, 1.4 of it one.
-	it.each([
-		[1, 0, 9],
-		[2, 0, 7],
-		[4, 0, 5],
-		[1, 4 / 3, 7 + 2 / 3]
-	])('at %s m behind %s stops gives EV %s', (distance, loss, ev) => {
-		expect(lampEv(metered, { distance, loss })).toBeCloseTo(ev, 9);
-	});
-
-	it('goes to where a light is wanted, and gives it there', () => {
-		fc.assert(
-			fc.property(
-				real(0, 14),
-				real(0, 3),
-				logarithmic(0.3, 10),
-				real(2, 14),
-				(ev, loss, distance, wanted) => {
-					const lamp = { ev, distance, loss };
-					const at = lampDistance(lamp, loss, wanted);
-					expect(lampEv(lamp, { distance: at, loss })).toBeCloseTo(wanted, 9);
-				}
-			)
-		);
-	});
-});
+const lamp: LampReading = { method: 'lamp', reading: { ev: 7 }, from: 2, to: 2 };
 
 describe('the floor', () => {
 	it('is taped where the lamp begins to be good, is right, and stops being good', () => {
-		const marks = floorMarks(metered, 0, [8, 10], [7, 12]);
+		const marks = floorMarks(lamp, [8, 10], [7, 12]);
 		expect(marks.map(({ kind }) => kind)).toEqual([
 			'nearest',
 			'nearest-good',
@@ -61,7 +25,13 @@ describe('the floor', () => {
 	});
 
 	it('leaves out an end beyond any light', () => {
-		expect(floorMarks(metered, 0, [8, 10], [7, Infinity]).map(({ kind }) => kind)).not.toContain('nearest');
+		expect(floorMarks(lamp, [8, 10], [7, Infinity]).map(({ kind }) => kind)).not.toContain('nearest');
+	});
+
+	it('is not taped nearer than the lamp is large', () => {
+		const box = { ...lamp, source: { width: 1.2, height: 1.2 } };
+		const marks = floorMarks(box, [8, 10], [7, 12]);
+		expect(marks.map(({ kind }) => kind)).toEqual(['farthest-good', 'farthest']);
 	});
 
 	// Source: geometry by hand.

@@ -1,11 +1,11 @@
 import {
 	contradictionIn,
-	distanceFor,
+	lampDistanceFor,
 	lightNote,
+	nearestOf,
 	type CombinedReading,
 	type LampReading,
 	type Light,
-	resolveLight,
 	schools
 } from '../light';
 import type { Interval } from '../match';
@@ -26,8 +26,8 @@ export function contradictionInWords(light: Light): string {
 	return `${both} differ by ${stopsInWords(found.stops)}: is one of them in other light?`;
 }
 
-/** Nearer than this a lamp is in the picture, and farther it is none, m; common practice. */
-const [NEAREST, FARTHEST] = [0.2, 30];
+/** Farther off a lamp is none, m; common practice. */
+const FARTHEST = 30;
 
 /**
  * Where a lamp must stand for a camera to work.
@@ -36,10 +36,10 @@ const [NEAREST, FARTHEST] = [0.2, 30];
  * @example lampInWords(a lamp's reading, [[7, 9]]) // 'just enough with the lamp at 1 m to 2 m'
  */
 export function lampInWords(lamp: LampReading, good: readonly Interval[]): string {
-	const { ev } = resolveLight(lamp);
+	const nearest = nearestOf(lamp.source);
 	const places = good
-		.map(([from, to]) => [distanceFor(lamp.to, to - ev), distanceFor(lamp.to, from - ev)])
-		.map(([near, far]) => [Math.max(NEAREST, near), Math.min(FARTHEST, far)])
+		.map(([from, to]) => [lampDistanceFor(lamp, to), lampDistanceFor(lamp, from)])
+		.map(([near, far]) => [Math.max(nearest, near), Math.min(FARTHEST, far)])
 		.filter(([near, far]) => near < far)
 		.sort(([a], [b]) => a - b);
 	if (places.length === 0) return 'not just enough at any distance of this lamp';

@@ -1,6 +1,7 @@
 <!-- A lamp that was metered at one distance and stands at another. -->
 <script lang="ts">
 	import { resolveLight, type LampReading, type Light } from '$core/light';
+	import { formatDistance } from '$core/units';
 	import { lampInWords, lightInWords } from '$core/words';
 	import { lightSchema } from '$contract/light';
 	import { FormState } from '$lib/forms/form-state.svelte';
@@ -28,8 +29,16 @@
 		...(metered ? { reading: metered } : {}),
 		from: last?.from,
 		to: last?.to,
-		...(last?.modifierStops ? { modifierStops: last.modifierStops } : {})
+		...(last?.modifierStops ? { modifierStops: last.modifierStops } : {}),
+		...(last?.modifiers?.length ? { modifiers: last.modifiers } : {}),
+		...(last?.source ? { source: last.source } : {}),
+		...(last?.second ? { second: last.second } : {})
 	});
+	/** What the fields do not show is kept, and said. */
+	const besides = [
+		...(last?.modifiers ?? []).map(({ name }) => `behind ${name}`),
+		...(last?.second ? [`with a second lamp at ${formatDistance(last.second.to)}`] : [])
+	].join(', ');
 	const start = metered ? resolveLight(metered) : null;
 
 	const distances = [
@@ -40,7 +49,7 @@
 		{
 			path: 'modifierStops',
 			label: 'A grid or softbox takes, stops',
-			hint: 'empty: nothing before it. A softbox about 1⅓, a grid about 2.',
+			hint: 'all together; empty: nothing before it. A softbox about 1⅓, a grid about 2.',
 			quantity: stopsQuantity
 		}
 	] as const;
@@ -60,6 +69,7 @@
 			<QuantityFields {form} fields={distances} />
 		</div>
 		<QuantityFields {form} fields={modifier} />
+		{#if besides}<p class="small">It stands {besides}.</p>{/if}
 	</ReadingForm>
 	<p class="soft small">Lamps are hot and on mains: let them cool, keep cables dry and out of the way.</p>
 {:else}

@@ -109,8 +109,23 @@
 		padding-left: 0;
 	}
 	input {
-		width: 4rem;
+		width: 100%;
+		min-height: 2rem;
+		padding: 0 0.3rem;
+		border: 1px solid var(--edge);
+		border-radius: 0.25rem;
+		background: var(--panel);
+		color: var(--ink);
+		font: inherit;
 		text-align: right;
+	}
+	td {
+		width: 4.5rem;
+	}
+	@media (max-width: 820px) {
+		input {
+			min-height: 2.75rem;
+		}
 	}
 	summary {
 		padding-block: 0.6rem;

@@ -1,17 +1,17 @@
 import { formatDistance } from '../../units';
-import { distanceFor } from '../lamp';
+import { nearestOf } from '../lamp';
+import { lampDistanceFor } from '../lamp-moved';
 import { resolveLight } from '../resolve';
 import type { LampReading } from '../types';
 import type { Face } from './face';
 
 const MARKS = [1, 2, 0.5, 4, 1.4, 2.8, 0.7, 5.6, 0.35, 8];
-const [NEAREST, FARTHEST] = [0.1, 100];
+const FARTHEST = 100;
 
 /** Metres from the lamp to the subject. */
 export function lampFace(reading: LampReading): Face {
-	const { ev: here } = resolveLight(reading);
 	const distanceAt = (ev: number) =>
-		Math.min(FARTHEST, Math.max(NEAREST, distanceFor(reading.to, ev - here)));
+		Math.min(FARTHEST, Math.max(nearestOf(reading.source), lampDistanceFor(reading, ev)));
 	const lightAt = (ev: number) => ({ ...reading, to: distanceAt(ev) });
 	return {
 		drags: 'the lamp',

@@ -1,10 +1,17 @@
-import { distanceFor, resolveLight, type LampReading, type Light } from '../../light';
+import {
+	lampDistanceFor,
+	modifiersTake,
+	nearestOf,
+	resolveLight,
+	type LampReading,
+	type Light
+} from '../../light';
 import { formatDistance, stopsInWords } from '../../units';
 import { nearestGoodLight } from './light';
 import type { Option, Question, RemedyKind } from './remedy-kind';
 
-/** A lamp nearer than this burns, blinds or stands in the picture, m. */
-const NEAREST_LAMP = 0.2;
+/** Farther off a lamp lights nobody, m; common practice. */
+const FARTHEST = 30;
 
 const isLamp = (light: Light): light is LampReading => 'method' in light && light.method === 'lamp';
 
@@ -17,14 +24,20 @@ function moved(question: Question, light: LampReading): Option[] {
 	const nearest = nearestGoodLight(question);
 	if (!nearest) return [];
 	const need = nearest.ev - resolveLight(light).ev;
-	const to = distanceFor(light.to, need);
-	if (Math.abs(need) < 1 / 6 || to < NEAREST_LAMP) return [];
+	const to = lampDistanceFor(light, nearest.ev);
+	if (Math.abs(need) < 1 / 6 || to < nearestOf(light.source) || to > FARTHEST) return [];
 	return [{ name: `lamp from ${formatDistance(light.to)} to ${formatDistance(to)}`, from: light.to, to }];
 }
 
+/** Nothing before it. */
+const BARE = { modifierStops: 0, modifiers: [] };
+
 function bare(light: LampReading): Option[] {
-	if (!light.modifierStops || light.modifierStops <= 0) return [];
-	return [{ name: `modifier off, ${stopsInWords(light.modifierStops)} more light`, off: true }];
+	const taken = modifiersTake(light);
+	if (taken <= 0) return [];
+	const more = resolveLight({ ...light, ...BARE }).ev - resolveLight(light).ev;
+	const what = (light.modifiers ?? []).map(({ name }) => name).join(' and ') || 'modifier';
+	return [{ name: `${what} off, ${stopsInWords(more)} more light`, off: true }];
 }
 
 /** A lamp nearer or farther, or without what softens it. */
@@ -34,5 +47,5 @@ export const lamp: RemedyKind = {
 	pairs: true,
 	options: (question) =>
 		isLamp(question.light) ? [...moved(question, question.light), ...bare(question.light)] : [],
-	make: (question, { to, off }) => under(question, off ? { modifierStops: 0 } : { to })
+	make: (question, { to, off }) => under(question, off ? BARE : { to })
 };

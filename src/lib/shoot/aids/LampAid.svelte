@@ -2,7 +2,7 @@
 <script lang="ts">
 	import { filmSpeedFor, latitudeOf } from '$core/film';
 	import { automaticExposure } from '$core/camera';
-	import { resolveLight } from '$core/light';
+	import { lampDistanceFor, resolveLight } from '$core/light';
 	import { bestOutcome } from '$core/match';
 	import {
 		backgroundFalloff,
@@ -10,8 +10,6 @@
 		floorMarks,
 		floorPlan,
 		lampColours,
-		lampDistance,
-		lampEv,
 		sideRatio
 	} from '$core/studio';
 	import { formatDistance, formatDoubt, formatStops } from '$core/units';
@@ -29,7 +27,7 @@
 	import { intentOf } from '../wishes';
 	import type { AidProps } from './aids';
 	import FloorPicture from './FloorPicture.svelte';
-	import { BARE, lampOf, meteredAs, modifiersOf, nearestTo } from './lamp-desk';
+	import { BARE, lampLight, meteredAs, modifierDoubt, modifiersOf, nearestTo, standOf } from './lamp-desk';
 	import LearnModifier from './LearnModifier.svelte';
 	import { Remembered } from '$lib/timing/remembered.svelte';
 
@@ -45,6 +43,9 @@
 		...USUAL,
 		before: BARE,
 		now: BARE,
+		besides: BARE,
+		width: 0,
+		height: 0,
 		fill: false,
 		fillAt: 3,
 		fillNow: BARE,
@@ -56,14 +57,25 @@
 	const from = $derived(metered?.from ?? typed.value.from);
 	const modifiers = $derived(modifiersOf(shoot.answers.gear));
 	const takes = (name: string) => modifiers.find((each) => each.name === name) ?? modifiers[0];
-	const [before, now, fillNow] = $derived([
+	const [before, now, besides, fillNow] = $derived([
 		takes(typed.value.before),
 		takes(typed.value.now),
+		takes(typed.value.besides),
 		takes(typed.value.fillNow)
 	]);
-	const lamp = $derived(metered ? lampOf(metered.light, from, before.stops) : null);
-	const ev = $derived(lamp ? lampEv(lamp, { distance: typed.value.to, loss: now.stops }) : 0);
-	const sd = $derived(metered ? Math.hypot(resolveLight(metered.light).sd, before.sd, now.sd) : 0);
+	const key = $derived({
+		from,
+		to: typed.value.to,
+		before,
+		now: [now, besides],
+		width: typed.value.width,
+		height: typed.value.height
+	});
+	const fill = $derived(typed.value.fill ? { ...key, to: typed.value.fillAt, now: [fillNow] } : null);
+	const lit = $derived(metered ? lampLight(metered.light, key, fill) : null);
+	const lamp = $derived(lit?.light ?? null);
+	const [ev, sd] = $derived([lit?.ev ?? 0, lit?.sd ?? 0]);
+	const besideDoubt = $derived(modifierDoubt(key));
 	const outcome = $derived(
 		bestOutcome(camera, film, { ev, sd }, intentOf(shoot.wanted.scene, shoot.rig.of(loaded.id)))
 	);
@@ -72,7 +84,7 @@
 	const reach = $derived(shoot.answers.reaches.get(loaded.id));
 	const marks = $derived.by(() => {
 		const [good, usable] = [nearestTo(ev, reach?.good ?? []), nearestTo(ev, reach?.usable ?? [])];
-		const all = lamp && good && usable ? floorMarks(lamp, now.stops, good, usable) : [];
+		const all = lamp && good && usable ? floorMarks(lamp, good, usable) : [];
 		return all.filter(({ distance }) => distance <= ROOM);
 	});
 	const middle = $derived(marks.find(({ kind }) => kind === 'middle'));
@@ -81,12 +93,14 @@
 		return filmSpeedFor(film, outcome.error - (least + most) / 2);
 	});
 
-	/** The fill is a lamp like the key. */
-	const fillEv = $derived(
-		lamp && typed.value.fill ? lampEv(lamp, { distance: typed.value.fillAt, loss: fillNow.stops }) : null
-	);
-	const ratio = $derived(fillEv === null ? null : sideRatio(ev, fillEv));
-	const forTwo = $derived(lamp ? lampDistance(lamp, fillNow.stops, ev - fillUnderKey(2)) : 0);
+	/** The fill is a lamp like the key; each alone. */
+	const alone = (stand: typeof key) => ({
+		method: 'lamp' as const,
+		...standOf(metered?.light ?? { ev: 0 }, stand)
+	});
+	const keyEv = $derived(resolveLight(alone(key)).ev);
+	const ratio = $derived(fill && sideRatio(keyEv, resolveLight(alone(fill)).ev));
+	const forTwo = $derived(fill ? lampDistanceFor(alone(fill), keyEv - fillUnderKey(2)) : 0);
 
 	const plan = $derived(
 		floorPlan({
@@ -110,14 +124,8 @@
 	async function use() {
 		if (!metered) return;
 		const { kelvin } = typed.value;
-		await shoot.lights.keep({
-			method: 'lamp',
-			reading: { ...metered.light, ...(kelvin ? { kelvin } : {}) },
-			from,
-			to: typed.value.to,
-			modifierStops: now.stops - before.stops,
-			sd
-		});
+		const reading = { ...metered.light, ...(kelvin ? { kelvin } : {}) };
+		await shoot.lights.keep(lampLight(reading, key, fill).light);
 		done();
 	}
 </script>
@@ -133,7 +141,7 @@
 						? `; just right at ${formatDistance(middle.distance)}`
 						: ''}
 				</p>
-				<p>{lightInWords(ev, sd)} on the subject there.</p>
+				<p>{lightInWords(ev, sd)} on the subject there{fill ? ', by both lamps' : ''}.</p>
 				{#if fails && !automaticExposure(camera)}
 					<p>Or leave it and load about ISO {Number(speed.toPrecision(2))}.</p>
 				{/if}
@@ -166,6 +174,23 @@
 						options={asOptions}
 						onchange={(name) => typed.set({ now: name })}
 					/>
+					<ChoiceField
+						label="And before that"
+						value={besides.name}
+						options={asOptions}
+						onchange={(name) => typed.set({ besides: name })}
+					/>
+					{#each [['width', 'Its lit face, cm wide'], ['height', 'cm high']] as const as [side, label] (side)}
+						<NumberBox
+							{label}
+							placeholder="a bulb"
+							value={typed.value[side] || undefined}
+							least={0}
+							most={1000}
+							problem="must be centimetres, such as 60"
+							onchange={(value) => typed.set({ [side]: value ?? 0 })}
+						/>
+					{/each}
 					<ChoiceField
 						label="What lamp"
 						value={String(typed.value.kelvin)}
@@ -247,11 +272,11 @@
 		{#if ratio !== null}
 			<p>{sidesInWords(ratio)} For 2 stops it stands at {formatDistance(forTwo)}.</p>
 		{/if}
-		<p>{backgroundFalloffInWords(backgroundFalloff(typed.value.to, typed.value.background))}</p>
+		<p>{backgroundFalloffInWords(backgroundFalloff(typed.value.to, typed.value.background, lamp.source))}</p>
 	</section>
 	<LearnModifier {shoot} />
-	{#if now.sd > 0}<p class="soft small">
-			What {now.name} takes is known to {formatDoubt(now.sd)} of a stop.
+	{#if besideDoubt > 0}<p class="soft small">
+			What is before it takes is known to {formatDoubt(besideDoubt)} of a stop.
 		</p>{/if}
 {/if}
 <p class="caution">

@@ -1,6 +1,6 @@
-import { resolveLight, type Light } from '$core/light';
+import { resolveLight, type LampReading, type LampStand, type Light } from '$core/light';
 import type { Interval } from '$core/match';
-import { USUAL_LOSS_SD, usualModifiers, type MeteredLamp } from '$core/studio';
+import { USUAL_LOSS_SD, usualModifiers } from '$core/studio';
 import type { GearRecord } from '$contract/records';
 
 /** What can stand before a lamp. */
@@ -31,9 +31,50 @@ export function meteredAs(light: Light): { light: Light; from?: number; to?: num
 	return { light: { ev, sd, ...(kelvin === undefined ? {} : { kelvin }) } };
 }
 
-/** The lamp with its reading, for the law of distances. */
-export function lampOf(light: Light, distance: number, loss: number): MeteredLamp {
-	return { ev: resolveLight(light).ev, distance, loss };
+/** A lamp as it is set up: what it was metered behind, and what is before it now. */
+export interface SetUp {
+	from: number;
+	to: number;
+	before: Modifier;
+	now: readonly Modifier[];
+	/** Its lit face, cm; nothing: a bulb. */
+	width?: number;
+	height?: number;
+}
+
+const takesLight = ({ stops }: Modifier) => stops !== 0;
+
+/** A lamp with its reading, for the law of distances. */
+export function standOf(reading: Light, { from, to, before, now, width, height }: SetUp): LampStand {
+	return {
+		reading,
+		from,
+		to,
+		// It was metered behind something: without that it gives so much more.
+		...(takesLight(before) ? { modifierStops: -before.stops } : {}),
+		modifiers: now.filter(takesLight).map(({ name, stops }) => ({ name, stops })),
+		...(width && height ? { source: { width: width / 100, height: height / 100 } } : {})
+	};
+}
+
+/** Doubt of what is before a lamp, stops: what it was metered behind and still stands behind has none. */
+export function modifierDoubt({ before, now }: Pick<SetUp, 'before' | 'now'>): number {
+	const at = now.findIndex(({ name }) => name === before.name);
+	const changed = at < 0 ? [before, ...now] : now.filter((_, index) => index !== at);
+	return Math.hypot(...changed.map(({ sd }) => sd));
+}
+
+/** The light of a lamp, and of a second one like it where there is one, with its doubt. */
+export function lampLight(
+	reading: Light,
+	key: SetUp,
+	fill: SetUp | null
+): { light: LampReading; ev: number; sd: number } {
+	const first = { method: 'lamp' as const, ...standOf(reading, key) };
+	const light = fill ? { ...first, second: standOf(reading, fill) } : first;
+	const { ev, sd: plain } = resolveLight(light);
+	const sd = Math.hypot(plain, modifierDoubt(key));
+	return { light: { ...light, sd }, ev, sd };
 }
 
 /** The light for a camera that is nearest to the one that there is. */
