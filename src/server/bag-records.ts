@@ -2,7 +2,7 @@ import { DateTime } from 'luxon';
 import type { OutingRecord } from '$contract/records';
 import type { Kept } from './database/record-table';
 import { everything } from './everything';
-import { agreedDoubts } from './practice';
+import { agreedDoubts, guessesSoFar } from './practice';
 import { store } from './store';
 
 /** Readings that one tap takes again. */
@@ -33,7 +33,8 @@ export function bagRecords() {
 		readings: readings.list(LAST_READINGS, 0).items,
 		landmarks: readings.where('named', 1),
 		places: everything(places),
-		doubts: agreedDoubts()
+		doubts: agreedDoubts(),
+		guesses: guessesSoFar()
 	};
 }
 

@@ -45,6 +45,10 @@ export function agreedDoubts(): OwnDoubt[] {
 	return isAgreed() ? ownDoubts(only('seeing')) : [];
 }
 
+/** How often the person has guessed a light in practice. */
+export const guessesSoFar = (): number =>
+	store().exercises.page({ limit: 1, filters: { kind: 'seeing' } })?.total ?? 0;
+
 /** Guesses shown as they went. */
 const NEWEST_POINTS = 120;
 

@@ -23,6 +23,10 @@ for (const [where, viewport] of sizes) {
 			// Source: common practice: 14⅔, less two stops against the light, and half of one back from the sand.
 			await expect(handle(page)).toHaveAttribute('aria-valuetext', /about 13(⅓)?, give or take ½/);
 			await expect(lane(page, 'Quay Box')).toContainText('just enough');
+			// Source: by hand: √(½² + ¼²) = 0.56, of who has not practised.
+			await expect(page.getByText(/until you have guessed 20 lights/)).toBeVisible();
+			const [{ light }] = (await (await page.request.get('/api/readings')).json()).items;
+			expect(light.sd).toBeCloseTo(0.559, 3);
 		});
 
 		test('a meter by two spots, judged against the film', async ({ page }) => {

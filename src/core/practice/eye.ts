@@ -145,6 +145,21 @@ export function ownDoubts(guesses: readonly Guess[]): OwnDoubt[] {
 	return [...named, ...ownDoubt('eye', plain, USUAL_GUESS)];
 }
 
+/** Who has guessed so often is no beginner, and what a beginner adds to the doubt, stops; common practice. */
+export const [PRACTISED, BEGINNERS_SD] = [20, 1 / 4];
+
+/**
+ * The doubt of a reading by the eye of someone who has not practised.
+ *
+ * @param usual what the rule has for one who has, stops
+ * @param guesses so far
+ * @returns stops
+ * @example untrainedDoubt(0.5, 3) // 0.56
+ */
+export function untrainedDoubt(usual: number, guesses: number): number {
+	return guesses < PRACTISED ? Math.hypot(usual, BEGINNERS_SD) : usual;
+}
+
 /** A condition as it is called, for the screen. */
 export function conditionName(named: ShadowsReading): string {
 	const { words } = schools[named.school].conditions[named.condition];

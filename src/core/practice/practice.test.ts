@@ -12,6 +12,7 @@ import {
 	lastDays,
 	oneMore,
 	ownDoubts,
+	untrainedDoubt,
 	recalls,
 	sceneFor,
 	schoolsCompared,
@@ -306,5 +307,14 @@ describe('the schools side by side', () => {
 		expect(of('shadow-edge')).toBeCloseTo(-0.356, 2);
 		expect(of('sky-cover')).toBeCloseTo(-0.356, 2);
 		expect(of('exposure-guide')).toBeCloseTo(0, 9);
+	});
+});
+
+describe('an eye that has not practised', () => {
+	// Source: by hand: √(½² + ¼²) = 0.56; common practice: twenty guesses make an eye.
+	it('reads less surely, until it has guessed twenty lights', () => {
+		expect(untrainedDoubt(0.5, 0)).toBeCloseTo(0.56, 2);
+		expect(untrainedDoubt(0.75, 19)).toBeCloseTo(0.79, 2);
+		expect(untrainedDoubt(0.5, 20)).toBe(0.5);
 	});
 });

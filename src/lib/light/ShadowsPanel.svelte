@@ -1,7 +1,8 @@
 <!-- Daylight by eye: what it is called, and what the other schools would say. -->
 <script lang="ts">
-	import { rivalsOf, type ShadowsReading } from '$core/light';
-	import { conditionKey } from '$core/practice';
+	import { resolve } from '$app/paths';
+	import { resolveLight, rivalsOf, type ShadowsReading } from '$core/light';
+	import { conditionKey, PRACTISED, untrainedDoubt } from '$core/practice';
 	import { ownDoubtInWords, rivalsInWords } from '$core/words';
 	import { readBy, type PanelProps } from './panel';
 	import ShadowsChoice from './ShadowsChoice.svelte';
@@ -13,12 +14,19 @@
 	const ownDoubt = (reading: ShadowsReading) => lights.doubts.find(({ of }) => of === conditionKey(reading));
 	const own = $derived(current ? ownDoubt(current) : undefined);
 
+	const { guesses } = $derived(lights);
+
 	function read(reading: ShadowsReading) {
-		const doubt = ownDoubt(reading);
-		onread(doubt ? { ...reading, sd: doubt.sd } : reading);
+		const usual = resolveLight(reading).sd;
+		const sd = ownDoubt(reading)?.sd ?? untrainedDoubt(usual, guesses);
+		onread(sd === usual ? reading : { ...reading, sd });
 	}
 </script>
 
 <ShadowsChoice {current} onread={read} />
-{#if own}<p class="soft small">Your own doubt, by practice: {ownDoubtInWords(own)}.</p>{/if}
+{#if own}<p class="soft small">Your own doubt, by practice: {ownDoubtInWords(own)}.</p>
+{:else if guesses < PRACTISED}<p class="soft small">
+		Read a little less surely than by a practised eye, until you have guessed {PRACTISED} lights in
+		<a href={resolve('/practice')}>Practice</a>{guesses > 0 ? ` (${guesses} so far)` : ''}.
+	</p>{/if}
 {#if rivals}<p class="soft small rivals">{rivals}</p>{/if}

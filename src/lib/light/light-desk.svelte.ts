@@ -31,6 +31,8 @@ export interface LightRecords {
 	landmarks: Kept<ReadingRecord>[];
 	places: Kept<PlaceRecord>[];
 	doubts: OwnDoubt[];
+	/** How often the person has guessed a light in practice. */
+	guesses: number;
 }
 
 /** The light of the Shoot view: what was read, how it has aged, and what is tried instead. */
@@ -83,6 +85,8 @@ export class LightDesk {
 
 	/** Own doubts by practice, where the person wants them used. */
 	doubts = $derived.by(() => this.#records().doubts);
+
+	guesses = $derived.by(() => this.#records().guesses);
 
 	recent = $derived.by(() => this.#records().readings);
 

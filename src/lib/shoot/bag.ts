@@ -31,6 +31,8 @@ export interface BagRecords {
 	gear: Kept<GearRecord>[];
 	/** The person's own doubts of readings by eye, where they want them used. */
 	doubts: OwnDoubt[];
+	/** How often they have guessed a light in practice. */
+	guesses: number;
 	/** The last readings, newest first. */
 	readings: Kept<ReadingRecord>[];
 	/** Readings that have a name. */

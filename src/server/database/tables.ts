@@ -123,7 +123,8 @@ export function tablesOf(database: Database.Database) {
 		exercises: recordTable<ExerciseRecord>(database, {
 			table: 'exercises',
 			columns: { kind: ({ kind }) => kind, at: ({ at }) => new Date(at).toISOString() },
-			orderBy: latestFirst('at')
+			orderBy: latestFirst('at'),
+			filters: { kind: 'kind = ?' }
 		}),
 		recipes: recordTable<RecipeRecord>(database, { table: 'recipes', ...justNamed }),
 		places: recordTable<PlaceRecord>(database, { table: 'places', ...justNamed }),

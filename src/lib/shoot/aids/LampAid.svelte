@@ -180,17 +180,6 @@
 						options={asOptions}
 						onchange={(name) => typed.set({ besides: name })}
 					/>
-					{#each [['width', 'Its lit face, cm wide'], ['height', 'cm high']] as const as [side, label] (side)}
-						<NumberBox
-							{label}
-							placeholder="a bulb"
-							value={typed.value[side] || undefined}
-							least={0}
-							most={1000}
-							problem="must be centimetres, such as 60"
-							onchange={(value) => typed.set({ [side]: value ?? 0 })}
-						/>
-					{/each}
 					<ChoiceField
 						label="What lamp"
 						value={String(typed.value.kelvin)}
@@ -203,6 +192,17 @@
 						]}
 						onchange={(kelvin) => typed.set({ kelvin: Number(kelvin) })}
 					/>
+					{#each [['width', 'Its lit face, cm wide'], ['height', 'cm high']] as const as [side, label] (side)}
+						<NumberBox
+							{label}
+							placeholder="a bulb"
+							value={typed.value[side] || undefined}
+							least={0}
+							most={1000}
+							problem="must be centimetres, such as 60"
+							onchange={(value) => typed.set({ [side]: value ?? 0 })}
+						/>
+					{/each}
 				</div>
 				{#if cast}<p>{cast}{typed.value.kelvin === 4000 ? ' A tube has a green cast besides.' : ''}</p>{/if}
 				<button class="action" onclick={use}>Use this light</button>
