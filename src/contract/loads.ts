@@ -57,7 +57,8 @@ const spool = held<CineSpool>()(
 	object({
 		feet: positive(4000).required(),
 		sides: number().integer().min(1).max(2).required(),
-		framesPerSecond: between(1, 120).required()
+		framesPerSecond: between(1, 120).required(),
+		framesPerFoot: between(1, 200)
 	})
 );
 

@@ -19,12 +19,12 @@ for (const [where, viewport] of sizes) {
 			await openWay(page, 'Shadows');
 			await page.getByLabel('Around the subject').selectOption({ label: 'pale sand' });
 			await page.getByLabel('behind the subject').check();
+			await expect(page.getByText(/until you have guessed 20 lights/)).toBeVisible();
 			await page.getByRole('button', { name: /^Sharp, dark shadows/ }).click();
 			// Source: common practice: 14⅔, less two stops against the light, and half of one back from the sand.
 			await expect(handle(page)).toHaveAttribute('aria-valuetext', /about 13(⅓)?, give or take ½/);
 			await expect(lane(page, 'Quay Box')).toContainText('just enough');
 			// Source: by hand: √(½² + ¼²) = 0.56, of who has not practised.
-			await expect(page.getByText(/until you have guessed 20 lights/)).toBeVisible();
 			const [{ light }] = (await (await page.request.get('/api/readings')).json()).items;
 			expect(light.sd).toBeCloseTo(0.559, 3);
 		});

@@ -1,5 +1,4 @@
-/** Frames to a foot of the narrow gauge. Common practice: regular 8 mm runs 80. */
-const FRAMES_PER_FOOT = 80;
+import { cineFormat } from './formats';
 
 /** Cine film on a spool. */
 export interface CineSpool {
@@ -7,7 +6,11 @@ export interface CineSpool {
 	feet: number;
 	sides: number;
 	framesPerSecond: number;
+	/** By its gauge; absent: regular 8, 80. */
+	framesPerFoot?: number;
 }
+
+const aFoot = ({ framesPerFoot = cineFormat().framesPerFoot }: CineSpool) => framesPerFoot;
 
 /**
  * How long a spool runs.
@@ -15,8 +18,9 @@ export interface CineSpool {
  * @returns s, all sides together
  * @example spoolSeconds({ feet: 25, sides: 1, framesPerSecond: 16 }) // 125
  */
-export function spoolSeconds({ feet, sides, framesPerSecond }: CineSpool): number {
-	return (feet * sides * FRAMES_PER_FOOT) / framesPerSecond;
+export function spoolSeconds(spool: CineSpool): number {
+	const { feet, sides, framesPerSecond } = spool;
+	return (feet * sides * aFoot(spool)) / framesPerSecond;
 }
 
 /**
@@ -25,7 +29,7 @@ export function spoolSeconds({ feet, sides, framesPerSecond }: CineSpool): numbe
  * @example footage({ feet: 25, sides: 2, framesPerSecond: 16 }, 130) // { side: 2, feet: 1 }
  */
 export function footage(spool: CineSpool, seconds: number): { side: number; feet: number } {
-	const run = (seconds * spool.framesPerSecond) / FRAMES_PER_FOOT;
+	const run = (seconds * spool.framesPerSecond) / aFoot(spool);
 	const side = Math.min(spool.sides, Math.floor(run / spool.feet) + 1);
 	return { side, feet: Math.min(spool.feet, run - (side - 1) * spool.feet) };
 }

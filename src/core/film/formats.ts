@@ -9,6 +9,8 @@ export interface FilmFormat {
 	into?: Readonly<Record<string, string>>;
 	/** Bodies that it goes into with something that few have at hand: said where it is loaded, and offered nowhere. */
 	adapted?: Readonly<Record<string, string>>;
+	/** Of cine film: how many frames a foot holds, and what a spool usually is. */
+	cine?: { framesPerFoot: number; feet: number; sides: number };
 	/** Bodies that it seems to fit, and why it does not work there. */
 	not?: Readonly<Record<string, string>>;
 }
@@ -35,9 +37,9 @@ export const filmFormats: readonly FilmFormat[] = [
 	{ name: '127', holder: 'spool' },
 	{ name: '110 cartridge', holder: 'spool' },
 	{ name: '126 cartridge', holder: 'spool' },
-	{ name: 'regular 8', holder: 'spool' },
-	{ name: 'super 8 cartridge', holder: 'spool' },
-	{ name: '16 mm', holder: 'spool' },
+	{ name: 'regular 8', holder: 'spool', cine: { framesPerFoot: 80, feet: 25, sides: 2 } },
+	{ name: 'super 8 cartridge', holder: 'spool', cine: { framesPerFoot: 72, feet: 50, sides: 1 } },
+	{ name: '16 mm', holder: 'spool', cine: { framesPerFoot: 40, feet: 100, sides: 1 } },
 	{ name: 'sheet 4 × 5', holder: 'spool' },
 	{ name: BATTERY, holder: 'instant-pack', into: { 'instant pack without battery': '' } },
 	{
@@ -103,6 +105,16 @@ export function fitOf(film: Pick<Film, 'type' | 'format'>, { format, type }: Tak
  */
 export const goesInto = (film: Pick<Film, 'type' | 'format'>, takes: Takes): boolean =>
 	fitOf(film, takes).offered;
+
+const [REGULAR_8] = filmFormats.flatMap(({ cine }) => (cine ? [cine] : []));
+
+/**
+ * Cine film of a format as it usually comes; regular 8 where that is not known.
+ *
+ * @example cineFormat('super 8 cartridge').framesPerFoot // 72
+ */
+export const cineFormat = (format?: string): NonNullable<FilmFormat['cine']> =>
+	filmFormats.find(({ name, cine }) => cine && plain(name) === plain(format ?? ''))?.cine ?? REGULAR_8;
 
 /** Formats that films of a type come in. */
 export const formatsOf = (type: FilmType): string[] =>

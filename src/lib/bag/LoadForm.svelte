@@ -146,7 +146,7 @@
 						onchange={(frames) => editor.set({ frames: frames as number })}
 					/>
 					{#if spool}
-						{#each [{ key: 'feet', label: 'Feet a side' }, { key: 'sides', label: 'Sides' }, { key: 'framesPerSecond', label: 'Frames a second' }] as const as { key, label } (key)}
+						{#each [{ key: 'feet', label: 'Feet a side' }, { key: 'sides', label: 'Sides' }, { key: 'framesPerSecond', label: 'Frames a second' }, { key: 'framesPerFoot', label: 'Frames a foot' }] as const as { key, label } (key)}
 							<QuantityField
 								form={loose}
 								path="spool.{key}"

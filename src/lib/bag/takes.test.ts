@@ -36,5 +36,9 @@ describe('what a camera is loaded with', () => {
 		expect(typicalLoad({ kind: 'cine', framesPerSecond })).toMatchObject({
 			spool: { feet: 25, sides: 2, framesPerSecond: 16 }
 		});
+		// Source: common practice: super 8 comes as 50 feet in a cartridge.
+		expect(typicalLoad({ kind: 'cine', framesPerSecond: 18, format: 'super 8 cartridge' })).toMatchObject({
+			spool: { feet: 50, sides: 1, framesPerSecond: 18 }
+		});
 	});
 });

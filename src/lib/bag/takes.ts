@@ -1,5 +1,5 @@
 import { cameraKind, takenBy, type Camera } from '$core/camera';
-import { goesInto, type Film, type Takes } from '$core/film';
+import { cineFormat, goesInto, type Film, type Takes } from '$core/film';
 import type { LoadRecord } from '$contract/records';
 
 /** Films that go into a camera, the slow ones first. */
@@ -8,19 +8,16 @@ export const filmsThatFit = <F extends Film & { archived?: boolean }>(
 	takes: Takes
 ): F[] => films.filter((film) => !film.archived && goesInto(film, takes)).toSorted((a, b) => a.iso - b.iso);
 
-/** Regular 8 mm. Common practice: 25 feet a side, two sides. */
-const SPOOL = { feet: 25, sides: 2 };
-
 /** What a camera is usually loaded with, and how it counts. */
 export function typicalLoad(
-	camera: Pick<Camera, 'kind' | 'framesPerSecond'> | undefined
+	camera: Pick<Camera, 'kind' | 'framesPerSecond' | 'format'> | undefined
 ): Pick<LoadRecord, 'frames' | 'counter' | 'spool'> {
 	const kind = cameraKind(camera?.kind);
 	const rate = camera?.framesPerSecond;
 	return {
 		frames: kind?.frames ?? 12,
 		counter: kind?.film === 'instant' ? 'down' : 'up',
-		...(rate === undefined ? {} : { spool: { ...SPOOL, framesPerSecond: rate } })
+		...(rate === undefined ? {} : { spool: { ...cineFormat(camera?.format), framesPerSecond: rate } })
 	};
 }
 
