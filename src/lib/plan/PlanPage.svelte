@@ -60,7 +60,7 @@
 			grid-template-columns: repeat(2, minmax(0, 1fr));
 			align-items: end;
 		}
-		form > :global(p) {
+		form > :global(:is(p, details)) {
 			grid-column: 1 / -1;
 		}
 	}
