@@ -228,7 +228,8 @@
 		<p class="soft small">
 			Guide number {Number(flash.guideNumber.toPrecision(3))} m at ISO 100{loss > 0
 				? `, less ${formatStops(loss)} for what it shines through or off`
-				: ''}. Numbers are measured in rooms: outdoors it gives about ½ stop less.
+				: ''}. Numbers are measured in rooms: outdoors and in large rooms it gives ⅔ stop less, give or take
+			⅓.
 			<a href={resolve('/frames/learnt')}>What judged frames say of it</a>
 		</p>
 	</section>
