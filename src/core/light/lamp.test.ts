@@ -135,13 +135,17 @@ describe('what is before a lamp, and a second one', () => {
 		expect(resolveLight({ ...key, modifiers }).ev).toBeCloseTo(9 - 10 / 3, 9);
 	});
 
-	// Source: light adds: two alike are a stop more; their doubts, each half of the whole, are 0.3/√2.
+	// Source: light adds: two alike are a stop more; the doubts of two meterings, each half of the whole, are
+	// 0.3/√2, one metering's error is in both; distances are their own: 2 to 1 m is hypot(0.144, 0.144), halved.
 	it('adds the light of a second', () => {
 		const { method: _, ...alike } = key;
-		const both = resolveLight({ ...key, second: alike });
+		const both = resolveLight({ ...key, second: { ...alike, reading: { ev: 9, sd: 0.3, kelvin: 3210 } } });
 		expect(both.ev).toBeCloseTo(10, 9);
 		expect(both.sd).toBeCloseTo(0.3 / Math.SQRT2, 9);
-		expect(both.kelvin).toBeCloseTo(3200, 6);
+		expect(resolveLight({ ...key, second: alike }).sd).toBeCloseTo(0.3, 9);
+		const moved = { ...alike, to: 1, modifierStops: 2 };
+		expect(resolveLight({ ...key, second: moved }).sd).toBeCloseTo(Math.hypot(0.3, 0.204 / 2), 3);
+		expect(both.kelvin).toBeCloseTo(3205, 1);
 		// Half of it at 6400 K: 3/4 of the mired of the warm one.
 		const cold = resolveLight({ ...key, second: { ...alike, reading: { ev: 9, kelvin: 6400 } } });
 		expect(1e6 / cold.kelvin!).toBeCloseTo((1e6 / 3200 + 1e6 / 6400) / 2, 6);

@@ -1,3 +1,4 @@
+import isEqual from 'fast-deep-equal';
 import type { LampReading, LampSource, LampStand, Light, Read, WayOfReading } from './types';
 
 /** Square of the radius of the disc of a source's area, m². */
@@ -44,6 +45,9 @@ const NEAREST = 0.2;
 export const nearestOf = (source?: LampSource): number =>
 	Math.max(NEAREST, source?.width ?? 0, source?.height ?? 0);
 
+/** Farther off a lamp lights nobody, m; common practice. */
+export const FARTHEST_LAMP = 30;
+
 /** Distances are known to so much, of them and in m, whichever is more; common practice. */
 const [DISTANCE_PART, DISTANCE_LEAST] = [0.05, 0.05];
 
@@ -57,23 +61,36 @@ function distanceDoubt(distance: number, source?: LampSource): number {
 export const modifiersTake = ({ modifierStops = 0, modifiers = [] }: LampStand): number =>
 	modifiers.reduce((sum, { stops }) => sum + stops, modifierStops);
 
-/** One lamp alone, as it stands. A distance that it was not moved by has no doubt. */
-function readStand(stand: LampStand, inner: (light: Light) => Read): Read {
+/** One lamp alone, as it stands, with the doubt of its metering and that of its distances. */
+interface Stood extends Read {
+	metered: number;
+	moved: number;
+}
+
+/** A distance that it was not moved by has no doubt. */
+function readStand(stand: LampStand, inner: (light: Light) => Read): Stood {
 	const { reading, from, to, source } = stand;
 	const { ev, sd, kelvin } = inner(reading);
-	const moved = from === to ? [] : [distanceDoubt(from, source), distanceDoubt(to, source)];
+	const moved = from === to ? 0 : Math.hypot(distanceDoubt(from, source), distanceDoubt(to, source));
 	return {
 		ev: ev + stopsByMoving(from, to, source) - modifiersTake(stand),
-		sd: Math.hypot(sd, ...moved),
+		metered: sd,
+		moved,
+		sd: Math.hypot(sd, moved),
 		...(kelvin === undefined ? {} : { kelvin })
 	};
 }
 
-/** Two lights on one subject: light adds, doubt and colour by what each gives of it. */
-function added(a: Read, b: Read): Read {
+/**
+ * Two lights on one subject: light adds, doubt and colour by what each gives of it. Where both go back to one
+ * metering, its error is in both and is not averaged away.
+ */
+function added(a: Stood, b: Stood, oneMetering: boolean): Read {
 	const ev = a.ev + Math.log2(1 + 2 ** (b.ev - a.ev));
 	const [partA, partB] = [2 ** (a.ev - ev), 2 ** (b.ev - ev)];
-	const sd = Math.hypot(partA * a.sd, partB * b.sd);
+	const sd = oneMetering
+		? Math.hypot(a.metered, partA * a.moved, partB * b.moved)
+		: Math.hypot(partA * a.sd, partB * b.sd);
 	if (a.kelvin === undefined || b.kelvin === undefined) return { ev, sd };
 	return { ev, sd, kelvin: 1 / (partA / a.kelvin + partB / b.kelvin) };
 }
@@ -88,8 +105,10 @@ function added(a: Read, b: Read): Read {
 export function lamp(inner: (light: Light) => Read): WayOfReading<LampReading> {
 	return {
 		read(reading) {
-			const first = readStand(reading, inner);
-			return reading.second ? added(first, readStand(reading.second, inner)) : first;
+			const { metered: _metered, moved: _moved, ...first } = readStand(reading, inner);
+			if (!reading.second) return first;
+			const [key, fill] = [reading, reading.second].map((stand) => readStand(stand, inner));
+			return added(key, fill, isEqual(reading.reading, reading.second.reading));
 		},
 		note: ({ to, second }) =>
 			`by ${second ? 'two lamps, the first' : 'lamp'} at ${Number(to.toPrecision(2))} m`

@@ -2,6 +2,7 @@ import {
 	contradictionIn,
 	lampDistanceFor,
 	lightNote,
+	FARTHEST_LAMP,
 	nearestOf,
 	type CombinedReading,
 	type LampReading,
@@ -26,9 +27,6 @@ export function contradictionInWords(light: Light): string {
 	return `${both} differ by ${stopsInWords(found.stops)}: is one of them in other light?`;
 }
 
-/** Farther off a lamp is none, m; common practice. */
-const FARTHEST = 30;
-
 /**
  * Where a lamp must stand for a camera to work.
  *
@@ -39,7 +37,7 @@ export function lampInWords(lamp: LampReading, good: readonly Interval[]): strin
 	const nearest = nearestOf(lamp.source);
 	const places = good
 		.map(([from, to]) => [lampDistanceFor(lamp, to), lampDistanceFor(lamp, from)])
-		.map(([near, far]) => [Math.max(nearest, near), Math.min(FARTHEST, far)])
+		.map(([near, far]) => [Math.max(nearest, near), Math.min(FARTHEST_LAMP, far)])
 		.filter(([near, far]) => near < far)
 		.sort(([a], [b]) => a - b);
 	if (places.length === 0) return 'not just enough at any distance of this lamp';

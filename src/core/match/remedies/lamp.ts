@@ -1,6 +1,6 @@
 import {
+	FARTHEST_LAMP,
 	lampDistanceFor,
-	modifiersTake,
 	nearestOf,
 	resolveLight,
 	type LampReading,
@@ -9,9 +9,6 @@ import {
 import { formatDistance, stopsInWords } from '../../units';
 import { nearestGoodLight } from './light';
 import type { Option, Question, RemedyKind } from './remedy-kind';
-
-/** Farther off a lamp lights nobody, m; common practice. */
-const FARTHEST = 30;
 
 const isLamp = (light: Light): light is LampReading => 'method' in light && light.method === 'lamp';
 
@@ -25,17 +22,19 @@ function moved(question: Question, light: LampReading): Option[] {
 	if (!nearest) return [];
 	const need = nearest.ev - resolveLight(light).ev;
 	const to = lampDistanceFor(light, nearest.ev);
-	if (Math.abs(need) < 1 / 6 || to < nearestOf(light.source) || to > FARTHEST) return [];
+	if (Math.abs(need) < 1 / 6 || to < nearestOf(light.source) || to > FARTHEST_LAMP) return [];
 	return [{ name: `lamp from ${formatDistance(light.to)} to ${formatDistance(to)}`, from: light.to, to }];
 }
 
-/** Nothing before it. */
-const BARE = { modifierStops: 0, modifiers: [] };
+/** Nothing before it: what takes light comes off; what it was metered behind is in its reading as it is. */
+const bareOf = ({ modifierStops = 0 }: LampReading): Partial<LampReading> => ({
+	modifierStops: Math.min(0, modifierStops),
+	modifiers: []
+});
 
 function bare(light: LampReading): Option[] {
-	const taken = modifiersTake(light);
-	if (taken <= 0) return [];
-	const more = resolveLight({ ...light, ...BARE }).ev - resolveLight(light).ev;
+	const more = resolveLight({ ...light, ...bareOf(light) }).ev - resolveLight(light).ev;
+	if (more <= 0) return [];
 	const what = (light.modifiers ?? []).map(({ name }) => name).join(' and ') || 'modifier';
 	return [{ name: `${what} off, ${stopsInWords(more)} more light`, off: true }];
 }
@@ -47,5 +46,6 @@ export const lamp: RemedyKind = {
 	pairs: true,
 	options: (question) =>
 		isLamp(question.light) ? [...moved(question, question.light), ...bare(question.light)] : [],
-	make: (question, { to, off }) => under(question, off ? BARE : { to })
+	make: (question, { to, off }) =>
+		under(question, off ? bareOf(question.light as LampReading) : { to })
 };

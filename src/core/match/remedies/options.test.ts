@@ -3,7 +3,7 @@ import { foldingInstant, twinLens } from '../../../../tests/fixtures/automatic';
 import { filmOf, fixedCamera, losesNothing } from '../../../../tests/fixtures/bag';
 import type { Camera } from '../../camera';
 import type { Film } from '../../film';
-import type { Light } from '../../light';
+import { resolveLight, type Light } from '../../light';
 import { bestOutcome, match, type Bag, type Change, type Intent } from '..';
 import { aperture } from './aperture';
 import { bracket } from './bracket';
@@ -13,7 +13,7 @@ import { filter } from './filter';
 import { flash } from './flash';
 import { isoDial } from './iso-dial';
 import { lamp } from './lamp';
-import type { RemedyKind } from './remedy-kind';
+import { withChange, type RemedyKind } from './remedy-kind';
 import { seconds } from './seconds';
 import { tripod } from './tripod';
 import { wheel } from './wheel';
@@ -135,6 +135,22 @@ describe('what each remedy would have one do', () => {
 			{ name: 'modifier off, 1½ stops more light', off: true }
 		]);
 		expect(options(lamp, {})).toEqual([]);
+		// What it was metered behind is in the reading: only what takes light can come off.
+		const behind: Light = {
+			method: 'lamp',
+			reading: { ev: 12, sd: 0.3 },
+			from: 2,
+			to: 2,
+			modifierStops: -1,
+			modifiers: [{ name: 'Grid', stops: 2 }]
+		};
+		expect(options(lamp, { light: behind })).toContainEqual({
+			name: 'Grid off, 2 stops more light',
+			off: true
+		});
+		const question = { camera: fixedCamera(), film: instant, light: behind, bag: {}, intent: {} };
+		const { light: bared } = withChange(lamp, question, { name: '', off: true });
+		expect(resolveLight(bared).ev).toBeCloseTo(13, 9);
 		expect(options(bracket, {})).toEqual([{ name: 'three frames: darker, even, lighter' }]);
 		expect(options(flash, {})).toEqual([]);
 		const bag = { flash: { guideNumber: 20, powers: [1] } };

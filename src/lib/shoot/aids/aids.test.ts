@@ -10,7 +10,7 @@ import {
 } from '../../../../tests/fixtures/bag';
 import type { GearRecord } from '$contract/records';
 import { apertureAt, bandsOf, fillWay, rightAt } from './flash-desk';
-import { BARE, meteredAs, modifiersOf, nearestTo } from './lamp-desk';
+import { BARE, lampLight, meteredAs, modifiersOf, nearestTo } from './lamp-desk';
 import { greysOf } from './night-desk';
 import { aperturesOf, zoneOf } from './sharp-desk';
 
@@ -79,6 +79,16 @@ describe('a lamp’s desk', () => {
 		});
 		const both = meteredAs({ method: 'combined', readings: [reading, { ev: 7.2, sd: 0.3 }] }).light;
 		expect('method' in both).toBe(false);
+	});
+
+	// Source: two alike from one metering: its 0.3 is in both; each modifier's 0.4 counts by its half of the light.
+	it('knows a light of two lamps by what each of them gives', () => {
+		const box = { name: 'Softbox', stops: 1, sd: 0.4 };
+		const stand = { from: 2, to: 2, before: modifiersOf([])[0], now: [box] };
+		const lit = (fill: typeof stand | null) => lampLight({ ev: 8, sd: 0.3 }, stand, fill);
+		expect(lit(null)).toMatchObject({ ev: 7, sd: 0.5 });
+		expect(lit(stand).ev).toBeCloseTo(8, 9);
+		expect(lit(stand).sd).toBeCloseTo(Math.hypot(0.3, 0.2, 0.2), 9);
 	});
 
 	it('takes the light for a camera that is nearest', () => {

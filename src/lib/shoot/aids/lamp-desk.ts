@@ -73,7 +73,10 @@ export function lampLight(
 	const first = { method: 'lamp' as const, ...standOf(reading, key) };
 	const light = fill ? { ...first, second: standOf(reading, fill) } : first;
 	const { ev, sd: plain } = resolveLight(light);
-	const sd = Math.hypot(plain, modifierDoubt(key));
+	/** What is before a lamp counts by the part of the light that it gives. */
+	const part = 2 ** (resolveLight(first).ev - ev);
+	const before = [part * modifierDoubt(key), fill ? (1 - part) * modifierDoubt(fill) : 0];
+	const sd = Math.hypot(plain, ...before);
 	return { light: { ...light, sd }, ev, sd };
 }
 
