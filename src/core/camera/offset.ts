@@ -20,3 +20,37 @@ export function usualOffset(camera: Camera): { stops: number; sd: number } {
 export function offsetOf(camera: Camera): { stops: number; sd: number } {
 	return camera.offset ?? usualOffset(camera);
 }
+
+/**
+ * What frames say of a body together with a film, beside its offset: what the two add up to is known better
+ * than either.
+ */
+export interface Together {
+	/** Where it is one of several: each with its share, how far it lies from the offset, and its doubt, stops. */
+	parts?: readonly { share: number; by: number; sd: number }[];
+	/** What film, pack and judge add of it, stops: it stays where a limit holds the eye. */
+	beside: { stops: number; sd: number };
+	/** By hand: doubt of the way of reading that is in it, and so not in the light once more, stops. */
+	reading?: number;
+	/** What the body gives with any other film. */
+	body: { stops: number; sd: number };
+}
+
+/** A camera of which frames have taught something, with the film that is in it. */
+export interface TaughtCamera extends Camera {
+	together: Together;
+}
+
+/** What frames say of a camera with its film; null where nothing was learnt of the two together. */
+export const togetherOf = (camera: Camera): Together | null =>
+	(camera as Partial<TaughtCamera>).together ?? null;
+
+/** What the body gives by itself, whatever film is in it. */
+export const bodyOffsetOf = (camera: Camera): { stops: number; sd: number } =>
+	togetherOf(camera)?.body ?? offsetOf(camera);
+
+/** A camera of which nothing is known but an offset. */
+export function withOffset<C extends Camera>(camera: C, offset: { stops: number; sd: number }): C {
+	const { together: _, ...plain } = camera as C & Partial<TaughtCamera>;
+	return { ...(plain as C), offset };
+}

@@ -1,7 +1,7 @@
 import {
 	automaticExposure,
 	controlsOf,
-	offsetOf,
+	bodyOffsetOf,
 	programmeOf,
 	scatterOf,
 	stopsOverEye,
@@ -84,7 +84,7 @@ export function clickedBy(
 		iso: iso ?? eye.iso[0],
 		...(compensation ? { compensation } : {}),
 		...(filters.length > 0 ? { filterStops: stopsOverEye(eye, filters) } : {}),
-		offset: offsetOf(camera),
+		offset: bodyOffsetOf(camera),
 		scatter: scatterOf(eye)
 	};
 	const doubt = Math.max(AT_LIMIT, secondsSd / (taken * Math.LN2));

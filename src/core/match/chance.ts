@@ -1,5 +1,12 @@
 import cdf from '@stdlib/stats-base-dists-normal-cdf';
-import { automaticExposure, handTimingDoubt, offsetOf, scatterOf } from '../camera';
+import {
+	automaticExposure,
+	handTimingDoubt,
+	offsetOf,
+	scatterOf,
+	togetherOf,
+	type Together
+} from '../camera';
 import { reciprocityDoubt, type StopRange } from '../film';
 import { rightAt } from './response';
 import type { Scene } from './scene';
@@ -66,6 +73,8 @@ const STEPS_PER_SD = 4;
 interface ErrorAlong {
 	at: (meter: number) => number;
 	sd: number;
+	/** Its doubt where the eye sees so much light: larger where a limit holds it. */
+	sdAt: (meter: number) => number;
 	bends: number[];
 }
 
@@ -87,13 +96,14 @@ function exactChance(range: StopRange, along: ErrorAlong, { mean, sd }: MeterDou
 
 /** Trapezoid rule over the light on the meter, finer than the doubt that is left: good to 0.001. */
 function summedChance(range: StopRange, along: ErrorAlong, { mean, sd }: MeterDoubt): number {
-	const step = Math.min(along.sd / 2, sd / STEPS_PER_SD);
+	const step = Math.min(Math.max(along.sd, SHARP * sd) / 2, sd / STEPS_PER_SD);
 	const steps = Math.ceil((2 * TAIL * sd) / step);
 	let [chance, weights] = [0, 0];
 	for (let index = 0; index <= steps; index++) {
 		const z = TAIL * ((2 * index) / steps - 1);
 		const weight = Math.exp((-z * z) / 2);
-		chance += weight * chanceWithin(range, along.at(mean + z * sd), along.sd);
+		const seen = mean + z * sd;
+		chance += weight * chanceWithin(range, along.at(seen), along.sdAt(seen));
 		weights += weight;
 	}
 	return chance / weights;
@@ -109,6 +119,30 @@ function straightSlope({ response: { knots } }: Setting, from: number, to: numbe
 	return (b.right - a.right) / (b.v - a.v);
 }
 
+/** A camera whose body and film may be one of several is looked at as each of them. */
+interface Possibility {
+	share: number;
+	scene: Scene;
+	placed: Placed;
+}
+
+/** What a setting would come to if the body gave so much more: by hand on the film, by an eye in what it aims for. */
+function shifted({ setting, answered, error }: Placed, by: number): Placed {
+	if (setting.aim === null) return { setting, answered, error: error + by };
+	return { setting: { ...setting, aim: setting.aim - by }, answered, error };
+}
+
+type Parts = NonNullable<Together['parts']>;
+
+function possibilitiesOf(scene: Scene, placed: Placed, parts: Parts): Possibility[] {
+	const { stops } = offsetOf(scene.camera);
+	return parts.map(({ share, by, sd }) => ({
+		share,
+		scene: { ...scene, camera: { ...scene.camera, offset: { stops: stops + by, sd } } },
+		placed: shifted(placed, by)
+	}));
+}
+
 /**
  * The chances of a good and of a usable exposure, given all doubt: of the light, of the eye, of camera
  * and film, and of a hand with a watch. By hand the error moves with the light one for one; an eye in the
@@ -117,29 +151,47 @@ function straightSlope({ response: { knots } }: Setting, from: number, to: numbe
  * @returns 0 … 1 each; exact where the response is straight, else good to 0.001
  */
 export function chancesOf(scene: Scene, placed: Placed): { good: number; usable: number } {
+	const parts = togetherOf(scene.camera)?.parts;
+	if (!parts) return chancesIf(scene, placed);
+	const sum = { good: 0, usable: 0 };
+	for (const { share, ...each } of possibilitiesOf(scene, placed, parts)) {
+		const { good, usable } = chancesIf(each.scene, each.placed);
+		sum.good += share * good;
+		sum.usable += share * usable;
+	}
+	return sum;
+}
+
+function chancesIf(scene: Scene, placed: Placed): { good: number; usable: number } {
 	const { good, usable } = scene.latitude;
 	const both = (chance: (range: StopRange) => number) => ({ good: chance(good), usable: chance(usable) });
 	const { setting, error } = placed;
 	const rest = doubtBeside(scene, placed);
 	const { aim, response, bonus } = setting;
 	if (aim === null) {
-		const sd = Math.hypot(scene.light.sd, rest);
+		const sd = Math.hypot(scene.handDoubt, rest);
 		return both((range) => chanceWithin(range, error, sd));
 	}
 	const meter = meterDoubt(scene);
 	const [from, to] = [meter.mean + aim - TAIL * meter.sd, meter.mean + aim + TAIL * meter.sd];
+	const at = (seen: number) =>
+		scene.light.ev + meter.slope * (seen - meter.mean) + scene.gain + bonus - rightAt(response, seen + aim);
 	const slope = straightSlope(setting, from, to);
 	if (slope !== null) {
-		const sd = Math.hypot((meter.slope - slope) * meter.sd, meter.left, rest);
-		return both((range) => chanceWithin(range, error, sd));
+		const held = slope === 0 ? scene.limitDoubt : 0;
+		const sd = Math.hypot((meter.slope - slope) * meter.sd, meter.left, rest, held);
+		return both((range) => chanceWithin(range, at(meter.mean), sd));
 	}
+	const [first, last] = [response.knots[0].v - aim, response.knots[response.knots.length - 1].v - aim];
+	const [free, held] = [Math.hypot(meter.left, rest), Math.hypot(meter.left, rest, scene.limitDoubt)];
 	const along: ErrorAlong = {
-		at: (seen) =>
-			scene.light.ev + meter.slope * (seen - meter.mean) + scene.gain + bonus - rightAt(response, seen + aim),
-		sd: Math.hypot(meter.left, rest),
+		at,
+		sd: free,
+		sdAt: (seen) => (seen <= first || seen >= last ? held : free),
 		bends: response.knots.map(({ v }) => v - aim).filter((seen) => seen > from - aim && seen < to - aim)
 	};
-	const sum = along.sd < SHARP * meter.sd ? exactChance : summedChance;
+	const exact = along.sd < SHARP * meter.sd && scene.limitDoubt === 0;
+	const sum = exact ? exactChance : summedChance;
 	return both((range) => sum(range, along, meter));
 }
 
@@ -147,11 +199,11 @@ export function chancesOf(scene: Scene, placed: Placed): { good: number; usable:
 export function doubtOf(scene: Scene, placed: Placed): number {
 	const { setting } = placed;
 	const rest = doubtBeside(scene, placed);
-	if (setting.aim === null) return Math.hypot(scene.light.sd, rest);
+	if (setting.aim === null) return Math.hypot(scene.handDoubt, rest);
 	const meter = meterDoubt(scene);
 	const asked = meter.mean + setting.aim;
 	const slope = straightSlope(setting, asked, asked) ?? 0;
-	return Math.hypot((meter.slope - slope) * meter.sd, meter.left, rest);
+	return Math.hypot((meter.slope - slope) * meter.sd, meter.left, rest, slope === 0 ? scene.limitDoubt : 0);
 }
 
 /**

@@ -26,7 +26,7 @@ export function likelyErrors(
 	const { setting, error } = placed;
 	const rest = doubtBeside(scene, placed);
 	if (setting.aim === null) {
-		const sd = Math.hypot(scene.light.sd, rest);
+		const sd = Math.hypot(scene.handDoubt, rest);
 		return TENTHS.map((z) => error + z * sd);
 	}
 	const meter = meterDoubt(scene);

@@ -1,7 +1,7 @@
-import { type Camera } from '../camera';
+import { togetherOf, type Camera } from '../camera';
 import { effectiveSpeedStops, latitudeOf, speedDoubt, type Film, type Latitude } from '../film';
 import { closeUpLoss } from '../focus';
-import { lightOnBoth, type Light, type LightOnBoth } from '../light';
+import { freshSd, lightOnBoth, type Light, type LightOnBoth } from '../light';
 import type { Intent } from './types';
 
 /** A camera with a film in a light, with what every setting of it shares. */
@@ -17,6 +17,10 @@ export interface Scene {
 	nearLoss: number;
 	/** Doubt of the film, stops. */
 	filmDoubt: number;
+	/** What of film, pack and judge is in doubt where a limit holds an eye, stops: else it is in the offset's own. */
+	limitDoubt: number;
+	/** Doubt of the light for a setting by hand, stops: without what its way of reading shares with what was learnt. */
+	handDoubt: number;
 }
 
 /** Stops that the filters before the lens take from the film. */
@@ -32,17 +36,27 @@ function gainOf(film: Film, intent: Intent, nearLoss: number): number {
 	return effectiveSpeedStops(film) + Math.log2(intent.exposures ?? 1) - filterStops(intent) - nearLoss;
 }
 
+/** Doubt of a light for a setting by hand, stops; see Scene. */
+export function handDoubtOf(camera: Camera, { sd }: { sd: number }): number {
+	const habit = togetherOf(camera)?.reading;
+	return habit === undefined ? sd : Math.min(sd, freshSd(sd, habit));
+}
+
 /** What all settings of a camera share in a light. */
 export function sceneOf(camera: Camera, film: Film, light: Light, intent: Intent): Scene {
 	const nearLoss = closeUpLoss(camera, intent.subjectDistance, intent.closeUp);
+	const together = togetherOf(camera);
+	const onBoth = lightOnBoth(light);
 	return {
 		camera,
 		film,
-		light: lightOnBoth(light),
+		light: onBoth,
 		intent,
 		latitude: latitudeOf(film),
-		gain: gainOf(film, intent, nearLoss),
+		gain: gainOf(film, intent, nearLoss) + (together?.beside.stops ?? 0),
 		nearLoss,
-		filmDoubt: speedDoubt(film)
+		filmDoubt: speedDoubt(film),
+		limitDoubt: together?.beside.sd ?? 0,
+		handDoubt: handDoubtOf(camera, onBoth)
 	};
 }

@@ -1,4 +1,4 @@
-import { automaticExposure, offsetOf, stopsOverEye } from '../camera';
+import { automaticExposure, offsetOf, stopsOverEye, togetherOf } from '../camera';
 import { effectiveSpeedStops } from '../film';
 import { settingsEv, speedStops } from '../units';
 import { filterStops, type Scene } from './scene';
@@ -34,11 +34,12 @@ export function whyOf(scene: Scene, { setting, answered, error }: Placed): Why {
 	const exposures = Math.log2(intent.exposures ?? 1);
 	const reciprocity = v - right;
 	const closeUp = -scene.nearLoss;
+	const beside = togetherOf(camera)?.beside.stops ?? 0;
 	const eye = automaticExposure(camera);
 	if (setting.aim === null || !eye) {
 		const settings = light.ev + speed - v;
 		const filters = -filterStops(intent);
-		return telling({ settings, filters, closeUp, exposures, reciprocity, offset: setting.bonus });
+		return telling({ settings, filters, closeUp, exposures, reciprocity, offset: setting.bonus + beside });
 	}
 	const parts = {
 		filmVersusEye: speed - speedStops(setting.iso ?? eye.iso[0]),
@@ -48,7 +49,7 @@ export function whyOf(scene: Scene, { setting, answered, error }: Placed): Why {
 		closeUp,
 		exposures,
 		reciprocity,
-		offset: offsetOf(camera).stops
+		offset: offsetOf(camera).stops + beside
 	};
 	const { filmVersusEye, wheel, meterElsewhere, filters, offset } = parts;
 	const said = filmVersusEye + wheel + meterElsewhere + filters + closeUp + exposures + reciprocity + offset;

@@ -1,9 +1,10 @@
-import { automaticExposure, offsetOf, scatterOf } from '../../camera';
+import { automaticExposure, offsetOf, scatterOf, togetherOf } from '../../camera';
 import { latitudeOf, speedDoubt, type Film, type Latitude, type StopRange } from '../../film';
 import { FLASH_SD } from '../../flash';
 import { resolveLight } from '../../light';
 import { worth } from '../best';
 import { chanceWithin } from '../chance';
+import { handDoubtOf } from '../scene';
 import type { Change, Outcome, Remedy } from '../types';
 import { distanceOutside } from '../verdict';
 import {
@@ -63,8 +64,9 @@ const centred = ([from, to]: StopRange, sd: number) =>
 /** No setting of any kind can be worth more than this with the question's film and doubt, by flash or without. */
 function mostWorth({ camera, film, light }: Question, flash: boolean): number {
 	const eye = automaticExposure(camera);
-	const { sd } = resolveLight(light);
-	const offset = offsetOf(camera).sd;
+	const together = togetherOf(camera);
+	const sd = handDoubtOf(camera, resolveLight(light));
+	const offset = Math.min(offsetOf(camera).sd, ...(together?.parts ?? []).map((part) => part.sd));
 	// An eye's own doubt does not come through a limit.
 	const followed = eye ? Math.min(sd, Math.hypot(scatterOf(eye), offset)) : Math.hypot(sd, offset);
 	const lit = Math.hypot(FLASH_SD, offset);

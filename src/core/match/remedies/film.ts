@@ -1,3 +1,4 @@
+import { bodyOffsetOf, togetherOf, withOffset, type Camera } from '../../camera';
 import { latitudeOf, middleOf, filmSpeedFor, speedsMade, type Film } from '../../film';
 import { nearestInStops } from '../../units';
 import { idOf, isSameThing } from '../same-thing';
@@ -27,6 +28,10 @@ const ofSpeed = ({ type, balance }: Film, { name, to: iso }: Option): Film => ({
 	...(balance === undefined ? {} : { balance })
 });
 
+/** What was learnt of a body with the film that is in it says less of it with another. */
+const alone = (camera: Camera): Camera =>
+	togetherOf(camera) ? withOffset(camera, bodyOffsetOf(camera)) : camera;
+
 /** Another film: the whole load. */
 export const film: RemedyKind = {
 	kind: 'film',
@@ -39,8 +44,10 @@ export const film: RemedyKind = {
 		...toBeFound(question, best)
 	],
 	make(question, change) {
-		if (change.missing) return { ...question, film: ofSpeed(question.film, change) };
-		const other = question.bag.films?.find((each) => isSameThing(each, change));
-		return other ? { ...question, film: other } : question;
+		const other = change.missing
+			? ofSpeed(question.film, change)
+			: question.bag.films?.find((each) => isSameThing(each, change));
+		if (!other) return question;
+		return { ...question, film: other, camera: alone(question.camera) };
 	}
 };

@@ -1,4 +1,13 @@
-import { automaticExposure, controlsOf, handTimingDoubt, offsetOf, scatterOf } from '../../camera';
+import {
+	automaticExposure,
+	controlsOf,
+	handTimingDoubt,
+	offsetOf,
+	scatterOf,
+	togetherOf,
+	withOffset,
+	type Camera
+} from '../../camera';
 import { speedDoubt } from '../../film';
 import { resolveLight, type Light } from '../../light';
 import { worth } from '../best';
@@ -130,10 +139,16 @@ const isSame = ({ as, then }: { as: Outcome; then: Outcome }) => worth(then) - w
 /** How well a print tells its own error when it is looked at, stops; common practice. */
 const LOOK_SD = 1 / 3;
 
+/** What body and film give together. */
+function wholeOffset(camera: Camera): { stops: number; sd: number } {
+	const { stops, sd } = offsetOf(camera);
+	return { stops: stops + (togetherOf(camera)?.beside.stops ?? 0), sd };
+}
+
 /** What a trial frame shows and the frames after it share: of body and film, and of a light that no eye follows. */
 export function shownByTrial(question: Question, best: Outcome): Unknown {
 	const { camera, film, light } = question;
-	const offset = offsetOf(camera);
+	const offset = wholeOffset(camera);
 	const eye = best.handTimed || best.manual ? null : automaticExposure(camera);
 	const ofLight = eye ? 0 : resolveLight(light).sd;
 	const fresh = best.handTimed ? handTimingDoubt(best.seconds) : eye ? scatterOf(eye) : 0;
@@ -142,7 +157,7 @@ export function shownByTrial(question: Question, best: Outcome): Unknown {
 		noise: Math.hypot(fresh, LOOK_SD),
 		at: (shift, sd) => ({
 			...question,
-			camera: { ...camera, offset: { stops: offset.stops + shift, sd } },
+			camera: withOffset(camera, { stops: offset.stops + shift, sd }),
 			film: { ...film, speedSd: 0 },
 			light: eye ? light : doubted(light, 0, 0)
 		})

@@ -46,6 +46,5 @@ export const lamp: RemedyKind = {
 	pairs: true,
 	options: (question) =>
 		isLamp(question.light) ? [...moved(question, question.light), ...bare(question.light)] : [],
-	make: (question, { to, off }) =>
-		under(question, off ? bareOf(question.light as LampReading) : { to })
+	make: (question, { to, off }) => under(question, off ? bareOf(question.light as LampReading) : { to })
 };
