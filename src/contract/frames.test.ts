@@ -89,7 +89,7 @@ describe('a load', () => {
 describe('what is asked of learning and of a search', () => {
 	it('is limited in what it tells apart', () => {
 		const prior = { stops: 0, sd: 0.3 };
-		const many = Array.from({ length: 40 }, (_, at) => ({
+		const many = Array.from({ length: 70 }, (_, at) => ({
 			predicted: 0,
 			judged: 0,
 			sd: 0.4,

@@ -2,12 +2,13 @@ import { object } from 'yup';
 import type { Camera, Filter } from '../core/camera';
 import type { Film } from '../core/film';
 import type { Light } from '../core/light';
-import { wishProblems, type Bag, type Intent } from '../core/match';
+import { wishProblems, type Bag, type Intent, type Learnt } from '../core/match';
 import { cameraSchema } from './camera';
 import { stops } from './fields';
 import { filmSchema } from './film';
 import { held } from './held';
 import { bagSchema, filtersSchema, intentSchema } from './intent';
+import { learntSchema } from './learn';
 import { lightSchema } from './light';
 import { check, type Checked } from './validate';
 
@@ -17,6 +18,8 @@ export interface MatchRequest {
 	light: Light;
 	bag?: Bag;
 	intent?: Intent;
+	/** What is known of camera and film together: it takes the place of offset and speedSd. */
+	learnt?: Learnt;
 }
 
 export const matchRequestSchema = held<MatchRequest>()(
@@ -25,7 +28,8 @@ export const matchRequestSchema = held<MatchRequest>()(
 		film: filmSchema.required(),
 		light: lightSchema,
 		bag: bagSchema.optional().default(undefined),
-		intent: intentSchema.optional().default(undefined)
+		intent: intentSchema.optional().default(undefined),
+		learnt: learntSchema.optional().default(undefined)
 	})
 ).required();
 

@@ -2,6 +2,7 @@ import { DateTime } from 'luxon';
 import type { OutingRecord } from '$contract/records';
 import type { Kept } from './database/record-table';
 import { everything } from './everything';
+import { learntByLoad } from './learnt';
 import { agreedDoubts, guessesSoFar } from './practice';
 import { store } from './store';
 
@@ -15,7 +16,7 @@ function mayBeOn({ along, date }: OutingRecord): boolean {
 }
 
 /** What the Shoot view is derived from: the bag, the loads in cameras, their frames, the last readings, own landmarks and places. */
-export function bagRecords() {
+export async function bagRecords() {
 	const { cameras, films, loads, frames, gear, outings, readings, places } = store();
 	const inCameras = loads.where('in_camera', 1);
 	const on = everything(outings).filter(mayBeOn);
@@ -34,7 +35,8 @@ export function bagRecords() {
 		landmarks: readings.where('named', 1),
 		places: everything(places),
 		doubts: agreedDoubts(),
-		guesses: guessesSoFar()
+		guesses: guessesSoFar(),
+		learnt: await learntByLoad(inCameras)
 	};
 }
 
@@ -45,13 +47,13 @@ export interface UsualLoad {
 }
 
 /** The bag, and of each film how its last load was: what packing asks beside. */
-export function packingRecords() {
+export async function packingRecords() {
 	const { loads } = store();
 	const usual: Record<string, UsualLoad> = {};
 	// The last ones come first.
 	for (const { filmId, frames, price } of everything(loads).toReversed())
 		usual[filmId] = { frames, price: price ?? usual[filmId]?.price };
-	return { ...bagRecords(), usual };
+	return { ...(await bagRecords()), usual };
 }
 
 /** All outings, the latest first, by where they stand. */

@@ -3,7 +3,7 @@ import { learnFlash, type FlashFrame, type FlashLearnt } from '$core/learn';
 import type { CameraRecord, GearRecord } from '$contract/records';
 import type { Kept } from './database/record-table';
 import { everything } from './everything';
-import { told, type Told } from './learnt';
+import { told, type Told } from './told';
 import { store } from './store';
 
 type FlashRecord = Extract<GearRecord, { type: 'flash' }>;

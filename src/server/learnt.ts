@@ -1,124 +1,113 @@
-import { automaticExposure } from '$core/camera';
-import { inProcess, latitudeOf } from '$core/film';
+import { latitudeOf, inProcess } from '$core/film';
 import { resolveLight, type Light } from '$core/light';
-import {
-	judgedFrameOf,
-	learn,
-	priorOf,
-	promiseBins,
-	readingHabits,
-	standings,
-	type PromisedFrame,
-	type ReadFrame as FrameOfReading
-} from '$core/learn';
+import { promiseBins, standings, type PromisedFrame } from '$core/learn';
+import type { Learnt } from '$core/match';
 import { wayOfReading } from '$core/words';
-import type { CameraRecord, FilmRecord, FrameRecord, LoadRecord } from '$contract/records';
-import type { Judgement } from '$contract/frames';
-import { isRead, type ReadFrame } from '$contract/predicted';
+import type { LearntQuery } from '$contract/learn';
+import type { CameraRecord, LoadRecord } from '$contract/records';
+import type { Issue } from '$contract/validate';
 import { everything } from './everything';
 import type { Kept } from './database/record-table';
+import { inThread } from './heavy/pool';
 import { store } from './store';
-
-type Judged = ReadFrame<Kept<FrameRecord>> & { judged: Judgement };
-
-export interface Told {
-	frame: Judged;
-	load: Kept<LoadRecord>;
-	camera: Kept<CameraRecord>;
-	film: Kept<FilmRecord>;
-}
-
-/** Judged frames whose light was read, with what they were shot with, oldest first. */
-export function told(asked: { camera?: string; film?: string } = {}): Told[] {
-	const { cameras, films, loads, search } = store();
-	const once = <T>(get: (id: string) => T | undefined) => {
-		const known = new Map<string, T>();
-		return (id: string) => {
-			if (!known.has(id)) known.set(id, get(id)!);
-			return known.get(id)!;
-		};
-	};
-	const [load, camera, film] = [once(loads.get), once(cameras.get), once(films.get)];
-	return search
-		.judged(asked)
-		.filter(isRead)
-		.map((frame) => {
-			const inside = load(frame.loadId);
-			return {
-				frame: frame as Judged,
-				load: inside,
-				camera: camera(inside.cameraId),
-				film: inProcess(film(inside.filmId), inside.process)
-			};
-		});
-}
+import { NEWEST_FRAMES, partOf, teachingOf, told, type Told } from './told';
 
 const NAMED_OUTLIERS = 6;
 
-/** Frames that a body is learnt from: it drifts, and older ones say little of it now. */
-const NEWEST_FRAMES = 300;
-
 /** What the judged frames of one camera teach. */
-function lessonOf(camera: Kept<CameraRecord>, all: readonly Told[]) {
-	const prior = camera.learnt?.prior ?? priorOf(camera);
-	const telling = all.slice(-NEWEST_FRAMES).flatMap(({ frame, film, load }) => {
-		const judged = judgedFrameOf(camera, film, frame, load.id);
-		return judged ? [{ judged, frame }] : [];
-	});
-	const learnt = learn(
-		prior,
-		telling.map(({ judged }) => judged)
-	);
+async function lessonOf(camera: Kept<CameraRecord>) {
+	const all = partOf(camera.id);
+	const own = all.filter((each) => each.camera.id === camera.id);
+	const { lesson, prior } = await inThread('lesson', teachingOf(all), camera.id);
+	const { wild, undecided, withFilms, ...learnt } = lesson;
+	const filmOf = (id: string) => own.find(({ film }) => film.id === id)!.film.name;
 	return {
 		camera,
-		film: all[all.length - 1].film,
+		film: own[own.length - 1].film,
 		prior,
 		learnt,
-		judged: all.length,
-		outliers: learnt.outliers
-			.slice(0, NAMED_OUTLIERS)
-			.map((at) => telling[at].frame)
-			.map(({ id, number, judged }) => ({ id, number, stops: judged.stops })),
-		points: telling.slice(-NEWEST_POINTS).map(({ judged: { predicted, judged, clamped } }) => ({
-			stops: judged - predicted,
-			clamped: clamped === true
-		}))
-	};
-}
-
-/** Frames drawn as evidence. */
-const NEWEST_POINTS = 60;
-/** Doubt of a single reading that is not its habit, and of the film, stops; common practice. */
-const READING_SCATTER = 0.35;
-
-/** A frame by which the light was read for a body that does not follow the light by itself. */
-function readFrameOf({ frame, camera, film, load }: Told): FrameOfReading | null {
-	if (automaticExposure(camera) || frame.flash) return null;
-	const judged = judgedFrameOf(camera, film, frame, load.id);
-	if (!judged) return null;
-	return {
-		body: camera.id,
-		way: wayOfReading(frame.light),
-		residual: judged.judged - judged.predicted,
-		sd: Math.hypot(frame.judged.sd, READING_SCATTER)
+		judged: own.length,
+		undecided: undecided && { ...undecided, film: filmOf(undecided.film) },
+		withFilms: withFilms.map((each) => ({ ...each, film: filmOf(each.film) })),
+		outliers: own
+			.filter(({ frame }) => wild.includes(frame.id))
+			.slice(-NAMED_OUTLIERS)
+			.map(({ frame: { id, number, judged } }) => ({ id, number, stops: judged.stops }))
 	};
 }
 
 /** What judged frames teach of each camera, and of the person's eye. */
-export function lessons() {
-	const all = told();
-	const cameras = [...new Map(all.map(({ camera }) => [camera.id, camera])).values()];
+export async function lessons() {
+	const { cameras, search } = store();
+	const judged = search.judgedCameras().map((id) => cameras.get(id)!);
+	const all = await Promise.all(judged.map(lessonOf));
 	return {
-		lessons: cameras
-			.map((camera) =>
-				lessonOf(
-					camera,
-					all.filter((each) => each.camera.id === camera.id)
-				)
-			)
-			.sort((a, b) => a.camera.name.localeCompare(b.camera.name)),
-		habits: readingHabits(all.slice(-NEWEST_FRAMES).flatMap((each) => readFrameOf(each) ?? []))
+		lessons: all.sort((a, b) => a.camera.name.localeCompare(b.camera.name)),
+		habits: await inThread('ways', teachingOf(told({}, NEWEST_FRAMES)))
 	};
+}
+
+/** What the next frame of a camera with a film is promised with, and by how many frames of the camera. */
+export type LearntSoFar = Learnt & { frames: number };
+
+/** What is asked of a camera: which film is in it, which pack, and how the light is read. */
+export interface LearntAsked {
+	film: string;
+	load?: string;
+	way?: string;
+}
+
+/** A question by ids, or what is wrong with it: a film is named, or is that of a load. */
+export function askedOf(
+	camera: Kept<CameraRecord>,
+	{ film, load, way }: LearntQuery
+): LearntAsked | { issues: Issue[] } {
+	const { films, loads } = store();
+	const pack = load && loads.get(load.toLowerCase());
+	const wrong = (path: string, message: string) => ({ issues: [{ path, message }] });
+	if (load !== undefined && (!pack || pack.cameraId !== camera.id))
+		return wrong('load', 'there is no such load of this camera');
+	const inside = film?.toLowerCase() ?? (pack ? pack.filmId : undefined);
+	if (inside === undefined) return wrong('film', 'give a film, or a load');
+	if (!films.get(inside)) return wrong('film', 'there is no such film');
+	return { film: inside, ...(pack && { load: pack.id }), ...(way && { way }) };
+}
+
+/**
+ * What is known of a camera with a film.
+ *
+ * @param without a load whose frames are left out
+ */
+export function learntOf(
+	camera: Kept<CameraRecord>,
+	asked: LearntAsked,
+	without?: string
+): Promise<LearntSoFar> {
+	const { films, loads } = store();
+	const all = partOf(camera.id).filter(({ load }) => load.id !== without);
+	const teaching = teachingOf(all);
+	const load = asked.load === undefined ? undefined : loads.get(asked.load);
+	teaching.things.cameras.set(camera.id, { camera, before: camera.learnt });
+	teaching.things.films.set(asked.film, inProcess(films.get(asked.film)!, load?.process));
+	return inThread('learntFor', teaching, {
+		load: null,
+		...asked,
+		camera: camera.id,
+		at: new Date().toISOString()
+	});
+}
+
+/** What is known of cameras that are answered with what their frames taught, by load: all but the load's own frames. */
+export async function learntByLoad(loads: readonly Kept<LoadRecord>[]): Promise<Record<string, LearntSoFar>> {
+	const { cameras } = store();
+	const inUse = loads.flatMap((load) => {
+		const camera = cameras.get(load.cameraId);
+		return camera?.learnt && !camera.learnt.ignored ? [{ load, camera }] : [];
+	});
+	const known = await Promise.all(
+		inUse.map(({ load, camera }) => learntOf(camera, { film: load.filmId }, load.id))
+	);
+	return Object.fromEntries(inUse.map(({ load }, at) => [load.id, known[at]]));
 }
 
 const MOST_STANDINGS = 200;

@@ -1,5 +1,5 @@
 import { dayPlan, yearPlan } from './plan-answers';
-import { learnt } from './learn-answers';
+import { learnt, learntSoFar } from './learn-answers';
 import { lightAnswer } from './light-answers';
 import { doubt, ev, list, object, oneOf, orNull, pair, ref, text, type Schema } from './building-blocks';
 
@@ -98,6 +98,7 @@ export const answers = {
 	DayPlan: dayPlan,
 	YearPlan: yearPlan,
 	Learnt: learnt,
+	LearntSoFar: learntSoFar,
 	Picture: object(
 		{
 			id: { type: 'string', format: 'uuid' },

@@ -56,7 +56,7 @@ export const openapi = {
 		),
 		'/api/learn': computed(
 			'learn',
-			'What judged frames teach of a body: wild frames are named and left out',
+			'What judged frames teach of a body, its films, packs and ways of reading: wild frames are named',
 			'LearnRequest',
 			'Learnt'
 		),
@@ -117,6 +117,23 @@ export const openapi = {
 			}
 		},
 		...collection('cameras', 'camera', 'CameraRecord'),
+		'/api/cameras/{id}/learnt': {
+			parameters: [id],
+			get: {
+				operationId: 'learnt-of-camera',
+				summary: 'What is known of a camera with a film together: beside them in a match',
+				parameters: ['film', 'load', 'way'].map((name) => ({
+					name,
+					in: 'query',
+					schema: { type: 'string' }
+				})),
+				responses: {
+					200: answer('What is known', ref('LearntSoFar')),
+					404: problem('Not there'),
+					422: badBody[422]
+				}
+			}
+		},
 		...collection('films', 'film', 'FilmRecord'),
 		...collection('loads', 'load', 'Load'),
 		'/api/loads/{id}/rig': {

@@ -1,28 +1,44 @@
-import { doubt, flag, list, object, orNull, text, type Schema } from './building-blocks';
+import { doubt, list, object, orNull, text, type Schema } from './building-blocks';
 
 /** What learning from judged frames answers. */
 
 const many = { maxItems: 500 };
 const place = { type: 'integer' };
 
+const stops: Schema = { type: 'number' };
+const known = (names: Record<string, Schema> = {}) =>
+	object({ ...names, stops, sd: doubt }, [...Object.keys(names), 'stops', 'sd']);
+const wide = object({ share: { type: 'number' }, stops, sd: doubt }, ['share', 'stops', 'sd']);
+const belief = object({ stops, sd: doubt, wide }, ['stops', 'sd']);
+
+const together = { stops, sd: doubt, wide, limit: known(), reading: doubt, body: known() };
+
+/** What is known of a camera with a film. */
+export const learntSoFar: Schema = object({ ...together, frames: place }, [
+	'stops',
+	'sd',
+	'limit',
+	'body',
+	'frames'
+]);
+
 export const learnt: Schema = object(
 	{
 		stops: { type: 'number', description: 'offset of the body, stops; + gives more than it should' },
 		sd: doubt,
-		bySetting: list(
-			object({ setting: text(40), stops: { type: 'number' }, sd: doubt, frames: place }, [
-				'setting',
-				'stops',
-				'sd',
-				'frames'
-			]),
+		bySetting: list(known({ setting: text(40), frames: place }), 0, many),
+		settings: list(known({ setting: text(40) }), 0, many),
+		wheel: orNull(object({ gain: { type: 'number' }, sd: doubt }, ['gain', 'sd'])),
+		outliers: list(
+			{ type: 'integer', description: 'places of frames that are more likely wild than not' },
 			0,
 			many
 		),
-		wheel: orNull(object({ gain: { type: 'number' }, sd: doubt }, ['gain', 'sd'])),
-		outliers: list({ type: 'integer', description: 'places of frames that do not belong' }, 0, many),
 		frames: { type: 'integer', description: 'frames that it was learnt from' },
-		contradict: flag
+		body: belief,
+		films: list(known({ film: text(80) }), 0, many),
+		ways: list(known({ way: text(80) }), 0, many),
+		learnt: object(together, ['stops', 'sd', 'limit', 'body'])
 	},
-	['stops', 'sd', 'bySetting', 'wheel', 'outliers', 'frames', 'contradict']
+	['stops', 'sd', 'bySetting', 'settings', 'wheel', 'outliers', 'frames', 'body', 'films', 'ways', 'learnt']
 );

@@ -4,7 +4,7 @@ import { cameraSchema, filterSchema } from '../camera';
 import { filmSchema } from '../film';
 import { outcomeSchema, spoilerSchema, whySchema } from '../frames';
 import { bagSchema, intentSchema } from '../intent';
-import { learnRequestSchema } from '../learn';
+import { learnRequestSchema, learntSchema } from '../learn';
 import { lightSchema } from '../light';
 import { matchRequestSchema, reachRequestSchema } from '../match-request';
 import { dayRequestSchema, yearRequestSchema } from '../plan';
@@ -29,6 +29,7 @@ const asked = {
 	PlanRequest: dayRequestSchema,
 	YearRequest: yearRequestSchema,
 	LearnRequest: learnRequestSchema,
+	LearntTogether: learntSchema,
 	Opening: openingSchema,
 	CameraRecord: recordSchemas.cameras,
 	FilmRecord: recordSchemas.films,

@@ -47,18 +47,20 @@ describe('a trial', () => {
 describe('what a trial teaches', () => {
 	const { frames } = trialOf(foldingInstant(), film)!;
 
-	// Source: a conjugate normal by hand: prior 0 ± 0.5 of an eye that nobody has tested, one frame of
-	// +1 ± 0.4: 0.61 = 1·(1/0.16)/(1/0.16 + 1/0.25), sd 0.31.
-	it('of one frame is prior and frame by their precisions', () => {
+	// Source: a conjugate normal by hand: body ± 0.5, film ± 0.3, pack ± 0.15, judge ± 0.2, one frame of +1 ± 0.4: of
+	// it 0.25/(0.25 + 0.09 + 0.0225 + 0.04 + 0.16) = 0.44 is the body's, ± 0.37; that it may be far off adds to both.
+	it('of one frame is the body’s by its part of all doubt', () => {
 		const { offset, wheel } = learnFromTrial(foldingInstant(), film, frames, [1, null, null, null]);
-		expect(offset.stops).toBeCloseTo(0.61, 2);
-		expect(offset.sd).toBeCloseTo(0.31, 2);
+		expect(offset.stops).toBeCloseTo(0.45, 1);
+		expect(offset.sd).toBeGreaterThan(0.36);
+		expect(offset.sd).toBeLessThan(0.55);
 		expect(wheel).toBeNull();
 	});
 
+	// Mean and spread of 0.95·N(0, 0.5²) + 0.05·N(0, 2²): √(0.95·0.25 + 0.05·4).
 	it('of no frame is what was known before', () => {
 		const { offset } = learnFromTrial(foldingInstant(), film, frames, [null, null, null, null]);
-		expect(offset).toEqual({ stops: 0, sd: expect.closeTo(0.5, 9) });
+		expect(offset).toEqual({ stops: expect.closeTo(0, 9), sd: expect.closeTo(0.661, 3) });
 	});
 
 	it('leans toward the truth and is surer than before, whatever the body', () => {
@@ -70,7 +72,7 @@ describe('what a trial teaches', () => {
 				expect(Math.abs(found.offset.stops - offset)).toBeLessThanOrEqual(Math.abs(offset) + 1e-9);
 				expect(Math.sign(found.offset.stops * offset)).toBeGreaterThanOrEqual(0);
 				expect(Math.abs(found.wheel!.gain - gain)).toBeLessThanOrEqual(Math.abs(gain - 1) + 1e-9);
-				expect(found.offset.sd).toBeLessThan(0.5);
+				expect(found.offset.sd).toBeLessThan(0.66);
 			})
 		);
 	});
@@ -83,7 +85,7 @@ describe('what a trial teaches', () => {
 		);
 		const { offset, dial } = learnFromTrial(dialled(), filmOf('instant', 100), trial.frames, judged);
 		expect(Math.abs(offset.stops)).toBeLessThan(0.15);
-		expect(dial.find(({ iso }) => iso === 300)!.stops).toBeGreaterThan(0.3);
+		expect(dial.find(({ iso }) => iso === 300)!.stops).toBeGreaterThan(0.2);
 		expect(Math.abs(dial.find(({ iso }) => iso === 150)!.stops)).toBeLessThan(0.15);
 	});
 });

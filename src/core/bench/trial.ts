@@ -1,6 +1,6 @@
-import { automaticExposure, dialSpeeds, offsetOf, type Camera } from '../camera';
-import { effectiveSpeedStops, type Film } from '../film';
-import { posterior } from '../learn/bayes';
+import { automaticExposure, dialSpeeds, type Camera } from '../camera';
+import { effectiveSpeedStops, speedDoubt, type Film } from '../film';
+import { bodyPriorOf, learn, type JudgedFrame } from '../learn';
 import { landmarks } from '../light';
 import { match } from '../match';
 import { speedStops } from '../units';
@@ -72,13 +72,12 @@ export interface TrialResult {
 
 /** Doubt of a frame as it is judged by eye, with the eye's own from frame to frame, stops; common practice. */
 const FRAME_SD = 0.4;
-/** How far wheels and dials usually are off; common practice. */
-const WHEEL_SD = 0.25;
-const DIAL_SD = 0.3;
+
+/** All frames of a trial are on one pack of one film, and judged by one person. */
+const SHARED = { film: 'film', load: 'pack', judge: 'own' };
 
 /**
- * What the frames of a trial teach: offset b, gain g and dial errors δ of y = b + g·w + δ, by Bayes'
- * rule with normal priors and normal errors; see `posterior`.
+ * What the frames of a trial teach: offset, wheel and dial, by the same model and prior as judged frames do.
  *
  * @param film the film it was shot on: what it is faster than the dial is no fault of the body's
  * @param judged how far each frame came out from right, stops, + lighter; null where it was not shot
@@ -89,28 +88,32 @@ export function learnFromTrial(
 	frames: readonly TrialFrame[],
 	judged: readonly (number | null)[]
 ): TrialResult {
-	const dials = [...new Set(frames.map(({ iso }) => iso))].slice(1);
-	const prior = offsetOf(camera);
-	const priors = [
-		{ mean: prior.stops, sd: prior.sd },
-		{ mean: 1, sd: WHEEL_SD },
-		...dials.map(() => ({ mean: 0, sd: DIAL_SD }))
-	];
-	const rows = frames.flatMap((frame, index) => {
-		const y = judged[index];
-		if (y === null) return [];
-		const x = [1, frame.compensation, ...dials.map((iso) => Number(iso === frame.iso))];
-		return [{ x, y: y - (effectiveSpeedStops(film) - speedStops(frame.iso)) }];
+	const dials = [...new Set(frames.map(({ iso }) => iso))];
+	const marked = (iso: number) => `dial ${iso}`;
+	const shot = frames.flatMap((frame, index): JudgedFrame[] => {
+		const came = judged[index];
+		if (came === null) return [];
+		return [
+			{
+				...SHARED,
+				predicted: effectiveSpeedStops(film) - speedStops(frame.iso) + frame.compensation,
+				judged: came,
+				sd: FRAME_SD,
+				compensation: frame.compensation,
+				speedSd: speedDoubt(film),
+				...(dials.length > 1 ? { setting: marked(frame.iso) } : {})
+			}
+		];
 	});
-	const known = posterior(
-		rows.map((row) => ({ ...row, sd: FRAME_SD })),
-		priors
-	);
-	const moved = rows.some(({ x }) => x[1] !== 0);
-	const [offset, wheel, ...ofDials] = known;
+	const { stops, sd, wheel, settings } = learn(bodyPriorOf(camera), shot);
+	const [first, ...others] = dials.map((iso) => settings.find(({ setting }) => setting === marked(iso)));
 	return {
-		offset: { stops: offset.mean, sd: offset.sd },
-		wheel: moved ? { gain: wheel.mean, sd: wheel.sd } : null,
-		dial: dials.map((iso, index) => ({ iso, stops: ofDials[index].mean, sd: ofDials[index].sd }))
+		offset: { stops, sd },
+		wheel,
+		dial: others.flatMap((each, index) =>
+			each && first
+				? [{ iso: dials[index + 1], stops: each.stops - first.stops, sd: Math.hypot(each.sd, first.sd) }]
+				: []
+		)
 	};
 }

@@ -16,7 +16,7 @@ export interface Normal {
 	sd: number;
 }
 
-function solved(seen: readonly Seen[], priors: readonly Normal[]): { means: Matrix; covariance: Matrix } {
+function solved(seen: readonly Seen[], priors: readonly Normal[]) {
 	const size = priors.length;
 	const precision = Matrix.diag(priors.map(({ sd }) => 1 / sd ** 2));
 	const right = Matrix.columnVector(priors.map(({ mean, sd }) => mean / sd ** 2));
@@ -45,22 +45,4 @@ function solved(seen: readonly Seen[], priors: readonly Normal[]): { means: Matr
 export function posterior(seen: readonly Seen[], priors: readonly Normal[]): Normal[] {
 	const { means, covariance } = solved(seen, priors);
 	return priors.map((_, at) => ({ mean: means.get(at, 0), sd: Math.sqrt(covariance.get(at, at)) }));
-}
-
-/**
- * What all the others say of each thing that was seen: mean and spread of x · θ without it. Taking one
- * out of a normal posterior needs no second solution: with h = xᵀΣx, its variance without it is
- * h / (1 − h/σ²) and its mean (x·m − y·h/σ²) / (1 − h/σ²). Source: leave-one-out identities of Bayesian
- * linear regression (Sherman and Morrison's formula).
- */
-export function saidByOthers(seen: readonly Seen[], priors: readonly Normal[]): Normal[] {
-	const { means, covariance } = solved(seen, priors);
-	const mean = means.to1DArray();
-	return seen.map(({ x, y, sd }) => {
-		const carried = covariance.mmul(Matrix.columnVector([...x])).to1DArray();
-		const h = x.reduce((sum, each, at) => sum + each * carried[at], 0);
-		const fitted = x.reduce((sum, each, at) => sum + each * mean[at], 0);
-		const share = h / sd ** 2;
-		return { mean: (fitted - share * y) / (1 - share), sd: Math.sqrt(h / (1 - share)) };
-	});
 }

@@ -1,9 +1,18 @@
-import { automaticExposure, controlsOf, usualOffset, type Camera, type Filter } from '../camera';
-import type { Film } from '../film';
-import type { Light } from '../light';
-import { expectedOf, type MadeSetting } from '../match';
+import {
+	automaticExposure,
+	controlsOf,
+	handTimingDoubt,
+	scatterOf,
+	usualOffset,
+	type Camera,
+	type Filter
+} from '../camera';
+import { reciprocityDoubt, speedDoubt, type Film } from '../film';
+import { freshSd, habitSd, resolveLight, type Light } from '../light';
+import { expectedOf, withLearnt, type Learnt, type MadeSetting } from '../match';
 import { formatAperture } from '../units';
-import { learn, type JudgedFrame, type Learnt, type Prior } from './offset';
+import { FAR_OFF, FILM_SD, learntOf, yearsOf } from './learn';
+import { mayHold, modelOf, type BodyPrior, type TaughtFrame } from './model';
 
 /** A frame that was judged, as it was shot. */
 export interface ShotFrame {
@@ -17,6 +26,21 @@ export interface ShotFrame {
 	judged: { stops: number; sd: number };
 }
 
+/** What tells a frame's things apart. */
+export interface FrameOf {
+	id: string;
+	camera: string;
+	film: string;
+	load: string;
+	/** How its light was read. */
+	way: string;
+	/** ISO 8601 with offset. */
+	takenAt: string;
+}
+
+/** Everything is judged by one person here. */
+export const JUDGE = 'own';
+
 /** The mark or place that a frame was shot at, where the camera has more than one. */
 function settingOf(camera: Camera, { f, iso }: MadeSetting): string | undefined {
 	const eye = automaticExposure(camera);
@@ -28,57 +52,138 @@ function settingOf(camera: Camera, { f, iso }: MadeSetting): string | undefined 
 }
 
 /**
- * A judged frame as learning takes it: predicted for a body without any offset, with the doubt of the
- * judge, the light and the film, but not of the body, which is what is asked for.
+ * A judged frame as the model takes it: predicted for a body and a film of which nothing was learnt.
  *
- * @param pack what tells the loads apart
- * @returns null for a frame that says nothing of the body
+ * @returns null for a frame that says nothing of them: one that a flash lit
  */
-export function judgedFrameOf(
+export function taughtFrameOf(
 	camera: Camera,
 	film: Film,
 	{ light, settings, judged, flash, ...mounted }: ShotFrame,
-	pack: string
-): JudgedFrame | null {
+	of: FrameOf
+): TaughtFrame | null {
 	if (flash) return null;
 	const { handheld, filters, exposures } = mounted;
-	const intent = { handheld, filters, exposures };
-	const bare = expectedOf({ ...camera, offset: { stops: 0, sd: 0 } }, film, light, intent, settings);
-	// Near a limit it depends on the offset itself whether the eye ran into it.
-	const clamped =
-		automaticExposure(camera) !== null &&
-		(bare.clamped || expectedOf(camera, film, light, intent, settings).clamped);
+	const bare = { ...camera, offset: { stops: 0, sd: 0 } };
+	const expected = expectedOf(bare, film, light, { handheld, filters, exposures }, settings);
+	const eye = expected.byEye ? automaticExposure(camera) : null;
+	const { sd, meterSd } = resolveLight(light);
+	const elsewhere = eye !== null && light.meterEv !== undefined;
+	const { id, way, load, takenAt } = of;
 	return {
-		predicted: bare.error,
-		judged: judged.stops,
-		sd: Math.hypot(bare.sd, judged.sd),
-		setting: settingOf(camera, settings),
-		...(settings.compensation == null ? {} : { compensation: settings.compensation }),
-		pack,
-		clamped
+		id,
+		beyond: judged.stops - expected.free,
+		camera: of.camera,
+		film: of.film,
+		load,
+		judge: JUDGE,
+		way,
+		at: yearsOf(takenAt),
+		mark: settingOf(camera, settings),
+		wheel: settings.compensation ?? 0,
+		gamma: eye && !elsewhere ? 0 : 1,
+		judgeSd: Math.hypot(
+			judged.sd,
+			reciprocityDoubt(film, settings.seconds),
+			settings.handTimed ? handTimingDoubt(settings.seconds) : 0
+		),
+		scatter: eye ? Math.hypot(scatterOf(eye), elsewhere ? meterSd : 0) : 0,
+		freshSd: freshSd(sd, habitSd(light)),
+		...(expected.limit && mayHold(expected.limit) && { limit: expected.limit })
 	};
 }
 
-/** What is known of a body before any of its frames was judged. */
-export function priorOf(camera: Camera): Prior {
+/** How far bodies wander in a year, stops: an eye with its cell, and a shutter; common practice. */
+const [EYE_DRIFT, SHUTTER_DRIFT] = [0.3, 0.1];
+
+/** What was said of an offset before any frame was judged. */
+export interface SaidBefore {
+	prior: { stops: number; sd: number };
+	/** Nothing had been said of it. */
+	untold?: boolean;
+}
+
+/** What is known of a body before any of its frames was judged: what was measured, or what is usual for its kind. */
+export function priorOf(camera: Camera): { stops: number; sd: number } {
 	if (camera.offset && camera.offset.sd > 0) return camera.offset;
 	return { ...usualOffset(camera), ...(camera.offset && { stops: camera.offset.stops }) };
 }
 
 /**
- * A camera with what freshly judged frames of its load say of it already: what the next click is
- * answered with.
+ * The same as the model takes it: one that was measured is not far off.
  *
- * @returns the camera as it was where they say nothing
+ * @param before what was said before learning began, where it has begun
  */
-export function answered<C extends Camera>(
-	camera: C,
-	film: Film,
-	fresh: readonly ShotFrame[]
-): { camera: C; learnt: Learnt | null } {
-	const frames = fresh.flatMap((frame) => judgedFrameOf(camera, film, frame, film.name) ?? []);
-	if (frames.length === 0) return { camera, learnt: null };
-	const learnt = learn(priorOf(camera), frames);
-	if (learnt.frames === 0) return { camera, learnt: null };
-	return { camera: { ...camera, offset: { stops: learnt.stops, sd: learnt.sd } }, learnt };
+export function bodyPriorOf(camera: Camera, before?: SaidBefore): BodyPrior {
+	const measured = before ? !before.untold : (camera.offset?.sd ?? 0) > 0;
+	const { stops, sd } = before?.prior ?? priorOf(camera);
+	return {
+		stops,
+		sd,
+		wide: measured ? null : FAR_OFF,
+		drift: automaticExposure(camera) ? EYE_DRIFT : SHUTTER_DRIFT
+	};
 }
+
+/** Doubt of a film's speed as an emulsion, before any frame told of it, stops. */
+export const filmPriorOf = (film: Film): number => Math.max(FILM_SD, speedDoubt(film));
+
+/** What the frames of one load taught, beside what was known before. */
+export interface Answered<C extends Camera, F extends Film> {
+	camera: C;
+	film: F;
+	/** null where nothing is known but what is usual. */
+	learnt: (Learnt & { frames: number }) | null;
+}
+
+/**
+ * A camera with a film as what is known of the two together has them: what was learnt before, and freshly judged
+ * frames of the load: what the next click is answered with. What was known before is what the body starts from.
+ *
+ * @param fresh frames of this load alone
+ * @param before what other frames say of the two, and how many; null: nothing
+ * @param said what was said of the body before learning began
+ */
+export function answered<C extends Camera, F extends Film>(
+	camera: C,
+	film: F,
+	fresh: readonly (ShotFrame & Pick<FrameOf, 'id' | 'takenAt'>)[],
+	before: (Learnt & { frames: number }) | null = null,
+	said?: SaidBefore
+): Answered<C, F> {
+	const frames = fresh.flatMap((frame) => taughtFrameOf(camera, film, frame, { ...LOAD, ...frame }) ?? []);
+	const told = frames.length === 0 ? before : withFresh(bodyPriorOf(camera, said), film, frames, before);
+	if (!told) return { camera, film, learnt: null };
+	return { ...withLearnt(camera, film, told), learnt: told };
+}
+
+/** The names of the one camera with the one film, whose light was read in one way. */
+const LOAD = { camera: 'this', film: 'film', load: 'load', way: 'way' };
+
+function withFresh(
+	usual: BodyPrior,
+	film: Film,
+	frames: TaughtFrame[],
+	before: (Learnt & { frames: number }) | null
+) {
+	// What is known of the two together stands in the body's place: the film is in it already.
+	const body: BodyPrior = before
+		? { ...usual, stops: before.stops, sd: before.sd, wide: before.wide ?? null }
+		: usual;
+	const taken = before ? frames.map((frame) => ({ ...frame, film: undefined, judge: undefined })) : frames;
+	const priors = {
+		bodies: new Map([[LOAD.camera, body]]),
+		films: new Map([[LOAD.film, filmPriorOf(film)]]),
+		ways: new Map([[LOAD.way, WAY_SD]])
+	};
+	const model = modelOf(taken, priors, LOAD.camera);
+	const at = Math.max(...frames.map((frame) => frame.at));
+	const { film: ofFilm, judge } = taken[0];
+	const learnt = learntOf(model, { camera: LOAD.camera, at, load: LOAD.load, film: ofFilm, judge });
+	const count = frames.filter(({ id }) => !model.wild.includes(id)).length;
+	const kept = before ? { limit: before.limit, body: before.body } : {};
+	return { ...learnt, ...kept, frames: count + (before?.frames ?? 0) };
+}
+
+/** Light of one load is read in ways that are not told apart, stops. */
+const WAY_SD = 0.3;

@@ -1,4 +1,14 @@
-export { answered, judgedFrameOf, priorOf, type ShotFrame } from './from-frames';
+export {
+	answered,
+	bodyPriorOf,
+	filmPriorOf,
+	JUDGE,
+	priorOf,
+	taughtFrameOf,
+	type FrameOf,
+	type SaidBefore,
+	type ShotFrame
+} from './from-frames';
 export { learnFlash, type FlashFrame, type FlashLearnt } from './flash';
 export { posterior } from './bayes';
 export {
@@ -9,5 +19,16 @@ export {
 	type PromisedFrame,
 	type Standing
 } from './honesty';
-export { learn, type JudgedFrame, type Learnt, type Prior } from './offset';
-export { readingHabits, type ReadFrame, type ReadingHabit } from './reading-habits';
+export { learn, yearsOf, type FramesTaught, type JudgedFrame, type Prior } from './learn';
+export {
+	cameraLesson,
+	learntFor,
+	taughtBy,
+	wayLessons,
+	type CameraLesson,
+	type LearntQuestion,
+	type Taught,
+	type Things,
+	type Told,
+	type WayLesson
+} from './lessons';

@@ -20,7 +20,7 @@ export { isSameThing } from './same-thing';
 export { sceneOf } from './scene';
 export { meteredTime } from './settings';
 export { suitsFilm } from './remedies/filter';
-export { withLearnt, type Learnt } from './learnt';
+export { asOne, withLearnt, type Learnt } from './learnt';
 export { wishProblems } from './fixed';
 export { knownSettings } from './known';
 export * from './types';

@@ -19,20 +19,29 @@ export interface Learnt {
 	body?: { stops: number; sd: number };
 }
 
-/** Several possibilities as one: the mean and the spread of their mixture. */
-function folded({ stops, sd, wide }: Learnt) {
-	if (!wide || wide.share === 0) return { stops, sd };
+/**
+ * What is known as one normal, to be shown: mean and spread of its two possibilities. Chances are never taken from it.
+ *
+ * @example asOne({ stops: 0, sd: 0.3, wide: { share: 0.05, sd: 2 } }).sd // 0.54
+ */
+export function asOne({ stops, sd, wide }: Pick<Learnt, 'stops' | 'sd' | 'wide'>): {
+	stops: number;
+	sd: number;
+} {
+	if (!wide) return { stops, sd };
 	const { share, sd: far, stops: middle = stops } = wide;
-	const mean = stops + share * (middle - stops);
+	const mean = (1 - share) * stops + share * middle;
 	const variance = (1 - share) * (sd ** 2 + (stops - mean) ** 2) + share * (far ** 2 + (middle - mean) ** 2);
-	return {
-		stops: mean,
-		sd: Math.sqrt(variance),
-		parts: [
-			{ share: 1 - share, by: stops - mean, sd },
-			{ share, by: middle - mean, sd: far }
-		]
-	};
+	return { stops: mean, sd: Math.sqrt(variance) };
+}
+
+/** The possibilities, each by how far it lies from the mean of all. */
+function partsOf({ stops, sd, wide }: Learnt, mean: number) {
+	if (!wide) return undefined;
+	return [
+		{ share: 1 - wide.share, by: stops - mean, sd },
+		{ share: wide.share, by: (wide.stops ?? stops) - mean, sd: wide.sd }
+	];
 }
 
 /**
@@ -45,7 +54,8 @@ export function withLearnt<C extends Camera, F extends Film>(
 	film: F,
 	learnt: Learnt
 ): { camera: C & TaughtCamera; film: F } {
-	const { stops, sd, parts } = folded(learnt);
+	const { stops, sd } = asOne(learnt);
+	const parts = partsOf(learnt, stops);
 	const { limit: beside = { stops: 0, sd: 0 }, reading, body = { stops, sd } } = learnt;
 	return {
 		camera: {

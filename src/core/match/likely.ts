@@ -4,6 +4,8 @@ import type { Light } from '../light';
 import { doubtBeside, doubtOf, meterDoubt } from './chance';
 import { placedAsMade, type MadeSetting } from './match';
 import { rightAt } from './response';
+import type { Scene } from './scene';
+import type { Placed } from './settings';
 import type { Intent } from './types';
 
 /** Middles of ten equally likely parts of the normal distribution. Source: any table of its quantiles, 0.05, 0.15 … 0.95. */
@@ -49,6 +51,27 @@ export interface Expected {
 	/** Doubt that all frames in this light share: of body, film and, by hand, of the light. */
 	shared: number;
 	clamped: boolean;
+	/** An eye chose it, which follows the light. */
+	byEye: boolean;
+	/** The error that there would be without any limit of the camera, stops. */
+	free: number;
+	/** The limit of an eye that is nearest, and what the body would give beside its settings where it just meets it, stops. */
+	limit: { end: 'fastest' | 'slowest'; at: number } | null;
+}
+
+/** Where an eye's limits stand; one by which it was given nothing to choose has none. */
+function limitsOf(
+	{ light }: Scene,
+	{ setting: { aim, response } }: Placed
+): Pick<Expected, 'limit'> & { beyond: number } {
+	if (aim === null) return { limit: null, beyond: 0 };
+	const { knots, ends } = response;
+	const asked = light.meterEv + aim;
+	const [dim, bright] = [asked - knots[0].v, asked - knots[knots.length - 1].v];
+	const beyond = Math.max(0, bright) + Math.min(0, dim);
+	const near = Math.abs(bright) <= Math.abs(dim);
+	if (ends[near ? 1 : 0] === null) return { limit: null, beyond };
+	return { limit: near ? { end: 'fastest', at: bright } : { end: 'slowest', at: dim }, beyond };
 }
 
 /**
@@ -68,10 +91,14 @@ export function expectedOf(
 	const byHand = placed.setting.aim === null;
 	// What an eye does of its own does not come through a limit.
 	const body = clamped ? 0 : offsetOf(camera).sd;
+	const { limit, beyond } = limitsOf(scene, placed);
 	return {
 		error: placed.error,
 		sd: doubtOf(scene, placed),
 		shared: Math.hypot(scene.filmDoubt, body, byHand || clamped ? scene.light.sd : 0),
-		clamped
+		clamped,
+		byEye: !byHand,
+		free: placed.error - beyond,
+		limit
 	};
 }

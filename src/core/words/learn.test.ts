@@ -1,18 +1,19 @@
 import { describe, expect, it } from 'vitest';
 import { foldingInstant } from '../../../tests/fixtures/automatic';
 import { fixedCamera } from '../../../tests/fixtures/bag';
-import type { Learnt } from '../learn';
-import { adviceFor, judgedInWords, learntInWords, readingHabitInWords, trialInWords, wayOfReading } from '.';
+import {
+	adviceFor,
+	driftInWords,
+	judgedInWords,
+	learntInWords,
+	readingHabitInWords,
+	togetherInWords,
+	trialInWords,
+	undecidedInWords,
+	wayOfReading
+} from '.';
 
-const learnt = (stops: number, sd: number, frames: number): Learnt => ({
-	stops,
-	sd,
-	frames,
-	bySetting: [],
-	wheel: null,
-	outliers: [],
-	contradict: false
-});
+const learnt = (stops: number, sd: number, frames: number) => ({ stops, sd, frames });
 
 describe('what was learnt, in words', () => {
 	it('says how much, how sure and from how many frames', () => {
@@ -34,8 +35,31 @@ describe('what was learnt, in words', () => {
 		expect(adviceFor(fixedCamera(), -2 / 3)).toContain('⅔ stop more light');
 	});
 
+	it('says no more clicks than a wheel has', () => {
+		const halves = foldingInstant({}, { compensation: { darken: -1, lighten: 0.5, step: 0.5 } });
+		expect(adviceFor(halves, -0.5)).toBe('Set the wheel one click to lighten.');
+		expect(adviceFor(halves, -1)).toBe('Set the wheel all the way to lighten; ½ stop stays too dark.');
+		expect(adviceFor(halves, 2)).toBe('Set the wheel all the way to darken; 1 stop stays too light.');
+		const oneWay = foldingInstant({}, { compensation: { darken: -1, lighten: 0, step: 0.5 } });
+		expect(adviceFor(oneWay, -1)).toBe('Its wheel does not lighten: that 1 stop stays.');
+	});
+
+	it('says that it could be the film, what the two give, and how a body has changed', () => {
+		const wedge = { ...foldingInstant(), name: 'Wedge' };
+		expect(undecidedInWords(wedge, 'Wrack 640', { stops: -0.5, sd: 0.25 })).toBe(
+			'With Wrack 640 it gives ½ stop less, give or take ⅓. This could be Wedge or Wrack 640. ' +
+				'Shoot another film in it, or this film in another camera, and I’ll know.'
+		);
+		expect(togetherInWords(wedge, 'Wrack 640', { stops: -1 / 3, sd: 0.2 }, 3)).toBe(
+			'With Wrack 640 Wedge gives ⅓ stop less than its eye says, give or take ⅓, from 3 frames.'
+		);
+		expect(driftInWords(wedge, { stops: -1 / 3, sd: 0.2 })).toBe(
+			'Over the last year Wedge has lost ⅓ stop, give or take ⅓.'
+		);
+	});
+
 	it('says how a person’s way runs only where it tells something', () => {
-		const habit = { way: 'soft', stops: 0.4, sd: 0.2, frames: 8 };
+		const habit = { stops: 0.4, sd: 0.2, frames: 8 };
 		expect(readingHabitInWords('soft edge', habit)).toBe(
 			'Your “soft edge” runs ⅓ stop bright, give or take ⅓, from 8 frames.'
 		);

@@ -1,5 +1,5 @@
 import { automaticExposure, type Camera } from '../camera';
-import type { Learnt, ReadingHabit } from '../learn';
+import type { CameraLesson, WayLesson } from '../learn';
 import type { TrialWorth } from '../match';
 import { formatDoubt, stopsInWords } from '../units';
 import { habitInWords } from './habit';
@@ -14,14 +14,56 @@ const ofFrames = (count: number) => `from ${count === 1 ? 'one frame' : `${count
  * @example learntInWords(the Wedge, half a stop less from 11 frames)
  * // 'Wedge gives ½ stop less than its eye says, give or take ⅓, from 11 frames.'
  */
-export function learntInWords(camera: Camera, { stops, sd, frames }: Learnt): string {
+export function learntInWords(
+	camera: Camera,
+	{ stops, sd, frames }: Pick<CameraLesson, 'stops' | 'sd' | 'frames'>
+): string {
 	if (frames === 0) return `No judged frame says anything of ${camera.name} yet.`;
 	const teller = automaticExposure(camera) ? 'eye says' : 'marks say';
 	return `${camera.name} gives ${habitInWords(stops, teller)}, give or take ${formatDoubt(sd)}, ${ofFrames(frames)}.`;
 }
 
 /**
- * What to do about an offset: the one change next time.
+ * What a camera gives with the film that is in it, by which the next click is answered.
+ *
+ * @example togetherInWords(the Wedge, 'Wrack 640', …) // 'With Wrack 640 Wedge gives ⅓ stop less than its eye says, …'
+ */
+export function togetherInWords(
+	camera: Camera,
+	film: string,
+	{ stops, sd }: { stops: number; sd: number },
+	frames: number
+): string {
+	const teller = automaticExposure(camera) ? 'eye says' : 'marks say';
+	return `With ${film} ${camera.name} gives ${habitInWords(stops, teller)}, give or take ${formatDoubt(sd)}, ${ofFrames(frames)}.`;
+}
+
+/**
+ * That frames cannot tell whose error it is, and what would.
+ *
+ * @param film its name
+ * @example undecidedInWords(the Wedge, 'Wrack 640', …)
+ * // 'Together they give ½ stop less, give or take ¼. This could be Wedge or Wrack 640. Shoot another film in it, or this film in another camera, and I’ll know.'
+ */
+export function undecidedInWords(
+	camera: Camera,
+	film: string,
+	{ stops, sd }: { stops: number; sd: number }
+): string {
+	const both = `With ${film} it gives ${stopsInWords(stops)} ${stops > 0 ? 'more' : 'less'}, give or take ${formatDoubt(sd)}.`;
+	return `${both} This could be ${camera.name} or ${film}. Shoot another film in it, or this film in another camera, and I’ll know.`;
+}
+
+/**
+ * How a body has changed.
+ *
+ * @example driftInWords(the Wedge, { stops: -1 / 3, sd: 0.2 }) // 'Over the last year Wedge has lost ⅓ stop, give or take ⅓.'
+ */
+export const driftInWords = (camera: Camera, { stops, sd }: { stops: number; sd: number }): string =>
+	`Over the last year ${camera.name} has ${stops > 0 ? 'gained' : 'lost'} ${stopsInWords(stops)}, give or take ${formatDoubt(sd)}.`;
+
+/**
+ * What to do about an offset: the one change next time, as far as its wheel goes.
  *
  * @example adviceFor(a camera with a wheel of thirds, -1 / 2) // 'Set the wheel 2 clicks to lighten.'
  */
@@ -32,10 +74,20 @@ export function adviceFor(camera: Camera, stops: number): string {
 		const side = stops < 0 ? 'more' : 'less';
 		return `Give it ${stopsInWords(stops)} ${side} light than the reading says; from now on the program does.`;
 	}
-	const clicks = Math.round(Math.abs(stops) / wheel.step);
-	if (clicks === 0) return 'Leave the wheel at its middle.';
-	return `Set the wheel ${clicks === 1 ? 'one click' : `${clicks} clicks`} to ${stops < 0 ? 'lighten' : 'darken'}.`;
+	const side = stops < 0 ? 'lighten' : 'darken';
+	const most = Math.floor(Math.abs(wheel[side]) / wheel.step + WHOLE);
+	const wanted = Math.round(Math.abs(stops) / wheel.step);
+	if (wanted === 0) return 'Leave the wheel at its middle.';
+	if (most === 0) return `Its wheel does not ${side}: that ${stopsInWords(stops)} stays.`;
+	if (wanted > most) {
+		const rest = Math.abs(stops) - most * wheel.step;
+		return `Set the wheel all the way to ${side}; ${stopsInWords(rest)} stays ${stops < 0 ? 'too dark' : 'too light'}.`;
+	}
+	return `Set the wheel ${wanted === 1 ? 'one click' : `${wanted} clicks`} to ${side}.`;
 }
+
+/** Positions are whole multiples of a step, to this. */
+const WHOLE = 1e-6;
 
 /** A habit smaller than its doubt is not told. */
 export const tellsSomething = ({ stops, sd }: { stops: number; sd: number }) => Math.abs(stops) > sd;
@@ -46,7 +98,7 @@ export const tellsSomething = ({ stops, sd }: { stops: number; sd: number }) => 
  * @param name of the way
  * @example readingHabitInWords('soft edge', …) // 'Your “soft edge” runs ⅓ stop bright, give or take ⅓, from 8 frames.'
  */
-export function readingHabitInWords(name: string, { stops, sd, frames }: ReadingHabit): string {
+export function readingHabitInWords(name: string, { stops, sd, frames }: Omit<WayLesson, 'way'>): string {
 	const doubt = `give or take ${formatDoubt(sd)}, ${ofFrames(frames)}`;
 	if (!tellsSomething({ stops, sd })) return `Your “${name}” is about right, ${doubt}.`;
 	return `Your “${name}” runs ${stopsInWords(stops)} ${stops > 0 ? 'bright' : 'dark'}, ${doubt}.`;

@@ -1,7 +1,7 @@
 <!-- What judged frames have taught: of each camera, and of the person's own eye. -->
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import type { ReadingHabit } from '$core/learn';
+	import type { WayLesson } from '$core/learn';
 	import { readingHabitInWords } from '$core/words';
 	import type { ComponentProps } from 'svelte';
 	import FramesNav from '$lib/frames/FramesNav.svelte';
@@ -11,7 +11,7 @@
 
 	interface Props extends ComponentProps<typeof FlashLessons> {
 		lessons: Lesson[];
-		habits: ReadingHabit[];
+		habits: WayLesson[];
 	}
 	let { lessons, habits, flashes }: Props = $props();
 </script>

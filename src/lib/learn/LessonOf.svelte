@@ -3,7 +3,15 @@
 	import { resolve } from '$app/paths';
 	import { reach } from '$core/match';
 	import { formatDoubt, stopsInWords } from '$core/units';
-	import { adviceFor, judgedInWords, learntInWords, tellsSomething } from '$core/words';
+	import {
+		adviceFor,
+		driftInWords,
+		judgedInWords,
+		learntInWords,
+		tellsSomething,
+		togetherInWords,
+		undecidedInWords
+	} from '$core/words';
 	import { replace, type Kept } from '$lib/records/client';
 	import type { CameraRecord } from '$contract/records';
 	import { axisOver } from '$lib/shoot/axis';
@@ -15,7 +23,7 @@
 	let { lesson }: { lesson: Lesson } = $props();
 
 	const axis = axisOver(wholeLine);
-	const { camera, film, learnt, prior } = $derived(lesson);
+	const { camera, film, learnt, prior, undecided, withFilms } = $derived(lesson);
 	const standing = $derived(standingOf(lesson));
 	const lanes = $derived([
 		{ name: 'before', ...reach({ ...camera, offset: prior }, film) },
@@ -58,11 +66,16 @@
 	<h2 id="lesson-{camera.id}">{camera.name}</h2>
 	<p class="said">
 		{learntInWords(camera, learnt)}
-		{learnt.frames > 0 ? adviceFor(camera, learnt.stops) : ''}
+		{learnt.frames > 0 ? adviceFor(camera, undecided?.stops ?? learnt.stops) : ''}
 	</p>
-	{#if learnt.contradict}
-		<p class="soft">Its frames differ by more than their doubt: something changes from one to the other.</p>
+	{#if undecided}
+		<p>{undecidedInWords(camera, undecided.film, undecided)}</p>
+	{:else if withFilms.length > 1}
+		{#each withFilms as each (each.film)}
+			<p class="soft">{togetherInWords(camera, each.film, each, each.frames)}</p>
+		{/each}
 	{/if}
+	{#if learnt.drift}<p>{driftInWords(camera, learnt.drift)}</p>{/if}
 	{#if learnt.wheel && Math.abs(learnt.wheel.gain - 1) > learnt.wheel.sd}
 		<p class="soft">
 			A stop on its wheel does {Math.round(learnt.wheel.gain * 100)} % of one, give or take {Math.round(
@@ -79,13 +92,13 @@
 	{#each lesson.outliers as { id, number, stops } (id)}
 		<p class="soft">
 			<a class="plain-link" href={resolve(`/frames/${id}`)}>Frame {number}</a>, {judgedInWords({ stops })},
-			does not belong with the others (fogged, other film, misjudged?) and is left out.
+			does not belong with the others (fogged, other film, misjudged?): it says next to nothing here.
 		</p>
 	{/each}
 	<div
 		class="dots"
 		role="img"
-		aria-label="{lesson.points
+		aria-label="{learnt.points
 			.length} judged frames about what its settings promise; the learnt offset is {judgedInWords(learnt)}"
 	>
 		<span class="zero"></span>
@@ -94,7 +107,7 @@
 			style:left="{placeOf(learnt.stops - learnt.sd)}%"
 			style:width="{placeOf(learnt.stops + learnt.sd) - placeOf(learnt.stops - learnt.sd)}%"
 		></span>
-		{#each lesson.points as { stops, clamped }, at (at)}
+		{#each learnt.points as { id, stops, clamped }, at (id)}
 			<span class="dot" class:clamped style:left="{placeOf(stops)}%" style:top="{20 + ((at * 37) % 60)}%"
 			></span>
 		{/each}

@@ -9,15 +9,17 @@ const lesson = (changes: Partial<Lesson> = {}): Lesson => ({
 	learnt: {
 		stops: -0.41234,
 		sd: 0.15,
+		body: { stops: -0.41234, sd: 0.15 },
 		bySetting: [],
 		wheel: null,
-		outliers: [],
 		frames: 6,
-		contradict: false
+		drift: null,
+		points: []
 	},
 	judged: 6,
+	undecided: null,
+	withFilms: [],
 	outliers: [],
-	points: [],
 	...changes
 });
 const AT = '2026-05-02T12:00:00.000Z';

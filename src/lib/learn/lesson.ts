@@ -1,18 +1,18 @@
-import type { Learnt, Prior } from '$core/learn';
+import type { CameraLesson } from '$core/learn';
 import type { Learning } from '$contract/records';
 import type { CameraRecord, FilmRecord } from '$contract/records';
 import type { Kept } from '$lib/records/client';
 
-/** What the judged frames of a camera teach, as the page is given it. */
+/** What the judged frames of a camera teach, as the page is given it. Films by their names. */
 export interface Lesson {
 	camera: Kept<CameraRecord>;
 	film: FilmRecord;
-	prior: Prior;
-	learnt: Learnt;
+	prior: { stops: number; sd: number };
+	learnt: Omit<CameraLesson, 'wild' | 'undecided' | 'withFilms'>;
 	judged: number;
+	undecided: CameraLesson['undecided'];
+	withFilms: CameraLesson['withFilms'];
 	outliers: { id: string; number: number; stops: number }[];
-	/** Newest judged frames: what came out beyond what a body without offset would give. */
-	points: { stops: number; clamped: boolean }[];
 }
 
 /** How a lesson stands: nothing to say, news, in use, or put aside by the person. */

@@ -37,7 +37,9 @@
 	/** What the fields do not show is kept, and said. */
 	const besides = [
 		...(last?.source
-			? [`with a face of ${[last.source.width, last.source.height].map((side) => Math.round(side * 100)).join(' × ')} cm`]
+			? [
+					`with a face of ${[last.source.width, last.source.height].map((side) => Math.round(side * 100)).join(' × ')} cm`
+				]
 			: []),
 		...(last?.modifiers ?? []).map(({ name }) => `behind ${name}`),
 		...(last?.second ? [`with a second lamp at ${formatDistance(last.second.to)}`] : [])

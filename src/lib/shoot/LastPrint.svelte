@@ -1,7 +1,8 @@
 <!-- The last print develops, is judged in one tap, and the next click is answered from it. -->
 <script lang="ts">
 	import { isPulled, PASTE_IN_SHORT, printSeconds, temperaturesOf } from '$core/develop';
-	import { clockInWords, judgedInWords, learntInWords } from '$core/words';
+	import { asOne } from '$core/match';
+	import { clockInWords, judgedInWords, togetherInWords } from '$core/words';
 	import type { Kept } from '$lib/records/client';
 	import { keepHere, keptHere } from '$lib/records/kept-here';
 	import type { FrameRecord } from '$contract/records';
@@ -70,9 +71,10 @@
 			<strong>Frame {last.number}: {judgedInWords(last.judged)}.</strong>
 			<button class="plain-link" onclick={() => logging.judge(last, undefined)}>Take that back</button>
 		</p>
-		{#if chosen.learnt}
+		{#if chosen.learnt && chosen.taughtHere}
 			<p class="soft small why">
-				{learntInWords(chosen.camera, chosen.learnt)} What you see here is answered with it.
+				{togetherInWords(chosen.camera, chosen.film.name, asOne(chosen.learnt), chosen.learnt.frames)} What you
+				see here is answered with it.
 			</p>
 		{/if}
 	{:else}

@@ -1,7 +1,7 @@
 import { shotList, takenShots } from '$core/cine';
 import { inProcess, isSeenAtOnce } from '$core/film';
-import { answered, type Learnt, type ShotFrame } from '$core/learn';
-import { reach, type Reach } from '$core/match';
+import { answered } from '$core/learn';
+import { reach, type Learnt, type Reach } from '$core/match';
 import type { OwnDoubt } from '$core/practice';
 import type {
 	CameraRecord,
@@ -41,7 +41,12 @@ export interface BagRecords {
 	outings: Kept<OutingRecord>[];
 	/** The person's own places. */
 	places: Kept<PlaceRecord>[];
+	/** By load: what the frames of other loads say of its camera with its film, where that is in use. */
+	learnt: Record<string, LearntSoFar>;
 }
+
+/** What is known of a camera with a film, and by how many frames of the camera. */
+export type LearntSoFar = Learnt & { frames: number };
 
 /** A camera with its film, as a lane. */
 export interface Loaded {
@@ -52,8 +57,10 @@ export interface Loaded {
 	reach: Reach;
 	/** Frames of the load, in order. */
 	frames: KnownFrame[];
-	/** What freshly judged frames of the load say of the camera; its offset has it already. */
-	learnt: Learnt | null;
+	/** What frames say of the camera with this film: camera and film have it already. */
+	learnt: LearntSoFar | null;
+	/** Whether a print of this load has changed that. */
+	taughtHere: boolean;
 	/** Number that the next frame gets. */
 	next: number;
 	left: number;
@@ -62,13 +69,17 @@ export interface Loaded {
 	finished: boolean;
 }
 
-/** Frames that were judged after the person last accepted or ignored what frames teach. */
-const freshlyJudged = ({ learnt }: CameraRecord, frames: readonly FrameRecord[]): ShotFrame[] =>
-	frames.flatMap((frame) => {
+/**
+ * Judged frames of a load that answer the next click: all of them where what frames teach is in use, else those
+ * that were judged since the person last put it aside.
+ */
+function telling({ learnt }: CameraRecord, frames: readonly KnownFrame[]) {
+	const since = learnt?.ignored ? learnt.at : '';
+	return frames.flatMap((frame) => {
 		const { judged } = frame;
-		const fresh = judged && judged.judgedAt > (learnt?.at ?? '');
-		return fresh && isRead(frame) ? [{ ...frame, judged }] : [];
+		return judged && judged.judgedAt > since && isRead(frame) ? [{ ...frame, judged }] : [];
 	});
+}
 
 function secondsLeftOf({ spool, flippedAfter }: LoadRecord, frames: readonly FrameRecord[]): number | null {
 	return spool ? shotList(spool, [], takenShots(frames), flippedAfter).left : null;
@@ -78,11 +89,11 @@ function loadedOf(
 	load: Kept<LoadRecord>,
 	body: Kept<CameraRecord>,
 	film: Kept<FilmRecord>,
-	frames: Loaded['frames']
+	frames: Loaded['frames'],
+	known: LearntSoFar | null
 ): Loaded {
-	const { camera, learnt } = isSeenAtOnce(film)
-		? answered(body, film, freshlyJudged(body, frames))
-		: { camera: body, learnt: null };
+	const fresh = isSeenAtOnce(film) ? telling(body, frames) : [];
+	const { camera, film: taught, learnt } = answered(body, film, fresh, known, body.learnt);
 	const highest = Math.max(0, ...frames.map(({ number }) => number), ...(load.unknown ?? []));
 	const left = Math.max(0, load.frames - highest);
 	const secondsLeft = secondsLeftOf(load, frames);
@@ -90,10 +101,11 @@ function loadedOf(
 		id: load.id,
 		load,
 		camera,
-		film,
-		reach: reach(camera, film),
+		film: taught,
+		reach: reach(camera, taught),
 		frames: frames.toSorted((a, b) => a.number - b.number),
 		learnt,
+		taughtHere: fresh.length > 0 && learnt !== null,
 		next: highest + 1,
 		left,
 		secondsLeft,
@@ -102,7 +114,7 @@ function loadedOf(
 }
 
 /** The loaded cameras, by name, with what is left in each. */
-export function loadedCameras({ cameras, films, loads, frames }: BagRecords): Loaded[] {
+export function loadedCameras({ cameras, films, loads, frames, learnt }: BagRecords): Loaded[] {
 	const cameraById = new Map(cameras.map((camera) => [camera.id, camera]));
 	const filmById = new Map(films.map((film) => [film.id, film]));
 	const loaded = loads.flatMap((load): Loaded[] => {
@@ -115,7 +127,8 @@ export function loadedCameras({ cameras, films, loads, frames }: BagRecords): Lo
 				load,
 				camera,
 				film,
-				frames.filter((frame) => frame.loadId === load.id)
+				frames.filter((frame) => frame.loadId === load.id),
+				learnt[load.id] ?? null
 			)
 		];
 	});

@@ -76,15 +76,36 @@ describe('what is left', () => {
 });
 
 describe('instant film answers at once', () => {
-	it('by the prints of its own pack, judged since learning was last looked at', () => {
+	const before = { prior: { stops: 0, sd: 0.5 }, at: '2026-05-02T12:30:00Z', frames: 1, untold: true };
+
+	it('by the prints of its own pack, judged since what they teach was put aside', () => {
 		const dark = { frames: [judged(-2 / 3)] };
 		const fresh = only(bag(foldingInstant(), instant, dark));
-		expect(fresh.camera.offset!.stops).toBeLessThan(-0.1);
-		expect(fresh.learnt?.frames).toBe(1);
-		const learnt = { prior: { stops: 0, sd: 0.3 }, at: '2026-05-02T12:30:00Z', frames: 1 };
-		const known = only(bag({ ...foldingInstant(), learnt }, instant, dark));
-		expect(known.camera.offset).toEqual(foldingInstant().offset);
-		expect(known.learnt).toBeNull();
+		expect(fresh.learnt!.stops).toBeLessThan(-0.1);
+		expect([fresh.learnt!.frames, fresh.taughtHere]).toEqual([1, true]);
+		const aside = only(bag({ ...foldingInstant(), learnt: { ...before, ignored: true } }, instant, dark));
+		expect(aside.camera.offset).toEqual(foldingInstant().offset);
+		expect([aside.learnt, aside.taughtHere]).toEqual([null, false]);
+	});
+
+	it('and by what other frames taught, where that is in use', () => {
+		const known = {
+			stops: -0.4,
+			sd: 0.15,
+			limit: { stops: -0.2, sd: 0.2 },
+			body: { stops: -0.2, sd: 0.2 },
+			frames: 12
+		};
+		const records = (frames: Partial<FrameRecord>[]) => ({
+			...bag({ ...foldingInstant(), learnt: before }, instant, { frames }),
+			learnt: { l: known }
+		});
+		const quiet = only(records([]));
+		expect([quiet.learnt, quiet.taughtHere]).toEqual([known, false]);
+		expect(quiet.camera.offset!.stops).toBeCloseTo(-0.2, 9);
+		const louder = only(records([judged(-1.5)]));
+		expect(louder.learnt!.stops).toBeLessThan(-0.4);
+		expect([louder.learnt!.frames, louder.taughtHere]).toEqual([13, true]);
 	});
 
 	it('but film that is developed later does not', () => {

@@ -1,4 +1,4 @@
 import { bagRecords } from '$server/bag-records';
 import type { PageServerLoad } from './$types';
 
-export const load: PageServerLoad = () => ({ records: bagRecords() });
+export const load: PageServerLoad = async () => ({ records: await bagRecords() });

@@ -60,14 +60,24 @@ export function frameSearch(database: Database.Database) {
 			return { items: rows.map(kept), total };
 		},
 
-		/** All judged frames, oldest first. */
-		judged(search: Partial<Pick<FrameSearch, 'camera' | 'film'>> = {}): Kept<FrameRecord>[] {
+		/** All judged frames, oldest first; the newest of them alone where so many are asked for. */
+		judged(search: Partial<Pick<FrameSearch, 'camera' | 'film'>> = {}, newest?: number): Kept<FrameRecord>[] {
 			const { from, values } = picked({ ...search, state: 'judged', order: 'oldest' });
 			return statement<Row>(
-				`SELECT frames.id, frames.version, frames.body FROM ${from} ORDER BY frames.taken_at, frames.id`
+				`SELECT frames.id, frames.version, frames.body FROM ${from} ORDER BY ${orders.newest} LIMIT ?`
 			)
-				.all(...values)
-				.map(kept);
+				.all(...values, newest ?? -1)
+				.map(kept)
+				.reverse();
+		},
+
+		/** Ids of the cameras of which a frame was judged. */
+		judgedCameras(): string[] {
+			return statement<{ id: string }>(
+				`SELECT DISTINCT loads.camera_id AS id FROM frames JOIN loads ON loads.id = frames.load_id WHERE ${states.judged}`
+			)
+				.all()
+				.map(({ id }) => id);
 		}
 	};
 }

@@ -20,7 +20,7 @@ export const cameras = {
 	// Taught by the first frames of the pack below; the later ones are news.
 	wedge: from('folding-instant', 'Wedge', {
 		offset: { stops: -1 / 3, sd: 0.15 },
-		learnt: { prior: { stops: 0, sd: 0.7 }, at: '2026-01-01T12:00:00.000Z', frames: 5 }
+		learnt: { prior: { stops: 0, sd: 0.7 }, at: '2026-01-01T12:00:00.000Z', frames: 5, untold: true }
 	}),
 	twinlet: from('instant-twin-lens', 'Twinlet'),
 	bellows: from('converted-pack', 'Bellows Wide', {

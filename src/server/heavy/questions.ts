@@ -8,7 +8,7 @@ import { fNumberOf } from '$core/bench';
 import { waysToSet, type Camera } from '$core/camera';
 import { learn } from '$core/learn';
 import { answerLight } from '$core/light';
-import { match, reach } from '$core/match';
+import { match, reach, withLearnt } from '$core/match';
 import { planDay, planYear } from '$core/plan';
 import { namedLanes } from '$core/words';
 
@@ -32,7 +32,10 @@ const quick = ({ camera }: { camera: Camera }, changes: number) =>
 export const questions = {
 	match: question({
 		check: checkMatchRequest,
-		compute: ({ camera, film, light, bag, intent }) => match(camera, film, light, bag, intent),
+		compute({ camera, film, light, bag, intent, learnt }) {
+			const known = learnt ? withLearnt(camera, film, learnt) : { camera, film };
+			return match(known.camera, known.film, light, bag, intent);
+		},
 		quick: (asked) => {
 			const { filters = [], films = [] } = asked.bag ?? {};
 			return quick(asked, filters.length + films.length);

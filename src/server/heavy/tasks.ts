@@ -1,4 +1,6 @@
 import { BadRecording, measureShutter, readWav, type ShutterMeasurement, type TraceKind } from '$core/bench';
+import { bodyPriorOf, cameraLesson, learntFor, taughtBy, wayLessons, type LearntQuestion } from '$core/learn';
+import type { Teaching } from '../told';
 import { calendarOf, type CarriedBag } from '../outings/calendar';
 import { pdfOf } from '../cards/pdf';
 import { cardSvg, pocketCard } from '$core/cards';
@@ -29,6 +31,19 @@ async function card(
 	return ending === 'svg' ? svg : new Uint8Array(await pdfOf(svg));
 }
 
+/** What frames teach of a camera, and what was known of it before. */
+function lesson({ told, things }: Teaching, camera: string) {
+	const { camera: body, before } = things.cameras.get(camera)!;
+	const { stops, sd } = bodyPriorOf(body, before);
+	return { lesson: cameraLesson(taughtBy(told, things, camera), camera), prior: { stops, sd } };
+}
+
+/** What frames teach of each way of reading. */
+function ways({ told, things }: Teaching) {
+	const [first] = told;
+	return first ? wayLessons(taughtBy(told, things, first.camera)) : [];
+}
+
 /** What the server has done in threads of its own, because it may take longer than others can wait. */
 export const tasks = {
 	answer: (name: QuestionName, text: string) => answerTo(name, text)!,
@@ -38,6 +53,10 @@ export const tasks = {
 		return found && 'json' in found ? found.json : null;
 	},
 	shutter,
+	lesson,
+	ways,
+	learntFor: ({ told, things }: Teaching, asked: LearntQuestion) =>
+		learntFor(taughtBy(told, things, asked.camera), things, asked),
 	card,
 	calendar: (outing: Parameters<typeof calendarOf>[0], bag: CarriedBag, now: Date) =>
 		calendarOf(outing, bag, now),

@@ -1,14 +1,6 @@
-import type { Priors, TaughtFrame } from './taught';
-import {
-	besideParts,
-	bodyParts,
-	nameOf,
-	rowOf,
-	wayParts,
-	type Parts,
-	type Row,
-	type Unknowns
-} from './unknowns';
+import { besideParts, bodyParts, limitPart, wayParts, type Part, type World } from './parts';
+import type { NearLimit, TaughtFrame } from './taught';
+import { addRow, type Row, type Unknowns } from './unknowns';
 
 /** A frame as a look at the unknowns. */
 export interface Look {
@@ -26,33 +18,37 @@ export interface Look {
 /** A limit farther off than this, of what a body may give, is out of reach, stops. */
 const NEAR = 2.5;
 
+/** Whether an eye ran into a limit by what was expected. */
+export const ranInto = ({ end, at }: NearLimit): boolean => (end === 'fastest' ? at > 0 : at < 0);
+
+/** Whether a limit may have held an eye at all. */
+export const mayHold = (limit: NearLimit): boolean => Math.abs(limit.at) <= NEAR || ranInto(limit);
+
 /**
  * A frame as a look: by hand body + film + pack + judge − way of reading; an eye follows the light, and the way
  * is not in it, unless a limit held it.
  */
-export function lookOf(unknowns: Unknowns, priors: Priors, frame: TaughtFrame): Look {
+export function lookOf(unknowns: Unknowns, world: World, frame: TaughtFrame): Look {
 	const { camera, load, limit, gamma } = frame;
-	const { stops } = priors.bodies.get(camera)!;
+	const { stops } = world.priors.bodies.get(camera)!;
 	const judge = frame.judgeSd ** 2;
 	const fresh = frame.freshSd ** 2;
-	const row = (...parts: Parts[]) => rowOf(unknowns, parts.flat(), load);
-	const beside = besideParts(frame);
-	const free = row(bodyParts(unknowns, frame), beside, wayParts(frame, gamma));
-	const look = {
+	const beside = besideParts(world, frame);
+	const stuck = [...beside, ...wayParts(world, frame, 1)];
+	const row = (parts: Part[]) => addRow(unknowns, parts, load);
+	const held = (parts: Part[], at: number): Look => ({
 		frame,
-		rows: [free],
-		offsets: [stops],
-		eye: frame.scatter ** 2 + gamma ** 2 * fresh,
+		rows: [row(parts)],
+		offsets: [at],
+		eye: fresh,
 		judge,
 		limit: 0
-	};
-	if (frame.held) {
-		return { ...look, rows: [row(beside, wayParts(frame, 1))], offsets: [0], eye: fresh };
-	}
-	if (!limit) return look;
-	const { end, at } = limit;
-	const stuck = row(beside, wayParts(frame, 1), [[nameOf.limit(camera, end), 1]]);
-	if (Math.abs(at) <= NEAR) return { ...look, rows: [free, stuck], offsets: [stops, at], limit: fresh };
-	const ranIntoIt = end === 'fastest' ? at > 0 : at < 0;
-	return ranIntoIt ? { ...look, rows: [stuck], offsets: [at], eye: fresh } : look;
+	});
+	if (frame.held) return held(stuck, 0);
+	const atLimit = limit && [...stuck, limitPart(camera, limit.end)];
+	if (limit && Math.abs(limit.at) > NEAR && ranInto(limit)) return held(atLimit!, limit.at);
+	const free = row([...bodyParts(world, frame), ...beside, ...wayParts(world, frame, gamma)]);
+	const look = { frame, eye: frame.scatter ** 2 + gamma ** 2 * fresh, judge };
+	if (!limit || Math.abs(limit.at) > NEAR) return { ...look, rows: [free], offsets: [stops], limit: 0 };
+	return { ...look, rows: [free, row(atLimit!)], offsets: [stops, limit.at], limit: fresh };
 }

@@ -8,6 +8,8 @@ export interface Single {
 	wild: number;
 	/** What it adds to the logarithm of the evidence. */
 	log: number;
+	/** Square of its noise as it is expected to be if it is tame, stops². */
+	square: number;
 }
 
 const LOG_TAME = Math.log(1 - WILD.share);
@@ -34,7 +36,8 @@ export function lookedAtOne(
 	noise: number
 ): Single | null {
 	const precisionBefore = 1 / variance - was.precision;
-	if (!(precisionBefore > 0)) return null;
+	// A frame of which nothing is asked is a row of nothing.
+	if (!(precisionBefore > 0 && precisionBefore < Infinity)) return null;
 	const before = 1 / precisionBefore;
 	const meanBefore = before * (mean / variance - was.right);
 	const away = y - meanBefore;
@@ -51,6 +54,7 @@ export function lookedAtOne(
 		precision: 1 / after - precisionBefore,
 		right: meanAfter / after - meanBefore * precisionBefore,
 		wild: share,
+		square: ((away * noise) / tame) ** 2 + (before * noise) / tame,
 		log:
 			most +
 			Math.log(weightTame + weightWild) -

@@ -33,7 +33,13 @@ const NOISE_WEIGHT = 10;
 function tame({ frame, rows, offsets, eye, judge }: Look): Site {
 	if (rows.length > 1) return { precision: [0, 0, 0], right: [0, 0], wild: 0, log: 0 };
 	const precision = 1 / (eye + judge);
-	return { precision, right: precision * (frame.beyond - offsets[0]), wild: 0, log: 0 };
+	return {
+		precision,
+		right: precision * (frame.beyond - offsets[0]),
+		wild: 0,
+		log: 0,
+		square: 1 / precision
+	};
 }
 
 const isPair = (site: Site): site is Pair => typeof site.right !== 'number';
@@ -100,16 +106,18 @@ type Standing = readonly { mean: number; variance: number }[];
 const standingOf = (looks: readonly Look[], known: Known): Standing =>
 	looks.map(({ rows: [row] }) => ({ mean: known.mean(row), variance: known.covariance(row, row) }));
 
-/** By camera: how many times larger the variance of its frames is than was taken for it; wild frames do not count. */
-function noiseOf(looks: readonly Look[], standing: Standing, sites: readonly Site[]): Map<string, number> {
+/**
+ * By camera: how many times larger the variance of its frames is than was taken for it; wild frames do not count.
+ * Source: the step of expectation maximisation for a variance with a scaled inverse χ² prior about 1.
+ */
+function noiseOf(looks: readonly Look[], sites: readonly Site[]): Map<string, number> {
 	const sums = new Map<string, [squares: number, frames: number]>();
-	looks.forEach(({ frame, rows, offsets, eye, judge }, at) => {
-		if (rows.length > 1) return;
-		const { mean, variance } = standing[at];
-		const square = ((frame.beyond - offsets[0] - mean) ** 2 + variance) / (eye + judge);
-		const tame = 1 - sites[at].wild;
+	looks.forEach(({ frame, eye, judge }, at) => {
+		const site = sites[at];
+		if (isPair(site)) return;
+		const tame = 1 - site.wild;
 		const [squares, frames] = sums.get(frame.camera) ?? [NOISE_WEIGHT, NOISE_WEIGHT];
-		sums.set(frame.camera, [squares + tame * square, frames + tame]);
+		sums.set(frame.camera, [squares + (tame * site.square) / (eye + judge), frames + tame]);
 	});
 	return new Map([...sums].map(([camera, [squares, frames]]) => [camera, squares / frames]));
 }
@@ -160,10 +168,12 @@ export function solve(
 	start: readonly Site[] = looks.map(tame)
 ): Solved {
 	const prior = solvedWith(unknowns, sds, [], [])!;
-	let sites = start;
-	let known = solvedWith(unknowns, sds, looks, sites)!;
+	// What frames were taken for beside another prior may leave nothing sound beside this one.
+	const begun = solvedWith(unknowns, sds, looks, start);
+	let sites = begun ? start : looks.map(tame);
+	let known = begun ?? solvedWith(unknowns, sds, looks, sites)!;
 	let standing = standingOf(looks, known);
-	let noise = noiseOf(looks, standing, sites);
+	let noise = noiseOf(looks, sites);
 	for (let sweep = 0; sweep < MOST_SWEEPS; sweep++) {
 		const next = looks.map((look, at) =>
 			siteOf(look, known, standing[at], sites[at], noise.get(look.frame.camera) ?? 1)
@@ -182,7 +192,7 @@ export function solve(
 		if (!found) break;
 		known = found;
 		standing = standingOf(looks, known);
-		noise = noiseOf(looks, standing, sites);
+		noise = noiseOf(looks, sites);
 		if (moved < SETTLED) break;
 	}
 	const logSites = sites.reduce((sum, { log }) => sum + log, 0);

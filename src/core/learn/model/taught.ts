@@ -2,8 +2,8 @@
 export interface BodyPrior {
 	stops: number;
 	sd: number;
-	/** The share of bodies that are far off, and how far, stops; null: this one was measured. */
-	wide: { share: number; sd: number } | null;
+	/** The share of bodies that are far off, how far, and about where if not about the same, stops; null: this one was measured. */
+	wide: { share: number; sd: number; stops?: number } | null;
 	/** How far it wanders in a year, stops; it adds up as a random walk does. */
 	drift: number;
 }

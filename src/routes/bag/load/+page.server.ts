@@ -10,8 +10,8 @@ function filmsTaken(): Record<string, string[]> {
 	return took;
 }
 
-export const load: PageServerLoad = ({ url }) => ({
-	records: bagRecords(),
+export const load: PageServerLoad = async ({ url }) => ({
+	records: await bagRecords(),
 	recipes: everything(store().recipes),
 	took: filmsTaken(),
 	cameraId: url.searchParams.get('camera'),

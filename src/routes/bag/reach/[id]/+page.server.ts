@@ -3,7 +3,7 @@ import { bagRecords } from '$server/bag-records';
 import { store } from '$server/store';
 import type { PageServerLoad } from './$types';
 
-export const load: PageServerLoad = ({ params }) => ({
+export const load: PageServerLoad = async ({ params }) => ({
 	camera: store().cameras.get(params.id) ?? error(404, 'There is no such camera'),
-	records: bagRecords()
+	records: await bagRecords()
 });

@@ -1,0 +1,139 @@
+import { describe, expect, it } from 'vitest';
+import { foldingInstant } from '../../../tests/fixtures/automatic';
+import { filmOf, fixedCamera, losesNothing } from '../../../tests/fixtures/bag';
+import type { Camera } from '../camera';
+import type { Film } from '../film';
+import type { Light } from '../light';
+import { outcomeAt, bestOutcome } from '../match';
+import { cameraLesson, learntFor, taughtBy, wayLessons, type Things, type Told } from '.';
+
+const bare = (camera: Camera): Camera => ({ ...camera, offset: undefined });
+const cameras: Record<string, Camera> = {
+	wedge: bare(foldingInstant()),
+	pebble: bare(foldingInstant()),
+	box: bare(fixedCamera())
+};
+const films: Record<string, Film> = {
+	wrack: filmOf('instant', 160, losesNothing),
+	silt: filmOf('instant', 160, losesNothing)
+};
+const things = (): Things => ({
+	cameras: new Map(Object.entries(cameras).map(([id, camera]) => [id, { camera }])),
+	films: new Map(Object.entries(films))
+});
+
+let count = 0;
+/** A frame that came out so many stops beyond what was expected of it. */
+function shot(
+	camera: string,
+	film: string,
+	beyond: number,
+	{ ev = 9, day = 1, way = 'by meter', load = `${camera} ${film}` } = {}
+): Told {
+	const light: Light = { method: 'eye', ev, sd: 0.5 };
+	const settings = bestOutcome(cameras[camera], films[film], light);
+	const { error } = outcomeAt(cameras[camera], films[film], light, {}, settings);
+	count += 1;
+	const at = new Date(Date.UTC(2026, 0, day)).toISOString();
+	const judged = { stops: error + beyond, sd: 1 / 3 };
+	return { id: `${count}`, camera, film, load, way, takenAt: at, shot: { light, settings, judged } };
+}
+const several = (times: number, ...given: Parameters<typeof shot>) =>
+	Array.from({ length: times }, () => shot(...given));
+
+describe('what is said of a camera', () => {
+	it('is that it could be the film, as long as it was shot on no other', () => {
+		const lesson = cameraLesson(taughtBy(several(8, 'wedge', 'wrack', -0.6), things(), 'wedge'), 'wedge');
+		expect(lesson.undecided).toMatchObject({ film: 'wrack', stops: expect.closeTo(-0.48, 1) });
+		expect(lesson.undecided!.sd).toBeLessThan(lesson.sd);
+		expect(lesson.frames).toBe(8);
+	});
+
+	it('is its own where other films give the same, and other bodies on this film do not', () => {
+		const told = [
+			...several(10, 'wedge', 'wrack', -0.9),
+			...several(10, 'wedge', 'silt', -0.9),
+			...several(10, 'pebble', 'wrack', 0),
+			...several(10, 'pebble', 'silt', 0)
+		];
+		const lesson = cameraLesson(taughtBy(told, things(), 'wedge'), 'wedge');
+		expect(lesson.undecided).toBeNull();
+		expect(lesson.stops).toBeLessThan(-0.45);
+		expect(lesson.frames).toBe(20);
+		expect(lesson.withFilms.map(({ film, frames }) => [film, frames])).toEqual([
+			['silt', 10],
+			['wrack', 10]
+		]);
+	});
+
+	it('is what it has changed by, over the last year', () => {
+		const told = Array.from({ length: 60 }, (_, at) =>
+			shot('wedge', at % 2 ? 'wrack' : 'silt', (-1.2 * at) / 59, {
+				day: 1 + at * 12,
+				load: `pack ${at >> 3}`
+			})
+		);
+		const { drift } = cameraLesson(taughtBy(told, things(), 'wedge'), 'wedge');
+		// By hand: 1.2 stops in 708 days are 0.62 a year.
+		expect(drift!.stops).toBeLessThan(-0.3);
+		expect(drift!.stops).toBeGreaterThan(-0.8);
+		const steady = told.map((each) => ({ ...each, takenAt: told[0].takenAt }));
+		expect(cameraLesson(taughtBy(steady, things(), 'wedge'), 'wedge').drift).toBeNull();
+	});
+
+	it('names the wild frame', () => {
+		const fogged = shot('wedge', 'wrack', 4);
+		const told = [...several(6, 'wedge', 'wrack', 0), fogged];
+		expect(cameraLesson(taughtBy(told, things(), 'wedge'), 'wedge').wild).toEqual([fogged.id]);
+	});
+});
+
+describe('how a person reads the light', () => {
+	it('is told from the bodies, of ways with three frames', () => {
+		const told = [
+			...several(10, 'box', 'wrack', -0.6, { way: 'soft edge', ev: 12 }),
+			...several(10, 'box', 'wrack', 0, { way: 'the meter', ev: 12 }),
+			...several(2, 'box', 'wrack', 0, { way: 'the sun', ev: 12 })
+		];
+		const lessons = wayLessons(taughtBy(told, things(), 'box'));
+		expect(lessons.map(({ way, frames }) => [way, frames])).toEqual([
+			['soft edge', 10],
+			['the meter', 10]
+		]);
+		expect(lessons[0].stops - lessons[1].stops).toBeGreaterThan(0.45);
+		expect(lessons[0].stops - lessons[1].stops).toBeLessThan(0.6);
+		// An eye follows the light: its frames say nothing of how it was read.
+		expect(wayLessons(taughtBy(several(5, 'wedge', 'wrack', 1), things(), 'wedge'))).toEqual([]);
+	});
+});
+
+describe('what the next frame is promised with', () => {
+	const at = '2026-01-01T00:00:00Z';
+
+	it('is known better than body and film by themselves', () => {
+		const told = Array.from({ length: 40 }, (_, index) =>
+			shot('wedge', 'wrack', -0.5, { load: `pack ${index >> 3}` })
+		);
+		const taught = taughtBy(told, things(), 'wedge');
+		const learnt = learntFor(taught, things(), { camera: 'wedge', film: 'wrack', load: null, at });
+		expect(learnt.stops).toBeCloseTo(-0.48, 1);
+		expect(learnt.sd).toBeLessThan(0.2);
+		expect(learnt.body!.sd).toBeGreaterThan(1.3 * learnt.sd);
+		expect(learnt.frames).toBe(40);
+		const other = learntFor(taught, things(), { camera: 'wedge', film: 'silt', load: null, at });
+		expect(other.sd).toBeGreaterThan(1.5 * learnt.sd);
+	});
+
+	it('has the way of reading in it where a hand sets the camera, and says how much of it', () => {
+		const told = several(20, 'box', 'wrack', -0.5, { way: 'soft edge', ev: 12 });
+		const taught = taughtBy(told, things(), 'box');
+		const asked = { camera: 'box', film: 'wrack', load: 'box wrack', at };
+		const [whole, without] = [{ ...asked, way: 'soft edge' }, asked].map((each) =>
+			learntFor(taught, things(), each)
+		);
+		expect(whole.reading).toBe(0.4);
+		expect(whole.sd).toBeLessThan(without.sd / 1.5);
+		expect(whole.stops).toBeCloseTo(-0.49, 1);
+		expect(learntFor(taught, things(), { ...asked, way: 'never met' })).toEqual(without);
+	});
+});

@@ -1,0 +1,190 @@
+import { automaticExposure, type Camera } from '../camera';
+import type { Film } from '../film';
+import { asOne, type Learnt } from '../match';
+import {
+	bodyPriorOf,
+	filmPriorOf,
+	JUDGE,
+	taughtFrameOf,
+	type FrameOf,
+	type SaidBefore,
+	type ShotFrame
+} from './from-frames';
+import { learntOf, settingsApart, wheelGain, yearsOf, type FramesTaught } from './learn';
+import { modelOf, ranInto, type Belief, type Model, type TaughtFrame } from './model';
+import { habitSd } from '../light';
+
+/** A judged frame with what it was shot with. */
+export interface Told extends FrameOf {
+	shot: ShotFrame;
+}
+
+/** Cameras and films by their ids. */
+export interface Things {
+	cameras: Map<string, { camera: Camera; before?: SaidBefore }>;
+	films: Map<string, Film>;
+}
+
+/** Whose error it is, where frames cannot tell the body from a film. */
+export interface Undecided {
+	film: string;
+	/** What body and film give together, stops. */
+	stops: number;
+	sd: number;
+}
+
+/** What judged frames teach of one camera. */
+export interface CameraLesson extends Pick<
+	FramesTaught,
+	'stops' | 'sd' | 'bySetting' | 'wheel' | 'frames' | 'body'
+> {
+	/** Ids of frames that are more likely wild than not. */
+	wild: string[];
+	/** The film with which it is known together only; null: it is told apart, or there is nothing to tell. */
+	undecided: Undecided | null;
+	/** What it has changed by over the last year, where that tells something. */
+	drift: { stops: number; sd: number } | null;
+	/** Doubt of what it gives with each film it was shot with, stops. */
+	withFilms: { film: string; stops: number; sd: number; frames: number }[];
+	/** Newest frames: what came out beyond what a body without offset would give; whether a limit was near. */
+	points: { id: string; stops: number; clamped: boolean }[];
+}
+
+/** What frames teach of each way of reading. */
+export interface WayLesson {
+	way: string;
+	/** Stops by which these readings run too bright. */
+	stops: number;
+	sd: number;
+	frames: number;
+}
+
+/** What tells something lies so many of its doubts from nothing; and below a sixth of a stop it is right. */
+const TELLING = 1.5;
+const RIGHT = 1 / 6;
+/** Body and film that go together like this are known better by their sum than by themselves. */
+const TOGETHER = -0.3;
+/** A way of reading is told of from this many frames on. */
+const FEWEST_READ = 3;
+const POINTS = 60;
+const YEAR = 1;
+
+const tells = ({ stops, sd }: { stops: number; sd: number }) =>
+	Math.abs(stops) > TELLING * sd && Math.abs(stops) > RIGHT;
+
+/** The model of a camera's part of all frames, with its frames. */
+export interface Taught {
+	model: Model;
+	frames: TaughtFrame[];
+	/** How far each way of reading usually is off, stops. */
+	ways: ReadonlyMap<string, number>;
+}
+
+/**
+ * What frames say together, of one camera that is asked about, its films, and other cameras that used them.
+ *
+ * @param told judged frames of all of them
+ */
+export function taughtBy(told: readonly Told[], things: Things, camera: string): Taught {
+	const frames = told.flatMap((each) => {
+		const { camera: body } = things.cameras.get(each.camera)!;
+		return taughtFrameOf(body, things.films.get(each.film)!, each.shot, each) ?? [];
+	});
+	const ways = new Map(told.map(({ way, shot }) => [way, habitSd(shot.light)]));
+	const bodies = new Map(
+		[...things.cameras].map(([id, { camera: body, before }]) => [id, bodyPriorOf(body, before)])
+	);
+	const films = new Map([...things.films].map(([id, film]) => [id, filmPriorOf(film)]));
+	return { model: modelOf(frames, { bodies, films, ways }, camera), frames, ways };
+}
+
+/** The film with which a body gives what neither of them can be blamed for alone; the worst of them. */
+function undecidedOf(
+	{ model }: Taught,
+	own: readonly TaughtFrame[],
+	camera: string,
+	at: number
+): Undecided | null {
+	if (tells(asOne(model.body({ camera, at })))) return null;
+	const films = [...new Set(own.map(({ film }) => film!))].sort();
+	const open = films
+		.filter((film) => model.together(camera, film) < TOGETHER && !tells(asOne(model.film(film))))
+		.map((film) => ({ film, ...asOne(model.sum({ camera, film, at })) }))
+		.filter(tells);
+	return open.reduce<Undecided | null>((a, b) => (a && Math.abs(a.stops) >= Math.abs(b.stops) ? a : b), null);
+}
+
+/** What judged frames teach of a camera. */
+export function cameraLesson(taught: Taught, camera: string): CameraLesson {
+	const { model, frames } = taught;
+	const own = frames.filter((frame) => frame.camera === camera);
+	const at = Math.max(...own.map((frame) => frame.at));
+	const body: Belief = model.body({ camera, at });
+	const wild = new Set(model.wild);
+	const started = Math.min(...own.map((frame) => frame.at));
+	const drift = at - started >= YEAR ? asOne(model.drift(camera, at - YEAR, at)) : null;
+	const films = [...new Set(own.map(({ film }) => film!))].sort();
+	return {
+		...asOne(body),
+		body,
+		bySetting: settingsApart(model, own, camera),
+		wheel: wheelGain(model, own, camera),
+		frames: own.filter(({ id }) => !wild.has(id)).length,
+		wild: own.flatMap(({ id }) => (wild.has(id) ? [id] : [])),
+		undecided: undecidedOf(taught, own, camera, at),
+		drift: drift && tells(drift) ? drift : null,
+		withFilms: films.map((film) => ({
+			film,
+			...asOne(model.sum({ camera, film, load: null, judge: JUDGE, at })),
+			frames: own.filter((frame) => frame.film === film).length
+		})),
+		points: own
+			.toSorted((a, b) => a.at - b.at)
+			.slice(-POINTS)
+			.map(({ id, beyond, limit }) => ({ id, stops: beyond, clamped: limit !== undefined && ranInto(limit) }))
+	};
+}
+
+/** What frames teach of how a person reads the light. */
+export function wayLessons({ model, frames }: Taught): WayLesson[] {
+	const ways = new Map<string, number>();
+	for (const { way, gamma } of frames) if (gamma !== 0) ways.set(way!, (ways.get(way!) ?? 0) + 1);
+	return [...ways]
+		.filter(([, count]) => count >= FEWEST_READ)
+		.sort(([a], [b]) => (a < b ? -1 : 1))
+		.map(([way, count]) => ({ way, ...asOne(model.way(way)), frames: count }));
+}
+
+/** What is asked of a camera: with which film, in which pack, by which way of reading. */
+export interface LearntQuestion {
+	camera: string;
+	film: string;
+	/** null: a new pack. */
+	load: string | null;
+	/** Where the camera is set by hand; absent: whatever it is. */
+	way?: string;
+	/** ISO 8601 with offset: now. */
+	at: string;
+}
+
+/** What the next frame of a camera with a film is promised with, and by how many frames of the camera. */
+export function learntFor(
+	{ model, frames, ways }: Taught,
+	things: Things,
+	{ camera, film, load, way, at }: LearntQuestion
+): Learnt & { frames: number } {
+	const wild = new Set(model.wild);
+	const count = frames.filter((frame) => frame.camera === camera && !wild.has(frame.id)).length;
+	// An eye follows the light; of a way that was never met nothing is known beside the reading's own doubt.
+	const byHand = !automaticExposure(things.cameras.get(camera)!.camera);
+	const reading = byHand && way !== undefined ? ways.get(way) : undefined;
+	const about = {
+		camera,
+		film,
+		load,
+		judge: JUDGE,
+		at: yearsOf(at),
+		...(reading === undefined ? {} : { way })
+	};
+	return { ...learntOf(model, about), ...(reading !== undefined && { reading }), frames: count };
+}

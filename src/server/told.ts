@@ -1,0 +1,91 @@
+import { inProcess } from '$core/film';
+import type { Things, Told as ToldFrame } from '$core/learn';
+import { wayOfReading } from '$core/words';
+import type { CameraRecord, FilmRecord, FrameRecord, LoadRecord } from '$contract/records';
+import type { Judgement } from '$contract/frames';
+import { isRead, type ReadFrame } from '$contract/predicted';
+import type { Kept } from './database/record-table';
+import { store } from './store';
+
+type Judged = ReadFrame<Kept<FrameRecord>> & { judged: Judgement };
+
+export interface Told {
+	frame: Judged;
+	load: Kept<LoadRecord>;
+	camera: Kept<CameraRecord>;
+	film: Kept<FilmRecord>;
+}
+
+/**
+ * Judged frames whose light was read, with what they were shot with, oldest first.
+ *
+ * @param newest only so many of them
+ */
+export function told(asked: { camera?: string; film?: string } = {}, newest?: number): Told[] {
+	const { cameras, films, loads, search } = store();
+	const once = <T>(get: (id: string) => T | undefined) => {
+		const known = new Map<string, T>();
+		return (id: string) => {
+			if (!known.has(id)) known.set(id, get(id)!);
+			return known.get(id)!;
+		};
+	};
+	const [load, camera, film] = [once(loads.get), once(cameras.get), once(films.get)];
+	return search
+		.judged(asked, newest)
+		.filter(isRead)
+		.map((frame) => {
+			const inside = load(frame.loadId);
+			return {
+				frame: frame as Judged,
+				load: inside,
+				camera: camera(inside.cameraId),
+				film: inProcess(film(inside.filmId), inside.process)
+			};
+		});
+}
+
+/** What learning is asked with: it is done beside the server. */
+export interface Teaching {
+	told: ToldFrame[];
+	things: Things;
+}
+
+/** Frames as learning takes them: nothing of their records but what it needs. */
+export function teachingOf(all: readonly Told[]): Teaching {
+	const cameras = new Map(all.map(({ camera }) => [camera.id, { camera, before: camera.learnt }]));
+	const films = new Map(all.map(({ film }) => [film.id, film]));
+	return {
+		told: all.map(({ frame, load, camera, film }) => ({
+			id: frame.id,
+			camera: camera.id,
+			film: film.id,
+			load: load.id,
+			way: wayOfReading(frame.light),
+			takenAt: frame.takenAt,
+			shot: {
+				light: frame.light,
+				settings: frame.settings,
+				handheld: frame.handheld,
+				filters: frame.filters,
+				exposures: frame.exposures,
+				flash: frame.flash,
+				judged: frame.judged
+			}
+		})),
+		things: { cameras, films }
+	};
+}
+
+/** Frames that a body is learnt from: it drifts, and older ones say little of it now. */
+export const NEWEST_FRAMES = 300;
+
+/** A camera's own frames, and those of others that were shot on the same films. */
+export function partOf(camera: string): Told[] {
+	const own = told({ camera }, NEWEST_FRAMES);
+	const films = [...new Set(own.map(({ film }) => film.id))];
+	const others = films
+		.flatMap((film) => told({ film }, NEWEST_FRAMES))
+		.filter((each) => each.camera.id !== camera);
+	return [...others, ...own];
+}
