@@ -1,6 +1,6 @@
 /** The rooms and their one-way arrows: routes, lib, workers → contract → core; routes → server → contract, core. */
 const purePackages = [
-	'^node_modules/fast-deep-equal/',
+	'fast-deep-equal',
 	'@stdlib/stats-base-dists-normal-cdf',
 	'tinyqueue',
 	'd3-random',

@@ -101,18 +101,19 @@ test('a trial of an eye teaches its habit, which is kept and answers from then o
 	await expect(frames.nth(1)).toContainText('1½ toward darken');
 	await page.getByLabel('Frame 1 came out').selectOption({ label: '⅔ stop too dark' });
 	await page.getByLabel('Frame 4 came out').selectOption({ label: '⅔ stop too dark' });
-	// Source: a conjugate normal by hand: 0 ± 0.5 and two frames of −⅔ ± 0.4 give −0.51 ± 0.25, nearest thirds ⅔ and ⅓.
+	// Source: a conjugate normal by hand: of body ± 0.5, film ± 0.3, pack ± 0.15, judge ± 0.2 and two frames of −⅔ ± 0.4
+	// 0.25/(0.4025 + 0.08) = 0.52 is the body's: −0.35 ± 0.35, nearest thirds.
 	await expect(
-		page.getByText('It gives ½ stop less than its eye says, give or take ⅓, from 2 frames.')
+		page.getByText('It gives ⅓ stop less than its eye says, give or take ⅓, from 2 frames.')
 	).toBeVisible();
 	await page
 		.getByRole('region', { name: 'Eye and wheel' })
 		.getByRole('button', { name: /^Keep it/ })
 		.click();
-	await expect(page.getByText('Wedge counts with ½ stop less than its eye says from now on')).toBeVisible();
+	await expect(page.getByText('Wedge counts with ⅓ stop less than its eye says from now on')).toBeVisible();
 	await app.restart();
 	await open(page, '/');
-	// Half a stop too dark is made up by the wheel's half.
+	// A third of a stop too dark is made up by the wheel's half.
 	await expect(answer).toContainText('½ toward lighten');
 	await fromMenu(page, 'Wedge', 'Bench');
 	await expect(page.getByRole('row', { name: /by a trial of 2 frames/ })).toBeVisible();

@@ -151,7 +151,9 @@ export function answered<C extends Camera, F extends Film>(
 	before: (Learnt & { frames: number }) | null = null,
 	said?: SaidBefore
 ): Answered<C, F> {
-	const frames = fresh.flatMap((frame) => taughtFrameOf(camera, film, frame, { ...LOAD, ...frame }) ?? []);
+	const frames = fresh.flatMap(
+		(frame) => taughtFrameOf(camera, film, frame, { ...LOAD, id: frame.id, takenAt: frame.takenAt }) ?? []
+	);
 	const told = frames.length === 0 ? before : withFresh(bodyPriorOf(camera, said), film, frames, before);
 	if (!told) return { camera, film, learnt: null };
 	return { ...withLearnt(camera, film, told), learnt: told };

@@ -40,6 +40,7 @@ function bag(
 			takenAt: '2026-05-02T11:00:00Z',
 			light,
 			settings: { f, seconds, compensation, iso },
+			film: { id: 'f', name: film.name, iso: film.iso },
 			predicted,
 			...changes
 		}))
