@@ -78,6 +78,13 @@ export const learntSchema = held<Learnt>()(
 		wide: wide(),
 		limit: known(),
 		reading: between(0, 10),
+		wheel: object({
+			stops: stops(20).required(),
+			sd: between(0, 10).required(),
+			covariance: between(-100, 100).required()
+		})
+			.optional()
+			.default(undefined),
 		body: known()
 	})
 ).meta({ name: 'LearntTogether' });

@@ -1,7 +1,6 @@
 import { latitudeOf, inProcess } from '$core/film';
 import { resolveLight, type Light } from '$core/light';
-import { promiseBins, standings, type PromisedFrame } from '$core/learn';
-import type { Learnt } from '$core/match';
+import { promiseBins, standings, type LearntSoFar, type PromisedFrame } from '$core/learn';
 import { wayOfReading } from '$core/words';
 import type { LearntQuery } from '$contract/learn';
 import type { CameraRecord, LoadRecord } from '$contract/records';
@@ -46,9 +45,6 @@ export async function lessons() {
 		habits: await inThread('ways', teachingOf(told({}, NEWEST_FRAMES)))
 	};
 }
-
-/** What the next frame of a camera with a film is promised with, and by how many frames of the camera. */
-export type LearntSoFar = Learnt & { frames: number };
 
 /** What is asked of a camera: which film is in it, which pack, and how the light is read. */
 export interface LearntAsked {

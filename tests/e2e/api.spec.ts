@@ -228,3 +228,57 @@ test('a request from another site cannot write here', async ({ app }) => {
 	});
 	expect(status).toBe(403);
 });
+
+test('what frames taught of a camera with a film is asked for, and a match is promised with it', async ({
+	request
+}) => {
+	const { cameraId, filmId, loadId } = await loadCamera(request, {
+		camera: fixedCamera({ offset: undefined }),
+		film: colourNegative400
+	});
+	const light = { method: 'eye', ev: 12, sd: 0.5 };
+	const { best } = await (await request.post('/api/match', { data: { loadId, light } })).json();
+	for (const number of [1, 2, 3, 4, 5, 6]) {
+		const frame = {
+			loadId,
+			number,
+			takenAt: `2026-05-02T1${number}:00:00Z`,
+			light,
+			settings: { f: 11, seconds: 0.01, compensation: null, iso: null },
+			predicted: best,
+			judged: { stops: best.error - 1, sd: 0.33, by: 'eye', judgedAt: '2026-05-03T10:00:00Z' }
+		};
+		expect((await request.post('/api/frames', { data: frame })).status()).toBe(201);
+	}
+	const ask = async (query: string) => {
+		const answer = await request.get(`/api/cameras/${cameraId}/learnt?${query}`);
+		return { status: answer.status(), ...(await answer.json()) };
+	};
+	const learnt = await ask(`film=${filmId}`);
+	expect(learnt.frames).toBe(6);
+	expect(learnt.stops).toBeLessThan(-0.2);
+	// The same pack is known better than a new one, and what was read in the same way better still.
+	const [pack, read] = [await ask(`load=${loadId}`), await ask(`load=${loadId}&way=your%20own%20number`)];
+	expect(pack.sd).toBeLessThan(learnt.sd);
+	expect(pack.limit.stops).toBeLessThan(0);
+	expect(pack.body.stops).toBeGreaterThan(pack.stops);
+	expect(read.sd).toBeLessThan(0.8 * pack.sd);
+	expect(read.reading).toBe(0.4);
+	const { status: _, frames: __, ...known } = read;
+	const promised = await request.post('/api/match', { data: { loadId, light, learnt: known } });
+	expect(promised.status()).toBe(200);
+	const { best: then } = await promised.json();
+	expect(then.error).toBeLessThan(best.error - 0.2);
+	for (const [query, path] of [
+		['', 'film'],
+		[`film=${id}`, 'film'],
+		[`load=${id}`, 'load'],
+		['odd=1', 'odd']
+	]) {
+		const refused = await ask(query);
+		expect([refused.status, refused.issues[0].path]).toEqual([422, path]);
+	}
+	expect((await request.get(`/api/cameras/${id}/learnt?film=${filmId}`)).status()).toBe(404);
+	const wrong = await request.post('/api/match', { data: { loadId, light, learnt: { stops: 0, sd: -1 } } });
+	expect((await wrong.json()).issues.map(({ path }: { path: string }) => path)).toEqual(['learnt.sd']);
+});

@@ -11,7 +11,8 @@ const known = (names: Record<string, Schema> = {}) =>
 const wide = object({ share: { type: 'number' }, stops, sd: doubt }, ['share', 'stops', 'sd']);
 const belief = object({ stops, sd: doubt, wide }, ['stops', 'sd']);
 
-const together = { stops, sd: doubt, wide, limit: known(), reading: doubt, body: known() };
+const wheel = object({ stops, sd: doubt, covariance: { type: 'number' } }, ['stops', 'sd', 'covariance']);
+const together = { stops, sd: doubt, wide, limit: known(), reading: doubt, wheel, body: known() };
 
 /** What is known of a camera with a film. */
 export const learntSoFar: Schema = object({ ...together, frames: place }, [

@@ -15,10 +15,22 @@ export function usualOffset(camera: Camera): { stops: number; sd: number } {
 /**
  * The camera's learned offset, or what is usual for one of its kind that nobody has tested.
  *
+ * @param wheel place of its wheel, stops: where frames have told what a stop of it does, that is in it
  * @example offsetOf(a box without an offset) // { stops: 0, sd: 0.3 }
  */
-export function offsetOf(camera: Camera): { stops: number; sd: number } {
-	return camera.offset ?? usualOffset(camera);
+export function offsetOf(camera: Camera, wheel: number | null = 0): { stops: number; sd: number } {
+	const offset = camera.offset ?? usualOffset(camera);
+	const gain = wheel ? togetherOf(camera)?.wheel : undefined;
+	if (!wheel || !gain) return offset;
+	const variance = offset.sd ** 2 + 2 * wheel * gain.covariance + (wheel * gain.sd) ** 2;
+	return { stops: offset.stops + wheel * gain.stops, sd: Math.sqrt(Math.max(0, variance)) };
+}
+
+/** The least doubt that an offset has at any place of the wheel, in any of its possibilities, stops. */
+export function leastOffsetDoubt(camera: Camera): number {
+	const { parts = [], wheel } = togetherOf(camera) ?? {};
+	const least = Math.min(offsetOf(camera).sd, ...parts.map(({ sd }) => sd));
+	return wheel ? Math.sqrt(Math.max(0, least ** 2 - (wheel.covariance / wheel.sd) ** 2)) : least;
 }
 
 /**
@@ -32,8 +44,18 @@ export interface Together {
 	beside: { stops: number; sd: number };
 	/** By hand: doubt of the way of reading that is in it, and so not in the light once more, stops. */
 	reading?: number;
+	/** What a stop of the wheel does beyond a stop, its doubt, and how that goes with the offset's, stops². */
+	wheel?: WheelGain;
 	/** What the body gives with any other film. */
 	body: { stops: number; sd: number };
+}
+
+/** What a stop of the wheel does beyond a stop. */
+export interface WheelGain {
+	stops: number;
+	sd: number;
+	/** With what is known of the offset, stops². */
+	covariance: number;
 }
 
 /** A camera of which frames have taught something, with the film that is in it. */

@@ -38,6 +38,9 @@ export interface FrameOf {
 	takenAt: string;
 }
 
+/** Whether an eye has a wheel that may do more or less than it says. */
+export const hasWheel = (camera: Camera): boolean => automaticExposure(camera)?.compensation !== undefined;
+
 /** Everything is judged by one person here. */
 export const JUDGE = 'own';
 
@@ -128,12 +131,15 @@ export function bodyPriorOf(camera: Camera, before?: SaidBefore): BodyPrior {
 /** Doubt of a film's speed as an emulsion, before any frame told of it, stops. */
 export const filmPriorOf = (film: Film): number => Math.max(FILM_SD, speedDoubt(film));
 
+/** What is known of a camera with a film, and by how many frames of the camera. */
+export type LearntSoFar = Learnt & { frames: number };
+
 /** What the frames of one load taught, beside what was known before. */
 export interface Answered<C extends Camera, F extends Film> {
 	camera: C;
 	film: F;
 	/** null where nothing is known but what is usual. */
-	learnt: (Learnt & { frames: number }) | null;
+	learnt: LearntSoFar | null;
 }
 
 /**
@@ -148,13 +154,14 @@ export function answered<C extends Camera, F extends Film>(
 	camera: C,
 	film: F,
 	fresh: readonly (ShotFrame & Pick<FrameOf, 'id' | 'takenAt'>)[],
-	before: (Learnt & { frames: number }) | null = null,
+	before: LearntSoFar | null = null,
 	said?: SaidBefore
 ): Answered<C, F> {
 	const frames = fresh.flatMap(
 		(frame) => taughtFrameOf(camera, film, frame, { ...LOAD, id: frame.id, takenAt: frame.takenAt }) ?? []
 	);
-	const told = frames.length === 0 ? before : withFresh(bodyPriorOf(camera, said), film, frames, before);
+	const told =
+		frames.length === 0 ? before : withFresh(camera, bodyPriorOf(camera, said), film, frames, before);
 	if (!told) return { camera, film, learnt: null };
 	return { ...withLearnt(camera, film, told), learnt: told };
 }
@@ -162,29 +169,60 @@ export function answered<C extends Camera, F extends Film>(
 /** The names of the one camera with the one film, whose light was read in one way. */
 const LOAD = { camera: 'this', film: 'film', load: 'load', way: 'way' };
 
+/**
+ * What is known of the two together in the body's place: the film is in it already. Offset and wheel go together;
+ * with the wheel counted from where they do not, each has its own doubt.
+ */
+function startFrom(usual: BodyPrior, before: Learnt): { body: BodyPrior; middle: number } {
+	const { stops, sd, wide = null, wheel } = before;
+	if (!wheel || wheel.sd === 0) return { body: { ...usual, stops, sd, wide }, middle: 0 };
+	const middle = wheel.covariance / wheel.sd ** 2;
+	const shared = middle * wheel.covariance;
+	const own = (of: number) => Math.sqrt(Math.max(LEAST_VARIANCE, of ** 2 - shared));
+	return {
+		body: { ...usual, stops, sd: own(sd), wide: wide && { ...wide, sd: own(wide.sd) }, wheelSd: wheel.sd },
+		middle
+	};
+}
+
+/** Nothing is known better than this, stops². */
+const LEAST_VARIANCE = 1e-4;
+
 function withFresh(
+	camera: Camera,
 	usual: BodyPrior,
 	film: Film,
 	frames: TaughtFrame[],
-	before: (Learnt & { frames: number }) | null
-) {
-	// What is known of the two together stands in the body's place: the film is in it already.
-	const body: BodyPrior = before
-		? { ...usual, stops: before.stops, sd: before.sd, wide: before.wide ?? null }
-		: usual;
-	const taken = before ? frames.map((frame) => ({ ...frame, film: undefined, judge: undefined })) : frames;
-	const priors = {
-		bodies: new Map([[LOAD.camera, body]]),
-		films: new Map([[LOAD.film, filmPriorOf(film)]]),
-		ways: new Map([[LOAD.way, WAY_SD]])
-	};
-	const model = modelOf(taken, priors, LOAD.camera);
+	before: LearntSoFar | null
+): LearntSoFar {
+	const { body, middle } = before ? startFrom(usual, before) : { body: usual, middle: 0 };
+	const gain = before?.wheel?.stops ?? 0;
+	const taken = frames.map((frame) => ({
+		...frame,
+		beyond: frame.beyond - gain * frame.wheel,
+		wheel: frame.wheel + middle,
+		...(before && { film: undefined, judge: undefined })
+	}));
+	const model = modelOf(
+		taken,
+		{
+			bodies: new Map([[LOAD.camera, body]]),
+			films: new Map([[LOAD.film, filmPriorOf(film)]]),
+			ways: new Map([[LOAD.way, WAY_SD]])
+		},
+		LOAD.camera
+	);
 	const at = Math.max(...frames.map((frame) => frame.at));
 	const { film: ofFilm, judge } = taken[0];
-	const learnt = learntOf(model, { camera: LOAD.camera, at, load: LOAD.load, film: ofFilm, judge });
+	const about = { camera: LOAD.camera, at, load: LOAD.load, film: ofFilm, judge, wheel: middle };
+	const learnt = learntOf(model, about, hasWheel(camera));
 	const count = frames.filter(({ id }) => !model.wild.includes(id)).length;
-	const kept = before ? { limit: before.limit, body: before.body } : {};
-	return { ...learnt, ...kept, frames: count + (before?.frames ?? 0) };
+	return {
+		...learnt,
+		...(learnt.wheel && { wheel: { ...learnt.wheel, stops: learnt.wheel.stops + gain } }),
+		...(before && { limit: before.limit, body: before.body }),
+		frames: count + (before?.frames ?? 0)
+	};
 }
 
 /** Light of one load is read in ways that are not told apart, stops. */

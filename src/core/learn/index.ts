@@ -6,6 +6,7 @@ export {
 	priorOf,
 	taughtFrameOf,
 	type FrameOf,
+	type LearntSoFar,
 	type SaidBefore,
 	type ShotFrame
 } from './from-frames';

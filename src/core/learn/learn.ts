@@ -123,8 +123,8 @@ export function wheelGain(
 	return { gain: 1 + stops, sd };
 }
 
-/** What the next frame is promised with. */
-export function learntOf(model: Model, about: Parameters<Model['sum']>[0]): Learnt {
+/** What the next frame is promised with: the wheel in its middle, and what a stop of it does. */
+export function learntOf(model: Model, about: Parameters<Model['sum']>[0], hasWheel: boolean): Learnt {
 	const sum = model.sum(about);
 	const { camera, at } = about;
 	return {
@@ -132,9 +132,20 @@ export function learntOf(model: Model, about: Parameters<Model['sum']>[0]): Lear
 		sd: sum.sd,
 		...(sum.wide && { wide: sum.wide }),
 		limit: asOne(model.atLimit(about)),
+		...(hasWheel && { wheel: { ...asOne(model.wheel(camera)), covariance: model.sumWithWheel(about) } }),
 		body: asOne(model.body({ camera, at }))
 	};
 }
+
+/** A frame like the newest. */
+const aboutNext = (newest: TaughtFrame | null, at: number): Parameters<Model['sum']>[0] => ({
+	camera: BODY,
+	at,
+	film: newest?.film,
+	load: newest?.load,
+	judge: newest?.judge,
+	...(newest && newest.gamma !== 0 ? { way: newest.way } : {})
+});
 
 /**
  * What a body really gives, and what film, pack, judge and way of reading add, from frames whose result was
@@ -167,6 +178,7 @@ export function learn(prior: Prior, frames: readonly JudgedFrame[]): FramesTaugh
 	const at = newest?.at ?? 0;
 	const ofBody = model.body({ camera: BODY, at });
 	const telling = taught.filter(({ held }) => !held);
+	const wheel = wheelGain(model, telling, BODY);
 	return {
 		...asOne(ofBody),
 		bySetting: settingsApart(model, telling, BODY),
@@ -174,19 +186,12 @@ export function learn(prior: Prior, frames: readonly JudgedFrame[]): FramesTaugh
 			setting,
 			...asOne(model.mark(BODY, setting))
 		})),
-		wheel: wheelGain(model, telling, BODY),
+		wheel,
 		outliers: taught.flatMap(({ id }, place) => (model.wild.includes(id) ? [place] : [])),
 		frames: telling.filter(({ id }) => !model.wild.includes(id)).length,
 		body: ofBody,
 		films: films.map((film) => ({ film, ...asOne(model.film(film)) })),
 		ways: ways.map((way) => ({ way, ...asOne(model.way(way)) })),
-		learnt: learntOf(model, {
-			camera: BODY,
-			at,
-			film: newest?.film,
-			load: newest?.load,
-			judge: newest?.judge,
-			...(newest && newest.gamma !== 0 ? { way: newest.way } : {})
-		})
+		learnt: learntOf(model, aboutNext(newest, at), wheel !== null)
 	};
 }

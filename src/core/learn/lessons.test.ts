@@ -4,8 +4,8 @@ import { filmOf, fixedCamera, losesNothing } from '../../../tests/fixtures/bag';
 import type { Camera } from '../camera';
 import type { Film } from '../film';
 import type { Light } from '../light';
-import { outcomeAt, bestOutcome } from '../match';
-import { cameraLesson, learntFor, taughtBy, wayLessons, type Things, type Told } from '.';
+import { asOne, bestOutcome, outcomeAt } from '../match';
+import { answered, cameraLesson, learntFor, taughtBy, wayLessons, type Things, type Told } from '.';
 
 const bare = (camera: Camera): Camera => ({ ...camera, offset: undefined });
 const cameras: Record<string, Camera> = {
@@ -122,6 +122,34 @@ describe('what the next frame is promised with', () => {
 		expect(learnt.frames).toBe(40);
 		const other = learntFor(taught, things(), { camera: 'wedge', film: 'silt', load: null, at });
 		expect(other.sd).toBeGreaterThan(1.5 * learnt.sd);
+	});
+
+	// What was learnt before and the frames of the load one after the other are all frames at once, but for the pack.
+	it('is the same whether frames come at once or load by load', () => {
+		const atWheel = (wheel: number, beyond: number, load: string) => {
+			const told = shot('wedge', 'wrack', beyond, { load });
+			const settings = { ...told.shot.settings, compensation: wheel };
+			const { error } = outcomeAt(cameras.wedge, films.wrack, told.shot.light, {}, settings);
+			return { ...told, shot: { ...told.shot, settings, judged: { stops: error + beyond, sd: 1 / 3 } } };
+		};
+		const earlier = Array.from({ length: 16 }, (_, index) =>
+			atWheel(index % 2 ? -1 : 0, index % 2 ? -0.7 : -0.4, `pack ${index >> 3}`)
+		);
+		const later = [-0.5, -0.9, -0.6].map((beyond) => atWheel(-1, beyond, 'now'));
+		const asked = { camera: 'wedge', film: 'wrack', at: later[0].takenAt };
+		const before = learntFor(taughtBy(earlier, things(), 'wedge'), things(), { ...asked, load: null });
+		const fresh = later.map(({ id, takenAt, shot }) => ({ id, takenAt, ...shot }));
+		const step = answered(cameras.wedge, films.wrack, fresh, before).learnt!;
+		const once = learntFor(taughtBy([...earlier, ...later], things(), 'wedge'), things(), {
+			...asked,
+			load: 'now'
+		});
+		for (const wheel of [-1, 0, 0.5]) {
+			expect(Math.abs(asOne(step, wheel).stops - asOne(once, wheel).stops)).toBeLessThan(0.08);
+			expect(Math.abs(asOne(step, wheel).sd - asOne(once, wheel).sd)).toBeLessThan(0.06);
+		}
+		expect(asOne(once, -1).sd).toBeLessThan(asOne(once, 0.5).sd);
+		expect(step.frames).toBe(19);
 	});
 
 	it('has the way of reading in it where a hand sets the camera, and says how much of it', () => {

@@ -1,12 +1,14 @@
 import { automaticExposure, type Camera } from '../camera';
 import type { Film } from '../film';
-import { asOne, type Learnt } from '../match';
+import { asOne } from '../match';
 import {
 	bodyPriorOf,
 	filmPriorOf,
+	hasWheel,
 	JUDGE,
 	taughtFrameOf,
 	type FrameOf,
+	type LearntSoFar,
 	type SaidBefore,
 	type ShotFrame
 } from './from-frames';
@@ -28,9 +30,10 @@ export interface Things {
 /** Whose error it is, where frames cannot tell the body from a film. */
 export interface Undecided {
 	film: string;
-	/** What body and film give together, stops. */
+	/** What body and film give together, stops, with the wheel where it mostly stood. */
 	stops: number;
 	sd: number;
+	wheel: number;
 }
 
 /** What judged frames teach of one camera. */
@@ -44,8 +47,8 @@ export interface CameraLesson extends Pick<
 	undecided: Undecided | null;
 	/** What it has changed by over the last year, where that tells something. */
 	drift: { stops: number; sd: number } | null;
-	/** Doubt of what it gives with each film it was shot with, stops. */
-	withFilms: { film: string; stops: number; sd: number; frames: number }[];
+	/** What it gives with each film that it was shot with. */
+	withFilms: (Undecided & { frames: number })[];
 	/** Newest frames: what came out beyond what a body without offset would give; whether a limit was near. */
 	points: { id: string; stops: number; clamped: boolean }[];
 }
@@ -90,12 +93,22 @@ export function taughtBy(told: readonly Told[], things: Things, camera: string):
 		const { camera: body } = things.cameras.get(each.camera)!;
 		return taughtFrameOf(body, things.films.get(each.film)!, each.shot, each) ?? [];
 	});
-	const ways = new Map(told.map(({ way, shot }) => [way, habitSd(shot.light)]));
+	const ways = new Map<string, number>();
+	// A name may stand for more than one way of reading.
+	for (const { way, shot } of told) ways.set(way, Math.max(ways.get(way) ?? 0, habitSd(shot.light)));
 	const bodies = new Map(
 		[...things.cameras].map(([id, { camera: body, before }]) => [id, bodyPriorOf(body, before)])
 	);
 	const films = new Map([...things.films].map(([id, film]) => [id, filmPriorOf(film)]));
 	return { model: modelOf(frames, { bodies, films, ways }, camera), frames, ways };
+}
+
+/** The place of the wheel that a film was mostly shot at, stops. */
+function mostly(own: readonly TaughtFrame[], film: string): number {
+	const counts = new Map<number, number>();
+	for (const frame of own)
+		if (frame.film === film) counts.set(frame.wheel, (counts.get(frame.wheel) ?? 0) + 1);
+	return [...counts].reduce((a, b) => (b[1] > a[1] || (b[1] === a[1] && b[0] < a[0]) ? b : a))[0];
 }
 
 /** The film with which a body gives what neither of them can be blamed for alone; the worst of them. */
@@ -109,7 +122,10 @@ function undecidedOf(
 	const films = [...new Set(own.map(({ film }) => film!))].sort();
 	const open = films
 		.filter((film) => model.together(camera, film) < TOGETHER && !tells(asOne(model.film(film))))
-		.map((film) => ({ film, ...asOne(model.sum({ camera, film, at })) }))
+		.map((film) => {
+			const wheel = mostly(own, film);
+			return { film, wheel, ...asOne(model.sum({ camera, film, at, wheel })) };
+		})
 		.filter(tells);
 	return open.reduce<Undecided | null>((a, b) => (a && Math.abs(a.stops) >= Math.abs(b.stops) ? a : b), null);
 }
@@ -133,11 +149,15 @@ export function cameraLesson(taught: Taught, camera: string): CameraLesson {
 		wild: own.flatMap(({ id }) => (wild.has(id) ? [id] : [])),
 		undecided: undecidedOf(taught, own, camera, at),
 		drift: drift && tells(drift) ? drift : null,
-		withFilms: films.map((film) => ({
-			film,
-			...asOne(model.sum({ camera, film, load: null, judge: JUDGE, at })),
-			frames: own.filter((frame) => frame.film === film).length
-		})),
+		withFilms: films.map((film) => {
+			const wheel = mostly(own, film);
+			return {
+				film,
+				wheel,
+				...asOne(model.sum({ camera, film, load: null, judge: JUDGE, at, wheel })),
+				frames: own.filter((frame) => frame.film === film).length
+			};
+		}),
 		points: own
 			.toSorted((a, b) => a.at - b.at)
 			.slice(-POINTS)
@@ -172,7 +192,7 @@ export function learntFor(
 	{ model, frames, ways }: Taught,
 	things: Things,
 	{ camera, film, load, way, at }: LearntQuestion
-): Learnt & { frames: number } {
+): LearntSoFar {
 	const wild = new Set(model.wild);
 	const count = frames.filter((frame) => frame.camera === camera && !wild.has(frame.id)).length;
 	// An eye follows the light; of a way that was never met nothing is known beside the reading's own doubt.
@@ -186,5 +206,9 @@ export function learntFor(
 		at: yearsOf(at),
 		...(reading === undefined ? {} : { way })
 	};
-	return { ...learntOf(model, about), ...(reading !== undefined && { reading }), frames: count };
+	return {
+		...learntOf(model, about, hasWheel(things.cameras.get(camera)!.camera)),
+		...(reading !== undefined && { reading }),
+		frames: count
+	};
 }

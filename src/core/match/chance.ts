@@ -55,9 +55,9 @@ const NOTHING = 1e-6;
  * one tells of the other (the regression of two normal quantities); in another light it tells nothing. What
  * an eye does of its own it does before it runs into a limit.
  */
-export function meterDoubt({ camera, light }: Scene): MeterDoubt {
+export function meterDoubt({ camera, light }: Scene, { compensation }: Setting): MeterDoubt {
 	const eye = automaticExposure(camera);
-	const own = eye ? Math.hypot(scatterOf(eye), offsetOf(camera).sd) : 0;
+	const own = eye ? Math.hypot(scatterOf(eye), offsetOf(camera, compensation).sd) : 0;
 	const sd = Math.hypot(light.sameLight ? light.sd : light.meterSd, own);
 	if (!light.sameLight || sd < NOTHING) return { mean: light.meterEv, sd, slope: 0, left: light.sd };
 	return { mean: light.meterEv, sd, slope: light.sd ** 2 / sd ** 2, left: (light.sd * own) / sd };
@@ -172,7 +172,7 @@ function chancesIf(scene: Scene, placed: Placed): { good: number; usable: number
 		const sd = Math.hypot(scene.handDoubt, rest);
 		return both((range) => chanceWithin(range, error, sd));
 	}
-	const meter = meterDoubt(scene);
+	const meter = meterDoubt(scene, setting);
 	const [from, to] = [meter.mean + aim - TAIL * meter.sd, meter.mean + aim + TAIL * meter.sd];
 	const at = (seen: number) =>
 		scene.light.ev + meter.slope * (seen - meter.mean) + scene.gain + bonus - rightAt(response, seen + aim);
@@ -200,7 +200,7 @@ export function doubtOf(scene: Scene, placed: Placed): number {
 	const { setting } = placed;
 	const rest = doubtBeside(scene, placed);
 	if (setting.aim === null) return Math.hypot(scene.handDoubt, rest);
-	const meter = meterDoubt(scene);
+	const meter = meterDoubt(scene, setting);
 	const asked = meter.mean + setting.aim;
 	const slope = straightSlope(setting, asked, asked) ?? 0;
 	return Math.hypot((meter.slope - slope) * meter.sd, meter.left, rest, slope === 0 ? scene.limitDoubt : 0);
@@ -221,8 +221,8 @@ export function freshDoubt(scene: Scene, { setting, answered }: Placed): number 
 const EIGHT_TENTHS = 1.2815515655446004;
 
 /** The settings EVs that an eye will be asked for in eight frames of ten, by the doubt of the light and its own. */
-export function askedWithin(scene: Scene, aim: number): [dim: number, bright: number] {
-	const { mean, sd } = meterDoubt(scene);
+export function askedWithin(scene: Scene, setting: Setting, aim: number): [dim: number, bright: number] {
+	const { mean, sd } = meterDoubt(scene, setting);
 	const spread = EIGHT_TENTHS * sd;
 	return [mean + aim - spread, mean + aim + spread];
 }

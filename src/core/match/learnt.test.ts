@@ -71,6 +71,21 @@ describe('a promise with what was learnt', () => {
 		expect(Math.abs(chances.good - hits / FRAMES)).toBeLessThan(0.025);
 	});
 
+	// By hand: at a wheel of −1 the sum is known to √(0.2² − 2·0.035 + 0.25²) = 0.18, at +1 to 0.415; a stop of it does 0.1 less.
+	it('knows the wheel better where it stood', () => {
+		const learnt: Learnt = { stops: 0, sd: 0.2, wheel: { stops: -0.1, sd: 0.25, covariance: 0.035 } };
+		const body = foldingInstant({ offset: undefined }, { scatter: 0.2 });
+		const known = withLearnt(body, film, learnt);
+		const at = (compensation: number) =>
+			bestOutcome(known.camera, known.film, { ev: 8, sd: 0.3 }, { compensation });
+		const promised = (wheel: number, sd: number) => inside(GOOD, 0.9 * wheel, Math.hypot(0.2, sd));
+		expect(at(-1).error).toBeCloseTo(-0.9, 9);
+		expect(at(-1).chances.good).toBeCloseTo(promised(-1, Math.sqrt(0.0325)), 3);
+		expect(at(1).chances.good).toBeCloseTo(promised(1, Math.sqrt(0.1725)), 3);
+		expect(at(0).chances.good).toBeCloseTo(promised(0, 0.2), 3);
+		expect(asOne(learnt, -1).sd).toBeCloseTo(Math.sqrt(0.0325), 9);
+	});
+
 	it('moves the light in which a camera works by as much', () => {
 		const known = withLearnt(fixedCamera(), film, { stops: 0.5, sd: 0.1, limit: { stops: 0.3, sd: 0.2 } });
 		const [plain, moved] = [

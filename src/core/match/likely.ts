@@ -31,7 +31,7 @@ export function likelyErrors(
 		const sd = Math.hypot(scene.handDoubt, rest);
 		return TENTHS.map((z) => error + z * sd);
 	}
-	const meter = meterDoubt(scene);
+	const meter = meterDoubt(scene, setting);
 	const aim = setting.aim;
 	const beside = Math.hypot(meter.left, rest);
 	const all = TENTHS.flatMap((seen) => {
@@ -90,7 +90,7 @@ export function expectedOf(
 	const clamped = placed.answered.clamped !== null;
 	const byHand = placed.setting.aim === null;
 	// What an eye does of its own does not come through a limit.
-	const body = clamped ? 0 : offsetOf(camera).sd;
+	const body = clamped ? 0 : offsetOf(camera, placed.setting.compensation).sd;
 	const { limit, beyond } = limitsOf(scene, placed);
 	return {
 		error: placed.error,

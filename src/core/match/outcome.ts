@@ -11,7 +11,7 @@ import { verdictOf } from './verdict';
 /** The times to be expected from an eye; of a hand, the one that it set. */
 function secondsRange(scene: Scene, { setting, answered }: Placed): [number, number] {
 	if (setting.aim === null) return [answered.seconds, answered.seconds];
-	const [dim, bright] = askedWithin(scene, setting.aim);
+	const [dim, bright] = askedWithin(scene, setting, setting.aim);
 	return [answerTo(setting.response, bright).seconds, answerTo(setting.response, dim).seconds];
 }
 

@@ -192,9 +192,9 @@ function lanesOf(scene: Scene, control: Control, meterDifference: number): Lane[
 			lane(handEnds(scene, f, seconds), { f, seconds, compensation, iso })
 		);
 	}
-	const offset = offsetOf(scene.camera).stops;
 	return spans.flatMap(({ f, seconds }) =>
 		wheelAndDial(scene, control, eye).map(({ iso, place }) => {
+			const offset = offsetOf(scene.camera, place).stops;
 			const aim = aimAbove(eye, iso, place, offset, scene.intent.filters ?? []) + meterDifference;
 			const compensation = eye.compensation ? place : null;
 			return lane(eyeEnds(scene, f, seconds, aim, eye.sets), { f, seconds, compensation, iso });

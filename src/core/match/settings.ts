@@ -134,13 +134,12 @@ export function wheelAndDial({ intent }: Scene, control: Control, eye: Automatic
 /** Settings of a control within which the eye chooses. */
 function* byEye(scene: Scene, control: Control, eye: AutomaticExposure): Generator<Setting> {
 	const places = wheelAndDial(scene, control, eye);
-	const offset = offsetOf(scene.camera).stops;
 	for (const [aperture, shutter] of eyeAxes(scene, control, eye)) {
 		const response = responseOf(programmeOf(aperture, shutter), scene.film);
 		for (const { iso, place } of places) {
 			yield {
 				response,
-				aim: aimAbove(eye, iso, place, offset, scene.intent.filters ?? []),
+				aim: aimAbove(eye, iso, place, offsetOf(scene.camera, place).stops, scene.intent.filters ?? []),
 				bonus: 0,
 				compensation: eye.compensation ? place : null,
 				iso,

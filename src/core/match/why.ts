@@ -49,7 +49,7 @@ export function whyOf(scene: Scene, { setting, answered, error }: Placed): Why {
 		closeUp,
 		exposures,
 		reciprocity,
-		offset: offsetOf(camera).stops + beside
+		offset: offsetOf(camera, setting.compensation).stops + beside
 	};
 	const { filmVersusEye, wheel, meterElsewhere, filters, offset } = parts;
 	const said = filmVersusEye + wheel + meterElsewhere + filters + closeUp + exposures + reciprocity + offset;

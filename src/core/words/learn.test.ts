@@ -46,11 +46,11 @@ describe('what was learnt, in words', () => {
 
 	it('says that it could be the film, what the two give, and how a body has changed', () => {
 		const wedge = { ...foldingInstant(), name: 'Wedge' };
-		expect(undecidedInWords(wedge, 'Wrack 640', { stops: -0.5, sd: 0.25 })).toBe(
+		expect(undecidedInWords(wedge, { film: 'Wrack 640', stops: -0.5, sd: 0.25 })).toBe(
 			'With Wrack 640 it gives ½ stop less, give or take ⅓. This could be Wedge or Wrack 640. ' +
 				'Shoot another film in it, or this film in another camera, and I’ll know.'
 		);
-		expect(togetherInWords(wedge, 'Wrack 640', { stops: -1 / 3, sd: 0.2 }, 3)).toBe(
+		expect(togetherInWords(wedge, { film: 'Wrack 640', stops: -1 / 3, sd: 0.2 }, 3)).toBe(
 			'With Wrack 640 Wedge gives ⅓ stop less than its eye says, give or take ⅓, from 3 frames.'
 		);
 		expect(driftInWords(wedge, { stops: -1 / 3, sd: 0.2 })).toBe(

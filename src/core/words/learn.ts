@@ -3,6 +3,7 @@ import type { CameraLesson, WayLesson } from '../learn';
 import type { TrialWorth } from '../match';
 import { formatDoubt, stopsInWords } from '../units';
 import { habitInWords } from './habit';
+import { wheelInWords } from './settings';
 
 /** What learning says, with its evidence. */
 
@@ -23,34 +24,40 @@ export function learntInWords(
 	return `${camera.name} gives ${habitInWords(stops, teller)}, give or take ${formatDoubt(sd)}, ${ofFrames(frames)}.`;
 }
 
+/** What a camera gives with a film, stops, with its wheel at a place. */
+interface WithFilm {
+	film: string;
+	stops: number;
+	sd: number;
+	wheel?: number;
+}
+
+const wheelAt = (wheel = 0) => (wheel === 0 ? '' : `, wheel ${wheelInWords(wheel)},`);
+
 /**
- * What a camera gives with the film that is in it, by which the next click is answered.
+ * What a camera gives with a film, by which the next click is answered.
  *
- * @example togetherInWords(the Wedge, 'Wrack 640', …) // 'With Wrack 640 Wedge gives ⅓ stop less than its eye says, …'
+ * @param film its name
+ * @param frames that it was learnt from
+ * @example togetherInWords(the Wedge, { film: 'Wrack 640', … }, 3) // 'With Wrack 640 Wedge gives ⅓ stop less than its eye says, …'
  */
 export function togetherInWords(
 	camera: Camera,
-	film: string,
-	{ stops, sd }: { stops: number; sd: number },
+	{ film, stops, sd, wheel }: WithFilm,
 	frames: number
 ): string {
 	const teller = automaticExposure(camera) ? 'eye says' : 'marks say';
-	return `With ${film} ${camera.name} gives ${habitInWords(stops, teller)}, give or take ${formatDoubt(sd)}, ${ofFrames(frames)}.`;
+	return `With ${film}${wheelAt(wheel)} ${camera.name} gives ${habitInWords(stops, teller)}, give or take ${formatDoubt(sd)}, ${ofFrames(frames)}.`;
 }
 
 /**
  * That frames cannot tell whose error it is, and what would.
  *
- * @param film its name
- * @example undecidedInWords(the Wedge, 'Wrack 640', …)
- * // 'Together they give ½ stop less, give or take ¼. This could be Wedge or Wrack 640. Shoot another film in it, or this film in another camera, and I’ll know.'
+ * @example undecidedInWords(the Wedge, { film: 'Wrack 640', … })
+ * // 'With Wrack 640 it gives ½ stop less, give or take ¼. This could be Wedge or Wrack 640. Shoot another film in it, or this film in another camera, and I’ll know.'
  */
-export function undecidedInWords(
-	camera: Camera,
-	film: string,
-	{ stops, sd }: { stops: number; sd: number }
-): string {
-	const both = `With ${film} it gives ${stopsInWords(stops)} ${stops > 0 ? 'more' : 'less'}, give or take ${formatDoubt(sd)}.`;
+export function undecidedInWords(camera: Camera, { film, stops, sd, wheel }: WithFilm): string {
+	const both = `With ${film}${wheelAt(wheel)} it gives ${stopsInWords(stops)} ${stops > 0 ? 'more' : 'less'}, give or take ${formatDoubt(sd)}.`;
 	return `${both} This could be ${camera.name} or ${film}. Shoot another film in it, or this film in another camera, and I’ll know.`;
 }
 

@@ -69,10 +69,10 @@
 		{learnt.frames > 0 ? adviceFor(camera, undecided?.stops ?? learnt.stops) : ''}
 	</p>
 	{#if undecided}
-		<p>{undecidedInWords(camera, undecided.film, undecided)}</p>
-	{:else if withFilms.length > 1}
+		<p>{undecidedInWords(camera, undecided)}</p>
+	{:else}
 		{#each withFilms as each (each.film)}
-			<p class="soft">{togetherInWords(camera, each.film, each, each.frames)}</p>
+			<p class="soft">{togetherInWords(camera, each, each.frames)}</p>
 		{/each}
 	{/if}
 	{#if learnt.drift}<p>{driftInWords(camera, learnt.drift)}</p>{/if}

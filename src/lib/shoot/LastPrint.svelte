@@ -59,6 +59,9 @@
 		logging.setDraft(chosen.id, { pulled: { frame: last.id, at: new Date().toISOString() } });
 	}
 
+	/** Where the wheel stood when it was taken. */
+	const wheel = $derived(last.settings.compensation ?? 0);
+
 	function warm(to: number) {
 		celsius = to;
 		keepHere(KEY, to);
@@ -73,8 +76,11 @@
 		</p>
 		{#if chosen.learnt && chosen.taughtHere}
 			<p class="soft small why">
-				{togetherInWords(chosen.camera, chosen.film.name, asOne(chosen.learnt), chosen.learnt.frames)} What you
-				see here is answered with it.
+				{togetherInWords(
+					chosen.camera,
+					{ film: chosen.film.name, wheel, ...asOne(chosen.learnt, wheel) },
+					chosen.learnt.frames
+				)} What you see here is answered with it.
 			</p>
 		{/if}
 	{:else}

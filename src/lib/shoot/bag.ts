@@ -1,7 +1,7 @@
 import { shotList, takenShots } from '$core/cine';
 import { inProcess, isSeenAtOnce } from '$core/film';
-import { answered } from '$core/learn';
-import { reach, type Learnt, type Reach } from '$core/match';
+import { answered, type LearntSoFar } from '$core/learn';
+import { reach, type Reach } from '$core/match';
 import type { OwnDoubt } from '$core/practice';
 import type {
 	CameraRecord,
@@ -44,9 +44,6 @@ export interface BagRecords {
 	/** By load: what the frames of other loads say of its camera with its film, where that is in use. */
 	learnt: Record<string, LearntSoFar>;
 }
-
-/** What is known of a camera with a film, and by how many frames of the camera. */
-export type LearntSoFar = Learnt & { frames: number };
 
 /** A camera with its film, as a lane. */
 export interface Loaded {

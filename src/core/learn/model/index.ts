@@ -48,6 +48,8 @@ export interface Model {
 	way: (way: string) => Belief;
 	mark: (camera: string, mark: string) => Belief;
 	wheel: (camera: string) => Belief;
+	/** How the sum goes with what a stop of the wheel does, stops². */
+	sumWithWheel: (about: About) => number;
 	/** By how much a body changed between two times, years. */
 	drift: (camera: string, from: number, to: number) => Belief;
 	/** How body and film go together, −1 … 1: near −1 their sum is known, and not whose it is. */
@@ -114,6 +116,12 @@ class Answers {
 		return this.belief(parts, { variance: wanderedSince(this.world, camera, to) });
 	}
 
+	/** How a sum goes with a part, stops². */
+	covariance(sum: readonly Part[], load: string | null | undefined, part: Part): number {
+		const [row, other] = [rowOf(this.unknowns, sum, load ?? undefined), rowOf(this.unknowns, [part])];
+		return this.mean(({ solved: { known } }) => known.covariance(row, other));
+	}
+
 	/** The correlation of two unknowns in the likelier possibility; one that was never seen goes with nothing. */
 	correlation(a: string, b: string): number {
 		const [one, other] = [a, b].map((name) => rowOf(this.unknowns, [{ name, by: 1, sd: 0 }]));
@@ -162,7 +170,11 @@ export function modelOf(frames: readonly TaughtFrame[], priors: Priors, asked: s
 		film: (film) => answers.belief([filmPart(world, film)]),
 		way: (way) => answers.belief([wayPart(world, way, 1)]),
 		mark: (camera, mark) => answers.belief([markPart(camera, mark)]),
-		wheel: (camera) => answers.belief([wheelPart(camera, 1)]),
+		wheel: (camera) => answers.belief([wheelPart(world, camera, 1)]),
+		sumWithWheel(about) {
+			const { parts } = answers.body(about, answers.rest(about));
+			return answers.covariance(parts, about.load, wheelPart(world, about.camera, 1));
+		},
 		drift: (camera, from, to) => answers.drift(camera, from, to),
 		together: (camera, film) => answers.correlation(bodyName(camera), filmName(film)),
 		wild: sorted.flatMap(({ id }, at) => (wildness(at) > WILD ? [id] : [])),

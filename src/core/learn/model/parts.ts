@@ -64,10 +64,10 @@ export const markPart = (camera: string, mark: string): Part => ({
 	sd: USUAL.mark
 });
 
-export const wheelPart = (camera: string, by: number): Part => ({
+export const wheelPart = ({ priors }: World, camera: string, by: number): Part => ({
 	name: `wheel ${camera}`,
 	by,
-	sd: USUAL.wheel
+	sd: priors.bodies.get(camera)!.wheelSd ?? USUAL.wheel
 });
 
 /** A body's own walk from its first frame to a time. */
@@ -98,7 +98,7 @@ export function bodyParts(
 		{ name: bodyName(camera), by: 1, sd: world.priors.bodies.get(camera)!.sd },
 		...driftParts(world, camera, at),
 		...(mark === undefined ? [] : [markPart(camera, mark)]),
-		...(wheel === 0 ? [] : [wheelPart(camera, wheel)])
+		...(wheel === 0 ? [] : [wheelPart(world, camera, wheel)])
 	];
 }
 

@@ -1,4 +1,4 @@
-import { automaticExposure, offsetOf, scatterOf, togetherOf } from '../../camera';
+import { automaticExposure, leastOffsetDoubt, scatterOf } from '../../camera';
 import { latitudeOf, speedDoubt, type Film, type Latitude, type StopRange } from '../../film';
 import { FLASH_SD } from '../../flash';
 import { resolveLight } from '../../light';
@@ -64,9 +64,8 @@ const centred = ([from, to]: StopRange, sd: number) =>
 /** No setting of any kind can be worth more than this with the question's film and doubt, by flash or without. */
 function mostWorth({ camera, film, light }: Question, flash: boolean): number {
 	const eye = automaticExposure(camera);
-	const together = togetherOf(camera);
 	const sd = handDoubtOf(camera, resolveLight(light));
-	const offset = Math.min(offsetOf(camera).sd, ...(together?.parts ?? []).map((part) => part.sd));
+	const offset = leastOffsetDoubt(camera);
 	// An eye's own doubt does not come through a limit.
 	const followed = eye ? Math.min(sd, Math.hypot(scatterOf(eye), offset)) : Math.hypot(sd, offset);
 	const lit = Math.hypot(FLASH_SD, offset);

@@ -139,16 +139,16 @@ const isSame = ({ as, then }: { as: Outcome; then: Outcome }) => worth(then) - w
 /** How well a print tells its own error when it is looked at, stops; common practice. */
 const LOOK_SD = 1 / 3;
 
-/** What body and film give together. */
-function wholeOffset(camera: Camera): { stops: number; sd: number } {
-	const { stops, sd } = offsetOf(camera);
+/** What body and film give together, with the wheel where it is. */
+function wholeOffset(camera: Camera, wheel: number | null): { stops: number; sd: number } {
+	const { stops, sd } = offsetOf(camera, wheel);
 	return { stops: stops + (togetherOf(camera)?.beside.stops ?? 0), sd };
 }
 
 /** What a trial frame shows and the frames after it share: of body and film, and of a light that no eye follows. */
 export function shownByTrial(question: Question, best: Outcome): Unknown {
 	const { camera, film, light } = question;
-	const offset = wholeOffset(camera);
+	const offset = wholeOffset(camera, best.compensation);
 	const eye = best.handTimed || best.manual ? null : automaticExposure(camera);
 	const ofLight = eye ? 0 : resolveLight(light).sd;
 	const fresh = best.handTimed ? handTimingDoubt(best.seconds) : eye ? scatterOf(eye) : 0;
