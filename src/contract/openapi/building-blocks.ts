@@ -9,7 +9,6 @@ export const number = (minimum: number, maximum: number, description?: string): 
 	...(description ? { description } : {})
 });
 export const text = (maxLength: number): Schema => ({ type: 'string', maxLength });
-export const flag: Schema = { type: 'boolean' };
 export const oneOf = (...values: readonly string[]): Schema => ({ type: 'string', enum: values });
 export const list = (items: Schema, minItems = 0, more: Schema = {}): Schema => ({
 	type: 'array',

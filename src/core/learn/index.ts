@@ -1,13 +1,9 @@
 export {
 	answered,
 	bodyPriorOf,
-	filmPriorOf,
-	JUDGE,
 	priorOf,
 	taughtFrameOf,
-	type FrameOf,
 	type LearntSoFar,
-	type SaidBefore,
 	type ShotFrame
 } from './from-frames';
 export { learnFlash, type FlashFrame, type FlashLearnt } from './flash';
@@ -20,7 +16,7 @@ export {
 	type PromisedFrame,
 	type Standing
 } from './honesty';
-export { learn, yearsOf, type FramesTaught, type JudgedFrame, type Prior } from './learn';
+export { learn, type JudgedFrame, type Prior } from './learn';
 export {
 	cameraLesson,
 	learntFor,
@@ -28,7 +24,6 @@ export {
 	wayLessons,
 	type CameraLesson,
 	type LearntQuestion,
-	type Taught,
 	type Things,
 	type Told,
 	type WayLesson

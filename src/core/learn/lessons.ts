@@ -155,7 +155,7 @@ export function cameraLesson(taught: Taught, camera: string): CameraLesson {
 				film,
 				wheel,
 				...asOne(model.sum({ camera, film, load: null, judge: JUDGE, at, wheel })),
-				frames: own.filter((frame) => frame.film === film).length
+				frames: own.filter((frame) => frame.film === film && !wild.has(frame.id)).length
 			};
 		}),
 		points: own

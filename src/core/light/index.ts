@@ -2,7 +2,7 @@ export * from './types';
 export { agedLight, isOld, sunDrift, type Coordinates } from './ageing';
 export { clickedBy, type Clicked } from './clicked';
 export { MOST_TOGETHER, together, without } from './combined';
-export { FARTHEST_LAMP, modifiersTake, nearestOf, stopsByMoving } from './lamp';
+export { FARTHEST_LAMP, nearestOf, stopsByMoving } from './lamp';
 export { lampDistanceFor } from './lamp-moved';
 export { levelOf } from './photo';
 export { freshSd, habitSd } from './habit';

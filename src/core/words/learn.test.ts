@@ -40,8 +40,11 @@ describe('what was learnt, in words', () => {
 		expect(adviceFor(halves, -0.5)).toBe('Set the wheel one click to lighten.');
 		expect(adviceFor(halves, -1)).toBe('Set the wheel all the way to lighten; ½ stop stays too dark.');
 		expect(adviceFor(halves, 2)).toBe('Set the wheel all the way to darken; 1 stop stays too light.');
+		expect(adviceFor(halves, -0.5, -1)).toBe('Set the wheel ½ toward darken instead.');
+		expect(adviceFor(halves, 0.1, -1)).toBe('Leave the wheel 1 toward darken.');
+		expect(adviceFor(halves, 1, -1)).toBe('Its wheel goes no further to darken: that 1 stop stays.');
 		const oneWay = foldingInstant({}, { compensation: { darken: -1, lighten: 0, step: 0.5 } });
-		expect(adviceFor(oneWay, -1)).toBe('Its wheel does not lighten: that 1 stop stays.');
+		expect(adviceFor(oneWay, -1)).toBe('Its wheel goes no further to lighten: that 1 stop stays.');
 	});
 
 	it('says that it could be the film, what the two give, and how a body has changed', () => {

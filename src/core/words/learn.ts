@@ -1,4 +1,4 @@
-import { automaticExposure, type Camera } from '../camera';
+import { automaticExposure, type Camera, type Wheel } from '../camera';
 import type { CameraLesson, WayLesson } from '../learn';
 import type { TrialWorth } from '../match';
 import { formatDoubt, stopsInWords } from '../units';
@@ -69,32 +69,46 @@ export function undecidedInWords(camera: Camera, { film, stops, sd, wheel }: Wit
 export const driftInWords = (camera: Camera, { stops, sd }: { stops: number; sd: number }): string =>
 	`Over the last year ${camera.name} has ${stops > 0 ? 'gained' : 'lost'} ${stopsInWords(stops)}, give or take ${formatDoubt(sd)}.`;
 
-/**
- * What to do about an offset: the one change next time, as far as its wheel goes.
- *
- * @example adviceFor(a camera with a wheel of thirds, -1 / 2) // 'Set the wheel 2 clicks to lighten.'
- */
-export function adviceFor(camera: Camera, stops: number): string {
-	const wheel = automaticExposure(camera)?.compensation;
-	if (!wheel) {
-		if (Math.abs(stops) < 1 / 6) return '';
-		const side = stops < 0 ? 'more' : 'less';
-		return `Give it ${stopsInWords(stops)} ${side} light than the reading says; from now on the program does.`;
-	}
-	const side = stops < 0 ? 'lighten' : 'darken';
-	const most = Math.floor(Math.abs(wheel[side]) / wheel.step + WHOLE);
-	const wanted = Math.round(Math.abs(stops) / wheel.step);
-	if (wanted === 0) return 'Leave the wheel at its middle.';
-	if (most === 0) return `Its wheel does not ${side}: that ${stopsInWords(stops)} stays.`;
-	if (wanted > most) {
-		const rest = Math.abs(stops) - most * wheel.step;
-		return `Set the wheel all the way to ${side}; ${stopsInWords(rest)} stays ${stops < 0 ? 'too dark' : 'too light'}.`;
-	}
-	return `Set the wheel ${wanted === 1 ? 'one click' : `${wanted} clicks`} to ${side}.`;
-}
-
 /** Positions are whole multiples of a step, to this. */
 const WHOLE = 1e-6;
+
+/** The wheel turned from where it stood, as far as it goes. */
+function turned({ darken, lighten, step }: Wheel, stops: number, from: number) {
+	const wanted = Math.round((from - stops) / step) * step;
+	const to = Math.max(darken, Math.min(lighten, wanted));
+	return {
+		to,
+		clicks: Math.round(Math.abs(to - from) / step),
+		rest: Math.abs(wanted - to) > WHOLE ? stops + to - from : 0
+	};
+}
+
+/**
+ * What to do about what a camera gives: the one change next time, as far as its wheel goes.
+ *
+ * @param from where the wheel stood, stops
+ * @example adviceFor(a camera with a wheel of thirds, -1 / 2) // 'Set the wheel 2 clicks to lighten.'
+ */
+export function adviceFor(camera: Camera, stops: number, from = 0): string {
+	const wheel = automaticExposure(camera)?.compensation;
+	if (wheel) return wheelAdvice(wheel, stops, from);
+	if (Math.abs(stops) < 1 / 6) return '';
+	const side = stops < 0 ? 'more' : 'less';
+	return `Give it ${stopsInWords(stops)} ${side} light than the reading says; from now on the program does.`;
+}
+
+function wheelAdvice(wheel: Wheel, stops: number, from: number): string {
+	const side = stops < 0 ? 'lighten' : 'darken';
+	const { to, clicks, rest } = turned(wheel, stops, from);
+	if (clicks === 0) {
+		if (rest !== 0) return `Its wheel goes no further to ${side}: that ${stopsInWords(rest)} stays.`;
+		return from === 0 ? 'Leave the wheel at its middle.' : `Leave the wheel ${wheelInWords(from)}.`;
+	}
+	const stays = rest === 0 ? '' : `; ${stopsInWords(rest)} stays ${rest < 0 ? 'too dark' : 'too light'}`;
+	if (from !== 0) return `Set the wheel ${wheelInWords(to)} instead${stays}.`;
+	if (rest !== 0) return `Set the wheel all the way to ${side}${stays}.`;
+	return `Set the wheel ${clicks === 1 ? 'one click' : `${clicks} clicks`} to ${side}.`;
+}
 
 /** A habit smaller than its doubt is not told. */
 export const tellsSomething = ({ stops, sd }: { stops: number; sd: number }) => Math.abs(stops) > sd;

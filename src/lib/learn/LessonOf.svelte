@@ -25,6 +25,9 @@
 	const axis = axisOver(wholeLine);
 	const { camera, film, learnt, prior, undecided, withFilms } = $derived(lesson);
 	const standing = $derived(standingOf(lesson));
+	/** With the film that it was mostly shot on, and the wheel where it mostly stood. */
+	const usual = $derived(withFilms.reduce((a, b) => (b.frames > a.frames ? b : a)));
+	const advice = $derived(learnt.frames > 0 ? adviceFor(camera, usual.stops, usual.wheel) : '');
 	const lanes = $derived([
 		{ name: 'before', ...reach({ ...camera, offset: prior }, film) },
 		{ name: 'with what was learnt', ...reach({ ...camera, offset: learnt }, film) }
@@ -64,17 +67,15 @@
 
 <article aria-labelledby="lesson-{camera.id}">
 	<h2 id="lesson-{camera.id}">{camera.name}</h2>
-	<p class="said">
-		{learntInWords(camera, learnt)}
-		{learnt.frames > 0 ? adviceFor(camera, undecided?.stops ?? learnt.stops) : ''}
-	</p>
+	<p class="said">{learntInWords(camera, learnt)}</p>
 	{#if undecided}
 		<p>{undecidedInWords(camera, undecided)}</p>
 	{:else}
 		{#each withFilms as each (each.film)}
-			<p class="soft">{togetherInWords(camera, each, each.frames)}</p>
+			<p>{togetherInWords(camera, each, each.frames)}</p>
 		{/each}
 	{/if}
+	{#if advice}<p><strong>{advice}</strong></p>{/if}
 	{#if learnt.drift}<p>{driftInWords(camera, learnt.drift)}</p>{/if}
 	{#if learnt.wheel && Math.abs(learnt.wheel.gain - 1) > learnt.wheel.sd}
 		<p class="soft">
