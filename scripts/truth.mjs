@@ -16,6 +16,12 @@ await main(async () => {
 		for (const line of sun.residuals()) console.log(line);
 		writeFileSync(join(root, 'docs', 'sun.svg'), sun.chart());
 		console.log('\nDrawn: docs/sun.svg');
+		const learning = await load('truth', 'learning', folder);
+		console.log('\nHow often the truth lies in nine tenths of what was learnt');
+		for (const line of learning.coverage()) console.log(line);
+		console.log(learning.pace());
+		console.log('\nPromises against what came out, points that each tenth is off');
+		for (const line of learning.promises()) console.log(line);
 	} finally {
 		rmSync(folder, { recursive: true, force: true });
 	}
