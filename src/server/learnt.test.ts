@@ -46,6 +46,9 @@ describe('honesty', () => {
 		expect(all.frames).toBe(11);
 		expect(all.bins.reduce((sum, { frames }) => sum + frames, 0)).toBe(11);
 		expect(all.standings.at(-1)).toMatchObject({ frames: 11 });
+		expect(all.score!.brier).toBeGreaterThan(0);
+		expect(all.lostOtherwise).toBeLessThanOrEqual(11);
+		expect(honesty(query({ way: 'nothing like it' })).score).toBeNull();
 		const wedge = all.cameras.find(({ name }) => name === 'Wedge')!;
 		const ofWedge = honesty(query({ camera: wedge.id }));
 		expect(ofWedge.frames).toBe(8);

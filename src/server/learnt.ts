@@ -1,6 +1,6 @@
 import { latitudeOf, inProcess } from '$core/film';
 import { resolveLight, type Light } from '$core/light';
-import { promiseBins, standings, type LearntSoFar, type PromisedFrame } from '$core/learn';
+import { brierScore, promiseBins, standings, type LearntSoFar, type PromisedFrame } from '$core/learn';
 import { wayOfReading } from '$core/words';
 import type { LearntQuery } from '$contract/learn';
 import type { CameraRecord, LoadRecord } from '$contract/records';
@@ -133,6 +133,10 @@ function isIn(light: Light, band: string): boolean {
 	return ev >= lights[band][0] && ev < lights[band][1];
 }
 
+/** Exposed well enough, and lost by what no exposure mends. */
+const isLostOtherwise = ({ frame }: Told): boolean =>
+	(frame.judged.faults ?? []).some((fault) => fault === 'blur' || fault === 'focus');
+
 /** What was promised against what came out, of all frames or of some. */
 export function honesty(query: URLSearchParams) {
 	const { cameras, films } = store();
@@ -144,16 +148,18 @@ export function honesty(query: URLSearchParams) {
 	};
 	const all = told({ camera: asked.camera || undefined, film: asked.film || undefined });
 	const ways = [...new Set(all.map(({ frame }) => wayOfReading(frame.light)))].sort();
-	const shown = all
+	const chosen = all
 		.filter(({ frame }) => asked.way === '' || wayOfReading(frame.light) === asked.way)
-		.filter(({ frame }) => isIn(frame.light, asked.light))
-		.map(promised);
+		.filter(({ frame }) => isIn(frame.light, asked.light));
+	const shown = chosen.map(promised);
 	const stood = standings(shown);
 	const step = Math.max(1, Math.ceil(stood.length / MOST_STANDINGS));
 	return {
 		asked,
 		frames: shown.length,
 		bins: promiseBins(shown),
+		score: shown.length > 0 ? brierScore(shown) : null,
+		lostOtherwise: chosen.filter((each) => promised(each).cameOut && isLostOtherwise(each)).length,
 		standings: stood.filter((_, at) => (stood.length - 1 - at) % step === 0),
 		cameras: everything(cameras).map(({ id, name }) => ({ id, name })),
 		films: everything(films).map(({ id, name }) => ({ id, name })),

@@ -94,3 +94,50 @@ const FEW = 20;
 
 /** Whether so many frames prove something. */
 export const provesLittle = (frames: number) => frames < FEW;
+
+/** How good promises were, as one number, and beside one who knows no more than the part that came out of all. */
+export interface Score {
+	/** Mean square of what a promise was off: 0 is perfect. */
+	brier: number;
+	/** The same of always promising the part that came out. */
+	unskilled: number;
+	/** What is better than that, 1 is perfect; with its doubt. Null where all frames ended alike. */
+	skill: { part: number; sd: number } | null;
+	/** What is left of it where promises of one kind are taken together: Murphy's reliability, resolution, uncertainty. */
+	parts: { reliability: number; resolution: number; uncertainty: number };
+}
+
+const meanOf = (values: readonly number[]) => values.reduce((sum, each) => sum + each, 0) / values.length;
+
+/**
+ * How good promises were. Source: Brier 1950; its parts after Murphy 1973, over promises that are alike; the doubt
+ * of the skill from the frames' own spread.
+ *
+ * @param frames at least one
+ * @example brierScore([{ promised: 1, cameOut: true }, { promised: 0.5, cameOut: false }]).brier // 0.125
+ */
+export function brierScore(frames: readonly Pick<PromisedFrame, 'promised' | 'cameOut'>[]): Score {
+	const rate = meanOf(frames.map(({ cameOut }) => Number(cameOut)));
+	const off = frames.map(({ promised, cameOut }) => (promised - Number(cameOut)) ** 2);
+	const brier = meanOf(off);
+	const unskilled = rate * (1 - rate);
+	const gained = frames.map(({ cameOut }, at) => (rate - Number(cameOut)) ** 2 - off[at]);
+	const spread = Math.sqrt(meanOf(gained.map((each) => (each - meanOf(gained)) ** 2)) / frames.length);
+	const alike = new Map<number, (typeof frames)[number][]>();
+	for (const frame of frames) alike.set(frame.promised, [...(alike.get(frame.promised) ?? []), frame]);
+	const over = (part: (promised: number, came: number) => number) =>
+		[...alike].reduce((sum, [promised, same]) => {
+			const came = meanOf(same.map(({ cameOut }) => Number(cameOut)));
+			return sum + (same.length / frames.length) * part(promised, came);
+		}, 0);
+	return {
+		brier,
+		unskilled,
+		skill: unskilled === 0 ? null : { part: 1 - brier / unskilled, sd: spread / unskilled },
+		parts: {
+			reliability: over((promised, came) => (promised - came) ** 2),
+			resolution: over((_, came) => (came - rate) ** 2),
+			uncertainty: unskilled
+		}
+	};
+}

@@ -9,11 +9,13 @@ export {
 export { learnFlash, type FlashFrame, type FlashLearnt } from './flash';
 export { posterior } from './bayes';
 export {
+	brierScore,
 	promiseBins,
 	provesLittle,
 	standings,
 	type PromiseBin,
 	type PromisedFrame,
+	type Score,
 	type Standing
 } from './honesty';
 export { learn, type JudgedFrame, type Prior } from './learn';

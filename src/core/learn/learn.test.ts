@@ -3,7 +3,7 @@ import { draws } from '../../../tests/fixtures/few';
 import { randomLcg, randomNormal, randomUniform } from 'd3-random';
 import { Matrix, inverse } from 'ml-matrix';
 import { describe, expect, it } from 'vitest';
-import { learn, posterior, promiseBins, standings, type JudgedFrame } from '.';
+import { brierScore, learn, posterior, promiseBins, standings, type JudgedFrame } from '.';
 
 const NINE_IN_TEN = 1.645;
 const frame = (judged: number, more: Partial<JudgedFrame> = {}): JudgedFrame => ({
@@ -190,6 +190,32 @@ describe('whether the program is honest', () => {
 		// Source: Wilson's interval for 8 of 10 at 90 %, as published calculators give it (from memory): 0.541 … 0.931.
 		expect(bins[1].interval[0]).toBeCloseTo(0.541, 2);
 		expect(bins[1].interval[1]).toBeCloseTo(0.931, 2);
+	});
+
+	// By definition: mean squares; Murphy's parts add up to it where promises alike are taken together.
+	it('is one number, beside one who knows nothing of a frame', () => {
+		const frames = [
+			...Array.from({ length: 8 }, (_, at) => promised(0.9, at !== 0, at)),
+			...Array.from({ length: 4 }, (_, at) => promised(0.25, at === 0, at))
+		];
+		const { brier, unskilled, skill, parts } = brierScore(frames);
+		// By hand: 7·0.01 + 0.81 + 0.5625 + 3·0.0625 of 12; 8 of 12 came out.
+		expect(brier).toBeCloseTo((0.07 + 0.81 + 0.5625 + 0.1875) / 12, 9);
+		expect(unskilled).toBeCloseTo((8 / 12) * (4 / 12), 9);
+		expect(parts.reliability - parts.resolution + parts.uncertainty).toBeCloseTo(brier, 9);
+		expect(skill!.part).toBeCloseTo(1 - brier / unskilled, 9);
+		expect(skill!.sd).toBeGreaterThan(0.1);
+		expect(brierScore([promised(0.9, true, 1)]).skill).toBeNull();
+	});
+
+	it('adds up for whatever was promised', () => {
+		const any = fc.record({ promised: fc.constantFrom(0, 0.2, 0.5, 0.9, 1), cameOut: fc.boolean() });
+		fc.assert(
+			fc.property(fc.array(any, { minLength: 1, maxLength: 40 }), (frames) => {
+				const { brier, parts } = brierScore(frames);
+				expect(parts.reliability - parts.resolution + parts.uncertainty).toBeCloseTo(brier, 9);
+			})
+		);
 	});
 
 	it('counts what a keeper has cost', () => {

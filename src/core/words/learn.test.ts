@@ -6,7 +6,9 @@ import {
 	driftInWords,
 	judgedInWords,
 	learntInWords,
+	lostInWords,
 	readingHabitInWords,
+	scoreInWords,
 	togetherInWords,
 	trialInWords,
 	undecidedInWords,
@@ -67,6 +69,18 @@ describe('what was learnt, in words', () => {
 			'Your “soft edge” runs ⅓ stop bright, give or take ⅓, from 8 frames.'
 		);
 		expect(readingHabitInWords('soft edge', { ...habit, sd: 0.5 })).toContain('is about right');
+	});
+
+	it('says how good promises were, and what was lost by something else', () => {
+		const parts = { reliability: 0, resolution: 0, uncertainty: 0.16 };
+		const score = { brier: 0.12, unskilled: 0.16, skill: { part: 0.25, sd: 0.1 }, parts };
+		expect(scoreInWords(score)).toBe(
+			'Brier score 0.12, where 0 is perfect and promising each frame the same would be 0.16: 25 % better than that, give or take 10.'
+		);
+		expect(scoreInWords({ ...score, skill: { part: -0.1, sd: 0.2 } })).toContain('10 % worse');
+		expect(scoreInWords({ ...score, skill: null })).toContain('nothing to compare');
+		expect(lostInWords(0)).toBe('');
+		expect(lostInWords(1)).toContain('one was lost by focus or shake');
 	});
 
 	it('says whether a trial is worth it', () => {

@@ -1,5 +1,5 @@
 import { automaticExposure, type Camera, type Wheel } from '../camera';
-import type { CameraLesson, WayLesson } from '../learn';
+import type { CameraLesson, Score, WayLesson } from '../learn';
 import type { TrialWorth } from '../match';
 import { formatDoubt, stopsInWords } from '../units';
 import { habitInWords } from './habit';
@@ -156,3 +156,29 @@ export function judgedInWords({ stops }: { stops: number }): string {
 	if (Math.abs(stops) < RIGHT) return 'right';
 	return `${stopsInWords(stops)} too ${stops > 0 ? 'light' : 'dark'}`;
 }
+
+const hundredths = (part: number) => Math.round(Math.abs(part) * 100);
+
+/**
+ * How good promises were, in words.
+ *
+ * @example scoreInWords({ brier: 0.12, unskilled: 0.16, skill: { part: 0.25, sd: 0.1 }, … })
+ * // 'Brier score 0.12, where 0 is perfect and promising each frame the same would be 0.16: 25 % better than that, give or take 10.'
+ */
+export function scoreInWords({ brier, unskilled, skill }: Score): string {
+	if (!skill)
+		return `Brier score ${brier.toFixed(2)}, where 0 is perfect; all ended alike, so there is nothing to compare it with.`;
+	const { part, sd } = skill;
+	const beside = `Brier score ${brier.toFixed(2)}, where 0 is perfect and promising each frame the same would be ${unskilled.toFixed(2)}`;
+	return `${beside}: ${hundredths(part)} % ${part < 0 ? 'worse' : 'better'} than that, give or take ${hundredths(sd)}.`;
+}
+
+/**
+ * Frames that were exposed as promised and lost all the same.
+ *
+ * @example lostInWords(2) // 'Of those that came out in exposure, 2 were lost by focus or shake, of which nothing is promised here.'
+ */
+export const lostInWords = (count: number): string =>
+	count === 0
+		? ''
+		: `Of those that came out in exposure, ${count === 1 ? 'one was' : `${count} were`} lost by focus or shake, of which nothing is promised here.`;

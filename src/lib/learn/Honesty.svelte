@@ -2,7 +2,8 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
-	import { provesLittle, type PromiseBin, type Standing } from '$core/learn';
+	import { provesLittle, type PromiseBin, type Score, type Standing } from '$core/learn';
+	import { lostInWords, scoreInWords } from '$core/words';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import FramesNav from '$lib/frames/FramesNav.svelte';
 	import Chart from '$lib/parts/Chart.svelte';
@@ -16,13 +17,18 @@
 		asked: { camera: string; film: string; way: string; light: string };
 		frames: number;
 		bins: PromiseBin[];
+		/** null: no frame is like that. */
+		score: Score | null;
+		/** Frames that were exposed well enough, and lost by focus or shake. */
+		lostOtherwise: number;
 		standings: Standing[];
 		cameras: Named[];
 		films: Named[];
 		ways: string[];
 		lights: string[];
 	}
-	let { asked, frames, bins, standings, cameras, films, ways, lights }: Props = $props();
+	let { asked, frames, bins, score, lostOtherwise, standings, cameras, films, ways, lights }: Props =
+		$props();
 
 	const any = (what: string, all: readonly Named[]) => [
 		{ value: '', name: what },
@@ -82,6 +88,7 @@
 				: `; one that did has cost ${last.costPerKeeper.toFixed(2)}`}.
 			{#if provesLittle(frames)}That is few: it proves little yet.{/if}
 		</p>
+		<p class="soft">{score ? scoreInWords(score) : ''} {lostInWords(lostOtherwise)}</p>
 		<div class="two">
 			<section aria-labelledby="promise-title">
 				<h2 id="promise-title">Promised and come out</h2>

@@ -20,7 +20,7 @@ export interface Solved {
 
 const MOST_SWEEPS = 25;
 /** Frames that move by less than so much of their doubt stand still. */
-const SETTLED = 1e-3;
+const SETTLED = 5e-3;
 /** Part of the way that frames are moved at first and later on, as all are moved at once. */
 const [FIRST_PART, LATER_PART] = [1, 0.7];
 const FIRST_SWEEPS = 6;
