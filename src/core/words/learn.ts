@@ -94,7 +94,7 @@ export function adviceFor(camera: Camera, stops: number, from = 0): string {
 	if (wheel) return wheelAdvice(wheel, stops, from);
 	if (Math.abs(stops) < 1 / 6) return '';
 	const side = stops < 0 ? 'more' : 'less';
-	return `Give it ${stopsInWords(stops)} ${side} light than the reading says; from now on the program does.`;
+	return `Give it ${stopsInWords(stops)} ${side} light than the reading says; once this is used, the program does.`;
 }
 
 function wheelAdvice(wheel: Wheel, stops: number, from: number): string {

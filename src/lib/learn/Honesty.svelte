@@ -88,7 +88,7 @@
 				: `; one that did has cost ${last.costPerKeeper.toFixed(2)}`}.
 			{#if provesLittle(frames)}That is few: it proves little yet.{/if}
 		</p>
-		<p class="soft">{score ? scoreInWords(score) : ''} {lostInWords(lostOtherwise)}</p>
+		<p class="soft score">{score ? scoreInWords(score) : ''} {lostInWords(lostOtherwise)}</p>
 		<div class="two">
 			<section aria-labelledby="promise-title">
 				<h2 id="promise-title">Promised and come out</h2>
@@ -141,6 +141,9 @@
 	.answer {
 		font-size: 1.375rem;
 		padding-block: 0.5rem;
+	}
+	.score {
+		padding-bottom: 0.75rem;
 	}
 	.two {
 		display: grid;
