@@ -1,6 +1,11 @@
 /** Doubt of a flash, stops: guide numbers are measured in rooms; common practice. */
 export const FLASH_SD = 1 / 3;
 
+/** A subject's distance is guessed to so much of it; common practice. */
+const DISTANCE_PART = 0.15;
+/** What that makes of a flash's light, which goes by the square of the distance, stops: 0.4. */
+export const FLASH_DISTANCE_SD = 2 * Math.log2(1 + DISTANCE_PART);
+
 /** What stands between a flash and its subject. */
 export interface FlashLoss {
 	name: string;

@@ -24,10 +24,10 @@ const frame = (off: number, more: Partial<FlashFrame> = {}): FlashFrame => ({
 });
 
 describe('what judged frames teach of a flash', () => {
-	// Source: weighted means by hand: prior 0 ± ⅓; n frames of −⅔ ± √(0.3² + 0.15²).
+	// Source: weighted means by hand: prior 0 ± ⅓; n frames of −⅔ ± √(0.3² + 0.15² + 0.403²), a distance being known to 15 %.
 	it('weighs them against what is usual', () => {
 		const learnt = learnFlash(16, [frame(-2 / 3), frame(-2 / 3)])!;
-		const [prior, each] = [9, 1 / (0.3 ** 2 + 0.15 ** 2)];
+		const [prior, each] = [9, 1 / (0.3 ** 2 + 0.15 ** 2 + 0.403 ** 2)];
 		expect(learnt.stops).toBeCloseTo((-2 / 3) * ((2 * each) / (2 * each + prior)), 2);
 		expect(learnt.sd).toBeCloseTo(1 / Math.sqrt(2 * each + prior), 2);
 		expect(learnt.guideNumber).toBeCloseTo(16 * 2 ** (learnt.stops / 2), 9);

@@ -1,6 +1,6 @@
 import type { Camera, Filter } from '../camera';
 import { speedDoubt, type Film } from '../film';
-import { FLASH_SD } from '../flash';
+import { FLASH_DISTANCE_SD, FLASH_SD } from '../flash';
 import { resolveLight, type Light } from '../light';
 import { litAt, type FlashFired, type MadeSetting } from '../match';
 import { posterior, type Seen } from './bayes';
@@ -41,7 +41,12 @@ function seenIn(frame: FlashFrame, guideNumber: number): Seen | null {
 	const { outcome, change } = litAt(camera, film, light, intent, { ...settings, flash });
 	const share = 1 - 2 ** (change.background - outcome.error);
 	if (share < SHARE) return null;
-	const sd = Math.hypot(judged.sd, speedDoubt(film), (1 - share) * resolveLight(light).sd);
+	const sd = Math.hypot(
+		judged.sd,
+		speedDoubt(film),
+		share * FLASH_DISTANCE_SD,
+		(1 - share) * resolveLight(light).sd
+	);
 	return { x: [share], y: judged.stops - outcome.error, sd };
 }
 

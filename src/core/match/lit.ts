@@ -1,6 +1,7 @@
 import { offsetOf, type Camera } from '../camera';
 import { effectiveSpeedStops, type Film } from '../film';
 import {
+	FLASH_DISTANCE_SD,
 	FLASH_SD,
 	flashDistance,
 	flashError,
@@ -79,7 +80,7 @@ export function lit(scene: Scene, placed: Placed, flash: Flash, power: number): 
 	const fromFlash = 2 ** (alone - error);
 	const doubt = Math.hypot(
 		(1 - fromFlash) * doubtOf(scene, placed),
-		fromFlash * Math.hypot(FLASH_SD, scene.filmDoubt, offsetOf(scene.camera).sd)
+		fromFlash * Math.hypot(FLASH_SD, FLASH_DISTANCE_SD, scene.filmDoubt, offsetOf(scene.camera).sd)
 	);
 	const chance = (range: [number, number]) => chanceWithin(range, error, doubt);
 	const outcome: Outcome = {

@@ -25,7 +25,13 @@ export const swingLens: CameraKind = {
 	frames: 20,
 	measure: 'The slow speeds drag in the cold.',
 	unload: offCassette,
-	checklist: roll,
+	checklist: {
+		...roll,
+		frame: [
+			...roll.frame,
+			'What goes with the turning lens is stretched, against it squeezed; left and right are not of one moment'
+		]
+	},
 	night: ['The drum must run through: on its slow row it stands on something, or every stripe shows.'],
 	flares: true
 };
