@@ -1,4 +1,4 @@
-import { latitudeOf, inProcess } from '$core/film';
+import { latitudeOf } from '$core/film';
 import { resolveLight, type Light } from '$core/light';
 import { brierScore, promiseBins, standings, type LearntSoFar, type PromisedFrame } from '$core/learn';
 import { wayOfReading } from '$core/words';
@@ -79,12 +79,10 @@ export function learntOf(
 	asked: LearntAsked,
 	without?: string
 ): Promise<LearntSoFar> {
-	const { films, loads } = store();
 	const all = partOf(camera.id).filter(({ load }) => load.id !== without);
 	const teaching = teachingOf(all);
-	const load = asked.load === undefined ? undefined : loads.get(asked.load);
 	teaching.things.cameras.set(camera.id, { camera, before: camera.learnt });
-	teaching.things.films.set(asked.film, inProcess(films.get(asked.film)!, load?.process));
+	teaching.things.films.set(asked.film, store().films.get(asked.film)!);
 	return inThread('learntFor', teaching, {
 		load: null,
 		...asked,
@@ -152,6 +150,7 @@ export function honesty(query: URLSearchParams) {
 		.filter(({ frame }) => asked.way === '' || wayOfReading(frame.light) === asked.way)
 		.filter(({ frame }) => isIn(frame.light, asked.light));
 	const shown = chosen.map(promised);
+	const lost = shown.filter(({ cameOut }, at) => cameOut && isLostOtherwise(chosen[at]));
 	const stood = standings(shown);
 	const step = Math.max(1, Math.ceil(stood.length / MOST_STANDINGS));
 	return {
@@ -159,7 +158,7 @@ export function honesty(query: URLSearchParams) {
 		frames: shown.length,
 		bins: promiseBins(shown),
 		score: shown.length > 0 ? brierScore(shown) : null,
-		lostOtherwise: chosen.filter((each) => promised(each).cameOut && isLostOtherwise(each)).length,
+		lostOtherwise: lost.length,
 		standings: stood.filter((_, at) => (stood.length - 1 - at) % step === 0),
 		cameras: everything(cameras).map(({ id, name }) => ({ id, name })),
 		films: everything(films).map(({ id, name }) => ({ id, name })),

@@ -63,6 +63,7 @@ export function teachingOf(all: readonly Told[]): Teaching {
 			load: load.id,
 			way: wayOfReading(frame.light),
 			takenAt: frame.takenAt,
+			developed: film,
 			shot: {
 				light: frame.light,
 				settings: frame.settings,

@@ -1,18 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { foldingInstant } from '../../../tests/fixtures/automatic';
 import { filmOf, fixedCamera, losesNothing } from '../../../tests/fixtures/bag';
+import { named } from '../../../tests/fixtures/taught';
 import { bestOutcome, type Learnt } from '../match';
 import { answered, bodyPriorOf, priorOf, taughtFrameOf, type ShotFrame } from '.';
 
 const film = filmOf('instant', 160, losesNothing);
-const named = {
-	id: 'a',
-	camera: 'body',
-	film: 'film',
-	load: 'pack',
-	way: 'by meter',
-	takenAt: '2026-05-02T10:00:00Z'
-};
 const shot = (ev: number, stops: number, camera = foldingInstant()): ShotFrame => {
 	const light = { ev, sd: 0.3 };
 	return { light, settings: bestOutcome(camera, film, light), judged: { stops, sd: 0.4 } };

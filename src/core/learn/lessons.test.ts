@@ -28,15 +28,24 @@ function shot(
 	camera: string,
 	film: string,
 	beyond: number,
-	{ ev = 9, day = 1, way = 'by meter', load = `${camera} ${film}` } = {}
+	{ ev = 9, day = 1, way = 'by meter', load = `${camera} ${film}`, developed = films[film] } = {}
 ): Told {
 	const light: Light = { method: 'eye', ev, sd: 0.5 };
-	const settings = bestOutcome(cameras[camera], films[film], light);
-	const { error } = outcomeAt(cameras[camera], films[film], light, {}, settings);
+	const settings = bestOutcome(cameras[camera], developed, light);
+	const { error } = outcomeAt(cameras[camera], developed, light, {}, settings);
 	count += 1;
 	const at = new Date(Date.UTC(2026, 0, day)).toISOString();
 	const judged = { stops: error + beyond, sd: 1 / 3 };
-	return { id: `${count}`, camera, film, load, way, takenAt: at, shot: { light, settings, judged } };
+	return {
+		id: `${count}`,
+		camera,
+		film,
+		load,
+		way,
+		takenAt: at,
+		developed,
+		shot: { light, settings, judged }
+	};
 }
 const several = (times: number, ...given: Parameters<typeof shot>) =>
 	Array.from({ length: times }, () => shot(...given));
@@ -150,6 +159,16 @@ describe('what the next frame is promised with', () => {
 		}
 		expect(asOne(once, -1).sd).toBeLessThan(asOne(once, 0.5).sd);
 		expect(step.frames).toBe(19);
+	});
+
+	it('takes each load as it was developed: one that was pushed is no faster emulsion', () => {
+		const pushed = { ...films.wrack, processStops: 1 };
+		const told = [
+			...several(8, 'wedge', 'wrack', 0, { load: 'plain' }),
+			...several(8, 'wedge', 'wrack', 0, { load: 'pushed', developed: pushed })
+		];
+		const asked = { camera: 'wedge', film: 'wrack', load: null, at };
+		expect(learntFor(taughtBy(told, things(), 'wedge'), things(), asked).stops).toBeCloseTo(0, 1);
 	});
 
 	it('has the way of reading in it where a hand sets the camera, and says how much of it', () => {

@@ -19,6 +19,8 @@ import { habitSd } from '../light';
 /** A judged frame with what it was shot with. */
 export interface Told extends FrameOf {
 	shot: ShotFrame;
+	/** The film as its own load was developed: two loads of one film may differ in that. */
+	developed: Film;
 }
 
 /** Cameras and films by their ids. */
@@ -91,7 +93,7 @@ export interface Taught {
 export function taughtBy(told: readonly Told[], things: Things, camera: string): Taught {
 	const frames = told.flatMap((each) => {
 		const { camera: body } = things.cameras.get(each.camera)!;
-		return taughtFrameOf(body, things.films.get(each.film)!, each.shot, each) ?? [];
+		return taughtFrameOf(body, each.developed, each.shot, each) ?? [];
 	});
 	const ways = new Map<string, number>();
 	// A name may stand for more than one way of reading.

@@ -1,17 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { foldingInstant, twinLens } from '../../../tests/fixtures/automatic';
 import { filmOf, fixedCamera, steppedCamera } from '../../../tests/fixtures/bag';
+import { named } from '../../../tests/fixtures/taught';
 import { bestOutcome } from '../match';
 import { priorOf, promiseBins, provesLittle, standings, taughtFrameOf } from '.';
-
-const named = {
-	id: 'a',
-	camera: 'body',
-	film: 'film',
-	load: 'pack',
-	way: 'by meter',
-	takenAt: '2026-05-02T10:00:00Z'
-};
 
 describe('frames as learning takes them', () => {
 	const film = filmOf('instant', 160);

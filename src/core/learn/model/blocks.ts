@@ -1,8 +1,6 @@
 import { CholeskyDecomposition, Matrix } from 'ml-matrix';
 import type { Row } from './unknowns';
 
-/** A row in full: the unknowns that many frames share, less what its load takes up of them. */
-
 /** Precisions and right sides: a block of what is shared, a border for each load, and the loads themselves. */
 export interface System {
 	shared: number[][];

@@ -46,9 +46,9 @@ export function worldOf(frames: readonly TaughtFrame[], priors: Priors): World {
 export const bodyName = (camera: string) => `body ${camera}`;
 export const filmName = (film: string) => `film ${film}`;
 
-export const filmPart = ({ priors }: World, film: string, by = 1): Part => ({
+export const filmPart = ({ priors }: World, film: string): Part => ({
 	name: filmName(film),
-	by,
+	by: 1,
 	sd: priors.films.get(film)!
 });
 
