@@ -24,7 +24,8 @@ export function allFrames(query: URLSearchParams) {
 	const rows = items.map((frame) => {
 		const load = loads.get(frame.loadId)!;
 		const camera = cameras.get(load.cameraId)!;
-		return { frame, camera, of: `${camera.name}, ${films.get(load.filmId)!.name}` };
+		const film = films.get(load.filmId)!;
+		return { frame, camera, film, of: `${camera.name}, ${film.name}` };
 	});
 	return {
 		asked,

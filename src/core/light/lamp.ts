@@ -1,13 +1,26 @@
 import isEqual from 'fast-deep-equal';
 import type { LampReading, LampSource, LampStand, Light, Read, WayOfReading } from './types';
 
-/** Square of the radius of the disc of a source's area, m². */
-const spread = (source?: LampSource): number => (source ? (source.width * source.height) / Math.PI : 0);
+/** What a diffuse plate of two sides gives straight before its corner, as part of what an endless one gives. */
+function beforeCorner(a: number, b: number): number {
+	const part = (x: number, y: number) => (x / Math.hypot(1, x)) * Math.atan(y / Math.hypot(1, x));
+	return (part(a, b) + part(b, a)) / (2 * Math.PI);
+}
 
 /**
- * Stops that a lamp's light gains when it is moved: illuminance falls as 1/(R² + d²), R the radius of the disc
- * of its area; of a bulb with distance squared.
- * Source: an even disc on its axis, exact; a square differs by less than 0.02 stop, a strip of two to one by 0.07.
+ * Light on the axis of a source, as it falls off: of a bulb with distance squared, of what is wide as its area
+ * says, which near by no longer grows.
+ * Source: the configuration factor of a rectangle to a small plate that faces its corner (any textbook of
+ * radiative transfer), four of them; a disc of the same area, 1/(R² + d²), differs by less than 0.02 stop from a
+ * square.
+ */
+function onAxis(distance: number, source?: LampSource): number {
+	if (!source) return 1 / distance ** 2;
+	return 4 * beforeCorner(source.width / 2 / distance, source.height / 2 / distance);
+}
+
+/**
+ * Stops that a lamp's light gains when it is moved.
  *
  * @param from m
  * @param to m
@@ -16,8 +29,11 @@ const spread = (source?: LampSource): number => (source ? (source.width * source
  * @example stopsByMoving(2, 1) // 2
  */
 export function stopsByMoving(from: number, to: number, source?: LampSource): number {
-	return Math.log2((spread(source) + from ** 2) / (spread(source) + to ** 2));
+	return Math.log2(onAxis(to, source) / onAxis(from, source));
 }
+
+/** Light falls off with distance: halved as often as this, a place is exact. */
+const HALVINGS = 60;
 
 /**
  * How near a lamp must come, or how far it must go, to change its light; the inverse of stopsByMoving.
@@ -29,8 +45,17 @@ export function stopsByMoving(from: number, to: number, source?: LampSource): nu
  * @example distanceFor(2, 1) // 1.41
  */
 export function distanceFor(distance: number, need: number, source?: LampSource): number {
-	const wide = spread(source);
-	return Math.sqrt(Math.max(0, (wide + distance ** 2) * 2 ** -need - wide));
+	if (!source) return distance * 2 ** (-need / 2);
+	const wanted = onAxis(distance, source) * 2 ** need;
+	if (wanted >= 1) return 0;
+	// No plate gives more than a point of all its light.
+	let [near, far] = [0, Math.sqrt((source.width * source.height) / (Math.PI * wanted))];
+	for (let turn = 0; turn < HALVINGS; turn++) {
+		const middle = (near + far) / 2;
+		if (onAxis(middle, source) > wanted) near = middle;
+		else far = middle;
+	}
+	return (near + far) / 2;
 }
 
 /** A lamp nearer than this burns, blinds or stands in the picture, m; common practice. */
@@ -51,10 +76,15 @@ export const FARTHEST_LAMP = 30;
 /** Distances are known to so much, of them and in m, whichever is more; common practice. */
 const [DISTANCE_PART, DISTANCE_LEAST] = [0.05, 0.05];
 
-/** What the doubt of a distance makes of the light, stops: the slope of log2(R² + d²). */
+/** The slope of the light is taken over so much of the distance. */
+const SLOPE = 0.01;
+
+/** What the doubt of a distance makes of the light, stops: by how steeply it falls off there. */
 function distanceDoubt(distance: number, source?: LampSource): number {
 	const doubt = Math.max(DISTANCE_LEAST, DISTANCE_PART * distance);
-	return ((2 * distance) / (spread(source) + distance ** 2)) * (doubt / Math.LN2);
+	const slope =
+		stopsByMoving(distance * (1 + SLOPE), distance * (1 - SLOPE), source) / (2 * SLOPE * distance);
+	return slope * doubt;
 }
 
 /** Stops that all that is before a lamp takes. */

@@ -95,7 +95,12 @@ export function lit(scene: Scene, placed: Placed, flash: Flash, power: number): 
 				: plain.spoilers
 	};
 	const [near, far] = flashRange(right, latitude.usable);
-	const range: [number, number] = [Math.max(flash.nearest, near), Math.min(flash.farthest, far)];
+	// What it lights nearer than the lens is sharp is no picture.
+	const farthest = Math.min(flash.farthest, far);
+	const range: [number, number] = [
+		Math.max(flash.nearest, near, Math.min(plain.sharp.from, farthest)),
+		farthest
+	];
 	return { outcome, change: { power, range, background: plain.error, to: distance } };
 }
 

@@ -45,18 +45,28 @@ describe('a figure as it is marked on that camera', () => {
 describe('why a frame is off', () => {
 	it('is said by its largest part, on the side on which it is off', () => {
 		// By hand: ISO 640 in a body for ISO 160 is two stops over.
-		const best = bestOutcome(foldingInstant(), filmOf('instant', 640), { ev: 10 }, { compensation: 0 });
-		expect(whyInWords(best)).toBe('This film is 2 stops faster than the camera expects.');
-		expect(whyInWords({ error: -2, why: { filters: -3, filmVersusEye: 1 } })).toBe(
+		const film = filmOf('instant', 640);
+		const best = bestOutcome(foldingInstant(), film, { ev: 10 }, { compensation: 0 });
+		expect(whyInWords(best, film)).toBe('This film is 2 stops faster than the camera expects.');
+		expect(whyInWords({ error: -2, why: { filters: -3, filmVersusEye: 1 }, seconds: 1 }, film)).toBe(
 			'What is before the lens takes 3 stops.'
 		);
-		expect(whyInWords({ error: 3, why: { meterElsewhere: 3 } })).toBe(
+		expect(whyInWords({ error: 3, why: { meterElsewhere: 3 }, seconds: 1 }, film)).toBe(
 			'Its eye stands in light 3 darker than the subject.'
 		);
 	});
 
+	it('says how well a film’s loss over long times is known', () => {
+		// By hand, Schwarzschild: exponent 1.3 ± 0.1 loses 1.9 stops of five minutes, give or take 0.49.
+		const film = filmOf('bw-negative', 400);
+		const outcome = { error: -1.9, why: { reciprocity: -1.9 }, seconds: 300 };
+		expect(whyInWords(outcome, film)).toBe('At a time this long the film loses 2 stops, give or take ½.');
+	});
+
 	it('is nothing where it is hardly off, or where an older frame does not tell', () => {
-		expect(whyInWords({ error: 0.3, why: { filmVersusEye: 2, wheel: -1.7 } })).toBe('');
-		expect(whyInWords({ error: 2 })).toBe('');
+		expect(
+			whyInWords({ error: 0.3, why: { filmVersusEye: 2, wheel: -1.7 }, seconds: 1 }, filmOf('instant', 640))
+		).toBe('');
+		expect(whyInWords({ error: 2, seconds: 1 }, filmOf('instant', 640))).toBe('');
 	});
 });

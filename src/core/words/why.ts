@@ -1,5 +1,6 @@
+import { reciprocityDoubt, type Film } from '../film';
 import type { Outcome, Why } from '../match';
-import { formatStops, stopsInWords } from '../units';
+import { formatDoubt, formatStops, stopsInWords } from '../units';
 
 /** Why a frame comes out as it does: the one sentence that names the largest part. */
 
@@ -23,7 +24,7 @@ const said: Readonly<Record<keyof Why, (stops: number) => string>> = {
 			? `The filter over the eye lightens by ${formatStops(stops)}.`
 			: `What is before the lens takes ${stopsInWords(stops)}.`,
 	closeUp: (stops) => `So near, the lens loses ${stopsInWords(stops)}.`,
-	reciprocity: (stops) => `The film loses ${stopsInWords(stops)} at a time this long.`,
+	reciprocity: (stops) => `At a time this long the film loses ${stopsInWords(stops)}`,
 	flash: (stops) => `The flash adds ${stopsInWords(stops)}.`,
 	exposures: (stops) => `More than one exposure adds ${stopsInWords(stops)}.`,
 	offset: (stops) =>
@@ -44,13 +45,18 @@ export function largestPart(why: Why, error: number): [part: keyof Why, stops: n
 }
 
 /**
- * Why a frame is off, in one sentence.
+ * Why a frame is off, in one sentence, with its doubt where the film's own behaviour is only about known.
  *
  * @returns an empty text where it is not off by anything of weight, or an older frame does not tell
- * @example whyInWords({ error: 2, why: { filmVersusEye: 2 } }) // 'This film is 2 stops faster than the camera expects.'
+ * @example whyInWords({ error: 2, why: { filmVersusEye: 2 }, seconds: 0.01 }, film) // 'This film is 2 stops faster than the camera expects.'
  */
-export function whyInWords({ error, why }: Pick<Outcome, 'error' | 'why'>): string {
+export function whyInWords(
+	{ error, why, seconds }: Pick<Outcome, 'error' | 'why' | 'seconds'>,
+	film: Film
+): string {
 	if (!why || Math.abs(error) < WORTH_SAYING) return '';
 	const part = largestPart(why, error);
-	return part ? said[part[0]](part[1]) : '';
+	if (!part) return '';
+	if (part[0] !== 'reciprocity') return said[part[0]](part[1]);
+	return `${said.reciprocity(part[1])}, give or take ${formatDoubt(reciprocityDoubt(film, seconds))}.`;
 }

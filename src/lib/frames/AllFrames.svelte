@@ -3,7 +3,7 @@
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import type { FrameSearch } from '$contract/frame-search';
-	import type { CameraRecord, FrameRecord } from '$contract/records';
+	import type { CameraRecord, FilmRecord, FrameRecord } from '$contract/records';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import type { Kept } from '$lib/records/client';
 	import FramesNav from './FramesNav.svelte';
@@ -15,7 +15,7 @@
 	}
 	interface Props {
 		asked: FrameSearch & { page: number };
-		rows: { frame: Kept<FrameRecord>; camera: CameraRecord; of: string }[];
+		rows: { frame: Kept<FrameRecord>; camera: CameraRecord; film: FilmRecord; of: string }[];
 		total: number;
 		pages: number;
 		cameras: Named[];

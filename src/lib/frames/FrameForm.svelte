@@ -161,7 +161,7 @@
 		<p>
 			<Promised frame={form.draft} />
 			{#if form.draft.predicted}<span class="soft"
-					>{exposureSentence(form.draft.predicted, film)} {whyInWords(form.draft.predicted)}</span
+					>{exposureSentence(form.draft.predicted, film)} {whyInWords(form.draft.predicted, film)}</span
 				>{/if}
 		</p>
 		<p>

@@ -2,14 +2,14 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import { heldInWords, judgedInWords, whyInWords } from '$core/words';
-	import type { CameraRecord, FrameRecord } from '$contract/records';
+	import type { CameraRecord, FilmRecord, FrameRecord } from '$contract/records';
 	import { atMoment } from '$lib/parts/moment';
 	import type { Kept } from '$lib/records/client';
 	import { frameLight, onCameraInWords, frameSettings } from './frame-words';
 	import Promised from './Promised.svelte';
 
 	interface Props {
-		rows: { frame: Kept<FrameRecord>; camera: CameraRecord; of?: string }[];
+		rows: { frame: Kept<FrameRecord>; camera: CameraRecord; film: FilmRecord; of?: string }[];
 	}
 	let { rows }: Props = $props();
 	const loads = $derived(rows.some(({ of }) => of !== undefined));
@@ -30,7 +30,7 @@
 			</tr>
 		</thead>
 		<tbody>
-			{#each rows as { frame, camera, of } (frame.id)}
+			{#each rows as { frame, camera, film, of } (frame.id)}
 				<tr>
 					<th scope="row"
 						><a
@@ -43,7 +43,7 @@
 					<td data-name="Predicted">
 						<Promised {frame} />
 						{#if frame.predicted && frame.predicted.verdict !== 'just-enough'}<span class="soft small"
-								>{whyInWords(frame.predicted)}</span
+								>{whyInWords(frame.predicted, film)}</span
 							>{/if}
 					</td>
 					<td data-name="Came out"

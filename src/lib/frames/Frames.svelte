@@ -214,7 +214,11 @@
 					{#if shown.length === 0 && gaps.length === 0}
 						<p class="soft">No frame of this load is {whichNames[which]}.</p>
 					{:else if asTable}
-						<FrameTable rows={shown.slice(0, most).map((frame) => ({ frame, camera: chosen.camera }))} />
+						<FrameTable
+							rows={shown
+								.slice(0, most)
+								.map((frame) => ({ frame, camera: chosen.camera, film: chosen.film }))}
+						/>
 					{:else}
 						<FrameStrip
 							places={places.slice(0, most)}

@@ -114,7 +114,7 @@
 	/** What makes it fail; where that is the film, with its cure. */
 	const named = $derived.by(() => {
 		if (!chosen || !outcome) return '';
-		const why = whyInWords(outcome);
+		const why = whyInWords(outcome, chosen.film);
 		const film = largestPart(outcome.why ?? {}, outcome.error)?.[0] === 'filmVersusEye';
 		if (!why || !film || shoot.answers.previewed) return why;
 		return mismatchInWords(chosen.camera, chosen.film, shoot.answers.bag.filters ?? []) || why;
