@@ -29,6 +29,8 @@ describe('an exercise', () => {
 		for (const card of drillKinds)
 			expect(problemsOf({ kind: 'drill', at, day, card, right: false })).toEqual([]);
 		expect(problemsOf({ kind: 'doubt', at, agreed: true })).toEqual([]);
+		expect(problemsOf({ kind: 'habit', at, way: 'the meter', habit: { stops: 0.3, sd: 0.2 } })).toEqual([]);
+		expect(problemsOf({ kind: 'habit', at, way: 'the meter', habit: null })).toEqual([]);
 	});
 
 	it('is told everything that is wrong with it, where it is wrong', () => {
@@ -48,5 +50,10 @@ describe('an exercise', () => {
 		]);
 		expect(problemsOf({ ...seeing, named: { ...seeing.named, method: 'meter' } })).toEqual(['named.method']);
 		expect(problemsOf({ kind: 'drill', at, day, card: 'poker' })).toEqual(['card', 'right']);
+		expect(problemsOf({ kind: 'habit', at, habit: { stops: 9 } })).toEqual([
+			'habit.sd',
+			'habit.stops',
+			'way'
+		]);
 	});
 });

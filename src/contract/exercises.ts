@@ -1,8 +1,8 @@
 import { boolean, number, object, string } from 'yup';
 import { drillKinds, skills, type DrillKind, type Exercise, type Guess } from '../core/practice';
-import { doubtInStops, exposureValue, instant } from './fields';
+import { doubtInStops, exposureValue, instant, shortText } from './fields';
 import { is, tagged } from './held';
-import { shadowsSchema } from './light';
+import { habitSchema, shadowsSchema } from './light';
 import { day } from './plan';
 
 export type ExerciseRecord = Exercise;
@@ -41,5 +41,11 @@ export const exerciseRecordSchema = tagged<Exercise>()('kind', {
 			card: string<DrillKind>().required().oneOf(drillKinds),
 			right: boolean().required()
 		}),
-	doubt: () => object({ ...common('doubt'), agreed: boolean().required() })
+	doubt: () => object({ ...common('doubt'), agreed: boolean().required() }),
+	habit: () =>
+		object({
+			...common('habit'),
+			way: shortText(80).required(),
+			habit: habitSchema.nullable().defined()
+		})
 });

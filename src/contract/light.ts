@@ -5,6 +5,7 @@ import {
 	placeKinds,
 	schools,
 	type Ground,
+	type Habit,
 	type Light,
 	type MeterReading,
 	type PlainLight,
@@ -30,7 +31,17 @@ import {
 } from './fields';
 import { choice, held, is, tagged } from './held';
 
-const extras = { sd: doubtInStops(), meterEv: exposureValue(), meterSd: doubtInStops() };
+/** What a way of reading runs by itself, stops. */
+export const habitSchema = held<Habit>()(
+	object({ stops: stops(5).required(), sd: doubtInStops().required() })
+);
+
+const extras = {
+	sd: doubtInStops(),
+	meterEv: exposureValue(),
+	meterSd: doubtInStops(),
+	habit: habitSchema.optional().default(undefined)
+};
 
 const plainLight = held<PlainLight>()(
 	object({ ev: exposureValue().required(), ...extras, kelvin: between(1000, 40_000) })

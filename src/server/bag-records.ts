@@ -3,7 +3,7 @@ import type { OutingRecord } from '$contract/records';
 import type { Kept } from './database/record-table';
 import { everything } from './everything';
 import { learntByLoad } from './learnt';
-import { agreedDoubts, guessesSoFar } from './practice';
+import { agreedDoubts, agreedHabits, guessesSoFar } from './practice';
 import { store } from './store';
 
 /** Readings that one tap takes again. */
@@ -35,6 +35,7 @@ export async function bagRecords() {
 		landmarks: readings.where('named', 1),
 		places: everything(places),
 		doubts: agreedDoubts(),
+		habits: agreedHabits(),
 		guesses: guessesSoFar(),
 		learnt: await learntByLoad(inCameras)
 	};

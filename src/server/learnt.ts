@@ -1,5 +1,5 @@
 import { latitudeOf } from '$core/film';
-import { resolveLight, type Light } from '$core/light';
+import { resolveLight, takesHabit, type Light } from '$core/light';
 import { brierScore, promiseBins, standings, type LearntSoFar, type PromisedFrame } from '$core/learn';
 import { wayOfReading } from '$core/words';
 import type { LearntQuery } from '$contract/learn';
@@ -8,6 +8,7 @@ import type { Issue } from '$contract/validate';
 import { everything } from './everything';
 import type { Kept } from './database/record-table';
 import { inThread } from './heavy/pool';
+import { agreedHabits } from './practice';
 import { store } from './store';
 import { NEWEST_FRAMES, partOf, teachingOf, told, type Told } from './told';
 
@@ -35,6 +36,21 @@ async function lessonOf(camera: Kept<CameraRecord>) {
 	};
 }
 
+/** What judged frames teach of each way of reading, and what is taken off it now. */
+async function habitLessons() {
+	const newest = told({}, NEWEST_FRAMES);
+	const used = agreedHabits();
+	const taken = new Set(
+		newest.flatMap(({ frame: { light } }) => (takesHabit(light) ? [wayOfReading(light)] : []))
+	);
+	const all = await inThread('ways', teachingOf(newest));
+	return all.map((lesson) => ({
+		...lesson,
+		used: Object.hasOwn(used, lesson.way) ? used[lesson.way] : null,
+		mayUse: taken.has(lesson.way)
+	}));
+}
+
 /** What judged frames teach of each camera, and of the person's eye. */
 export async function lessons() {
 	const { cameras, search } = store();
@@ -42,7 +58,7 @@ export async function lessons() {
 	const all = await Promise.all(judged.map(lessonOf));
 	return {
 		lessons: all.sort((a, b) => a.camera.name.localeCompare(b.camera.name)),
-		habits: await inThread('ways', teachingOf(told({}, NEWEST_FRAMES)))
+		habits: await habitLessons()
 	};
 }
 
@@ -91,12 +107,15 @@ export function learntOf(
 	});
 }
 
+/** Whether a camera is answered with what its frames taught. */
+export const isLearntFrom = ({ learnt }: CameraRecord): boolean => learnt !== undefined && !learnt.ignored;
+
 /** What is known of cameras that are answered with what their frames taught, by load: all but the load's own frames. */
 export async function learntByLoad(loads: readonly Kept<LoadRecord>[]): Promise<Record<string, LearntSoFar>> {
 	const { cameras } = store();
 	const inUse = loads.flatMap((load) => {
 		const camera = cameras.get(load.cameraId);
-		return camera?.learnt && !camera.learnt.ignored ? [{ load, camera }] : [];
+		return camera && isLearntFrom(camera) ? [{ load, camera }] : [];
 	});
 	const known = await Promise.all(
 		inUse.map(({ load, camera }) => learntOf(camera, { film: load.filmId }, load.id))

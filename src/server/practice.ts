@@ -1,4 +1,5 @@
 import { inProcess } from '$core/film';
+import type { Habit } from '$core/light';
 import {
 	conditionKey,
 	eyeError,
@@ -43,6 +44,16 @@ export function practising() {
 /** The person's own doubts by practice that readings on Shoot carry; none before they agree. */
 export function agreedDoubts(): OwnDoubt[] {
 	return isAgreed() ? ownDoubts(only('seeing')) : [];
+}
+
+/** What is taken off readings by their way, where the person agreed to that; the last word counts. */
+export function agreedHabits(): Record<string, Habit> {
+	const last = new Map(
+		only('habit')
+			.toReversed()
+			.map(({ way, habit }) => [way, habit])
+	);
+	return Object.fromEntries([...last].flatMap(([way, habit]) => (habit ? [[way, habit]] : [])));
 }
 
 /** How often the person has guessed a light in practice. */

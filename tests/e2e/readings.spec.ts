@@ -7,7 +7,7 @@ import { foldingInstant } from '../fixtures/automatic';
 import { filmOf } from '../fixtures/bag';
 import { shutterSound } from '../fixtures/clicks';
 import { wavOf } from '../fixtures/wav';
-import { DESK, expect, loadCamera, open, picture, readLight, test } from './app';
+import { DESK, expect, loadCamera, open, picture, readLight, stored, test } from './app';
 import { answer, handle, openWay, quayBox, use } from './shoot-page';
 import { longestTask } from './trace';
 
@@ -56,6 +56,38 @@ test('a reading of before is taken again with one tap, named, and stays on the l
 	await open(page, '/');
 	await expect(page.locator('[data-ruler]')).toContainText('Net loft');
 	await expect(handle(page)).toHaveAttribute('aria-valuetext', /about 9/);
+});
+
+test('what frames say of a way of reading is taken off the next one where it is agreed to', async ({
+	page
+}) => {
+	const { loadId } = await quayBox(page);
+	const light = { method: 'shadows', school: 'shadow-edge', condition: 'soft' };
+	const { best } = await (await page.request.post('/api/match', { data: { loadId, light } })).json();
+	for (const number of [1, 2, 3, 4, 5, 6, 7, 8])
+		await stored(page.request, 'frames', {
+			loadId,
+			number,
+			takenAt: `2026-05-02T10:0${number}:00Z`,
+			light,
+			settings: { f: 8, seconds: 1 / 125, compensation: null, iso: null },
+			predicted: best,
+			judged: { stops: best.error - 1, sd: 0.33, by: 'eye', judgedAt: '2026-05-03T10:00:00Z' }
+		});
+	await open(page, '/frames/learnt');
+	const eye = page.getByRole('region', { name: 'Your own eye' });
+	await expect(eye).toContainText(/runs .* bright, give or take/);
+	await eye.getByRole('button', { name: 'Take it off on Shoot' }).click();
+	await expect(eye).toContainText(/Shoot takes .* off such readings/);
+	await open(page, '/');
+	await openWay(page, 'Shadows');
+	await page.getByRole('button', { name: /^Soft-edged shadows/ }).click();
+	await expect(page.getByText(/taken off as your readings run/).first()).toBeVisible();
+	const readings = await (await page.request.get('/api/readings')).json();
+	expect(readings.items[0].light.habit.stops).toBeGreaterThan(0.2);
+	await open(page, '/frames/learnt');
+	await eye.getByRole('button', { name: 'Stop doing that' }).click();
+	await expect(eye.getByRole('button', { name: 'Take it off on Shoot' })).toBeVisible();
 });
 
 test('a reading grows old before one’s eyes, until it asks to be read again', async ({ page }) => {

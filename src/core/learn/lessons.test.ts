@@ -3,7 +3,7 @@ import { foldingInstant } from '../../../tests/fixtures/automatic';
 import { filmOf, fixedCamera, losesNothing } from '../../../tests/fixtures/bag';
 import type { Camera } from '../camera';
 import type { Film } from '../film';
-import type { Light } from '../light';
+import { withHabit, type Light } from '../light';
 import { asOne, bestOutcome, outcomeAt } from '../match';
 import { answered, cameraLesson, learntFor, taughtBy, wayLessons, type Things, type Told } from '.';
 
@@ -111,6 +111,15 @@ describe('how a person reads the light', () => {
 		]);
 		expect(lessons[0].stops - lessons[1].stops).toBeGreaterThan(0.45);
 		expect(lessons[0].stops - lessons[1].stops).toBeLessThan(0.6);
+		// What is taken off a reading is not its being right: the same frames say the same.
+		const moved = told.map((each) => ({
+			...each,
+			shot: { ...each.shot, light: withHabit(each.shot.light, { stops: 0.5, sd: 0.15 }) }
+		}));
+		for (const [at, { stops, sd }] of wayLessons(taughtBy(moved, things(), 'box')).entries()) {
+			expect(stops).toBeCloseTo(lessons[at].stops, 9);
+			expect(sd).toBeCloseTo(lessons[at].sd, 9);
+		}
 		// An eye follows the light: its frames say nothing of how it was read.
 		expect(wayLessons(taughtBy(several(5, 'wedge', 'wrack', 1), things(), 'wedge'))).toEqual([]);
 	});

@@ -14,7 +14,7 @@ import {
 } from './from-frames';
 import { learntOf, settingsApart, wheelGain, yearsOf, type FramesTaught } from './learn';
 import { modelOf, ranInto, type Belief, type Model, type TaughtFrame } from './model';
-import { habitSd } from '../light';
+import { asRead, usualHabit } from '../light';
 
 /** A judged frame with what it was shot with. */
 export interface Told extends FrameOf {
@@ -93,11 +93,13 @@ export interface Taught {
 export function taughtBy(told: readonly Told[], things: Things, camera: string): Taught {
 	const frames = told.flatMap((each) => {
 		const { camera: body } = things.cameras.get(each.camera)!;
-		return taughtFrameOf(body, each.developed, each.shot, each) ?? [];
+		// What was taken off a reading by what its way had taught does not count as its being right.
+		const shot = { ...each.shot, light: asRead(each.shot.light) };
+		return taughtFrameOf(body, each.developed, shot, each) ?? [];
 	});
 	const ways = new Map<string, number>();
 	// A name may stand for more than one way of reading.
-	for (const { way, shot } of told) ways.set(way, Math.max(ways.get(way) ?? 0, habitSd(shot.light)));
+	for (const { way, shot } of told) ways.set(way, Math.max(ways.get(way) ?? 0, usualHabit(shot.light)));
 	const bodies = new Map(
 		[...things.cameras].map(([id, { camera: body, before }]) => [id, bodyPriorOf(body, before)])
 	);

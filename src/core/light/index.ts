@@ -5,7 +5,7 @@ export { MOST_TOGETHER, together, without } from './combined';
 export { FARTHEST_LAMP, nearestOf, stopsByMoving } from './lamp';
 export { lampDistanceFor } from './lamp-moved';
 export { levelOf } from './photo';
-export { freshSd, habitSd } from './habit';
+export { asRead, freshSd, habitSd, takesHabit, usualHabit, withHabit } from './habit';
 export { placeKinds } from './place';
 export { saidBySchools, schools } from './shadows';
 export {

@@ -1,6 +1,7 @@
 import { click } from './click';
 import { combined, contradictionOf, type Contradiction } from './combined';
 import { eye } from './eye';
+import { doubtWithout } from './habit';
 import { lamp } from './lamp';
 import { meter } from './meter';
 import { photo } from './photo';
@@ -8,8 +9,10 @@ import { place } from './place';
 import { shadows } from './shadows';
 import { spots } from './spots';
 import { sun } from './sun';
+import { formatStops } from '../units';
 import type {
 	CombinedReading,
+	Habit,
 	Light,
 	LightOnBoth,
 	Read,
@@ -53,11 +56,14 @@ function isReading(light: Light): light is Reading {
  */
 export function resolveLight(light: Light): ResolvedLight {
 	const read: Partial<Read> & { ev: number } = isReading(light) ? wayOf(light).read(light) : light;
-	const sd = light.sd ?? read.sd ?? DEFAULT_SD;
+	const { habit } = light;
+	const ownSd = read.sd ?? DEFAULT_SD;
+	const sd = light.sd ?? (habit ? doubtWithout(ownSd, light, habit) : ownSd);
+	const ev = read.ev - (habit?.stops ?? 0);
 	return {
-		ev: read.ev,
+		ev,
 		sd,
-		meterEv: light.meterEv ?? read.ev,
+		meterEv: light.meterEv ?? ev,
 		meterSd: light.meterSd ?? sd,
 		...(read.kelvin === undefined ? {} : { kelvin: read.kelvin }),
 		...(read.range === undefined ? {} : { range: read.range })
@@ -78,8 +84,12 @@ export function lightOnBoth(light: Light): LightOnBoth {
  * @example lightNote({ ev: 12 }) // 'given as a number'
  */
 export function lightNote(light: Light): string {
-	return isReading(light) ? wayOf(light).note(light) : 'given as a number';
+	const note = isReading(light) ? wayOf(light).note(light) : 'given as a number';
+	return light.habit ? `${note}, ${habitNote(light.habit)}` : note;
 }
+
+const habitNote = ({ stops }: Habit) =>
+	`${formatStops(stops)} ${stops > 0 ? 'taken off' : 'added'} as your readings run`;
 
 /** Stops from which on two schools are said to differ: less than this rounds to the same third. */
 const TELLING_DIFFERENCE = 0.25;

@@ -13,6 +13,15 @@ export interface PlainLight {
 	meterSd?: number;
 	/** Colour temperature, K. */
 	kelvin?: number;
+	habit?: Habit;
+}
+
+/** How far a person's way of reading runs, by their own frames: a reading that has it was moved by it. */
+export interface Habit {
+	/** Stops, + = too bright: so much is taken off. */
+	stops: number;
+	/** Its doubt, stops; it is a part of the reading's. */
+	sd: number;
 }
 
 /** What every way of reading accepts besides its own fields. */
@@ -21,6 +30,7 @@ export interface ReadingExtras {
 	meterEv?: number;
 	/** Doubt of meterEv, stops. Default: sd. */
 	meterSd?: number;
+	habit?: Habit;
 }
 
 /** Where the subject of a reading by eye stands, where that changes its light. */

@@ -1,7 +1,7 @@
 import { drillKinds, type DrillKind } from './drill';
 import { recalls } from './schedule';
 import { skills, type Skill } from './skills';
-import type { Exercise } from './types';
+import type { Exercise, Practised } from './types';
 
 /** A day of the course. */
 export interface Lesson {
@@ -68,8 +68,7 @@ export interface Course {
 const SCENES = 6;
 const CARDS = 6;
 
-const hasDay = (exercise: Exercise): exercise is Exclude<Exercise, { kind: 'doubt' }> =>
-	exercise.kind !== 'doubt';
+const hasDay = (exercise: Exercise): exercise is Practised => 'day' in exercise;
 
 /** A number that stands for a day, so that no two days draw the same scenes. */
 const seedOf = (today: string, at: number) => Number(today.replaceAll('-', '')) * 32 + at;

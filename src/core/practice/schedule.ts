@@ -1,6 +1,6 @@
 import { createEmptyCard, fsrs, Rating, type Card, type Grade } from 'ts-fsrs';
 import { errorOf } from './eye';
-import type { Exercise } from './types';
+import type { Exercise, Practised } from './types';
 
 /** No chance in it: the same practice makes the same course. */
 const scheduler = fsrs({ enable_fuzz: false });
@@ -13,7 +13,7 @@ const [SURE, RIGHT, NEARLY] = [0.2, 0.4, 0.75];
  *
  * @example gradeOf(a guess ⅔ off) // Rating.Hard
  */
-export function gradeOf(exercise: Exclude<Exercise, { kind: 'doubt' }>): Grade {
+export function gradeOf(exercise: Practised): Grade {
 	if (exercise.kind === 'drill') return exercise.right ? Rating.Good : Rating.Again;
 	const off = Math.abs(errorOf(exercise));
 	if (off <= SURE) return Rating.Easy;
@@ -48,7 +48,7 @@ export function recalls(exercises: readonly Exercise[], now: number): Recall[] {
 	const inOrder = [...exercises].sort((a, b) => Date.parse(a.at) - Date.parse(b.at));
 	for (const exercise of inOrder) {
 		const item = itemOf(exercise);
-		if (item === null || exercise.kind === 'doubt') continue;
+		if (item === null || !('day' in exercise)) continue;
 		const at = new Date(exercise.at);
 		const card = cards.get(item) ?? createEmptyCard<Card>(at);
 		cards.set(item, scheduler.next(card, at, gradeOf(exercise)).card);

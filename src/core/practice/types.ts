@@ -1,4 +1,4 @@
-import type { ShadowsReading } from '../light';
+import type { Habit, ShadowsReading } from '../light';
 import type { DrillKind } from './drill';
 import type { Skill } from './skills';
 
@@ -37,5 +37,17 @@ export interface DoubtAgreed {
 	agreed: boolean;
 }
 
+/** Whether readings of a way may be moved by what judged frames say of it: by how much, or not at all. */
+export interface HabitAgreed {
+	kind: 'habit';
+	at: string;
+	/** As wayOfReading names it. */
+	way: string;
+	habit: Habit | null;
+}
+
 /** What is kept of practice. */
-export type Exercise = Guess | Drilled | DoubtAgreed;
+export type Exercise = Practised | DoubtAgreed | HabitAgreed;
+
+/** What was done on a day. */
+export type Practised = Guess | Drilled;

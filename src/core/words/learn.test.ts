@@ -4,6 +4,7 @@ import { fixedCamera } from '../../../tests/fixtures/bag';
 import {
 	adviceFor,
 	driftInWords,
+	habitUsedInWords,
 	judgedInWords,
 	learntInWords,
 	lostInWords,
@@ -69,6 +70,15 @@ describe('what was learnt, in words', () => {
 			'Your “soft edge” runs ⅓ stop bright, give or take ⅓, from 8 frames.'
 		);
 		expect(readingHabitInWords('soft edge', { ...habit, sd: 0.5 })).toContain('is about right');
+		const used = { stops: 1 / 3, sd: 0.2 };
+		expect(habitUsedInWords(used, habit)).toBe(
+			'Shoot takes ⅓ stop off such readings, give or take ⅓.'
+		);
+		expect(habitUsedInWords(used, { stops: 2 / 3 })).toMatch(/By now it would be ⅔\.$/);
+		expect(habitUsedInWords(used, { stops: -1 / 3 })).toMatch(/By now it would be ⅓ the other way\.$/);
+		expect(habitUsedInWords({ stops: -1 / 3, sd: 0.2 }, { stops: 0 })).toBe(
+			'Shoot adds ⅓ stop to such readings, give or take ⅓. By now it would be nothing.'
+		);
 	});
 
 	it('says how good promises were, and what was lost by something else', () => {

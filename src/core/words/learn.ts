@@ -1,7 +1,7 @@
 import { automaticExposure, type Camera, type Wheel } from '../camera';
 import type { CameraLesson, Score, WayLesson } from '../learn';
 import type { TrialWorth } from '../match';
-import { formatDoubt, stopsInWords } from '../units';
+import { formatDoubt, formatStops, stopsInWords } from '../units';
 import { habitInWords } from './habit';
 import { wheelInWords } from './settings';
 
@@ -123,6 +123,31 @@ export function readingHabitInWords(name: string, { stops, sd, frames }: Omit<Wa
 	const doubt = `give or take ${formatDoubt(sd)}, ${ofFrames(frames)}`;
 	if (!tellsSomething({ stops, sd })) return `Your “${name}” is about right, ${doubt}.`;
 	return `Your “${name}” runs ${stopsInWords(stops)} ${stops > 0 ? 'bright' : 'dark'}, ${doubt}.`;
+}
+
+/** Whether what is taken off readings is no longer what their frames say. */
+export const isOutgrown = (used: { stops: number }, now: { stops: number }): boolean =>
+	Math.abs(used.stops - now.stops) >= RIGHT;
+
+/**
+ * What is done about a habit.
+ *
+ * @param now what frames say of it by now
+ * @example habitUsedInWords({ stops: 0.33, sd: 0.2 }, { stops: 0.5, sd: 0.1 })
+ * // 'Shoot takes ⅓ stop off such readings, give or take ⅓. By now it would be ½.'
+ */
+export function habitUsedInWords(used: { stops: number; sd: number }, now: { stops: number }): string {
+	const { stops, sd } = used;
+	const size = stopsInWords(stops);
+	const does = stops > 0 ? `takes ${size} off` : `adds ${size} to`;
+	const more = isOutgrown(used, now) ? ` By now it would be ${nowInWords(stops, now.stops)}.` : '';
+	return `Shoot ${does} such readings, give or take ${formatDoubt(sd)}.${more}`;
+}
+
+function nowInWords(before: number, now: number): string {
+	if (Math.abs(now) < RIGHT) return 'nothing';
+	if (Math.sign(before) === Math.sign(now)) return formatStops(now);
+	return `${formatStops(now)} the other way`;
 }
 
 /** Chance from which on a frame is shot without asking. */

@@ -1,17 +1,16 @@
 <!-- What judged frames have taught: of each camera, and of the person's own eye. -->
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import type { WayLesson } from '$core/learn';
-	import { readingHabitInWords } from '$core/words';
 	import type { ComponentProps } from 'svelte';
 	import FramesNav from '$lib/frames/FramesNav.svelte';
 	import FlashLessons from './FlashLessons.svelte';
-	import type { Lesson } from './lesson';
+	import HabitLessons from './HabitLessons.svelte';
+	import type { HabitLesson, Lesson } from './lesson';
 	import LessonOf from './LessonOf.svelte';
 
 	interface Props extends ComponentProps<typeof FlashLessons> {
 		lessons: Lesson[];
-		habits: WayLesson[];
+		habits: HabitLesson[];
 	}
 	let { lessons, habits, flashes }: Props = $props();
 </script>
@@ -30,18 +29,7 @@
 		<ul class="lessons">
 			{#each lessons as lesson (lesson.camera.id)}<li><LessonOf {lesson} /></li>{/each}
 		</ul>
-		<section aria-labelledby="eye-title">
-			<h2 id="eye-title">Your own eye</h2>
-			{#if habits.length === 0}
-				<p class="soft">
-					Three judged frames by one way of reading, on a camera that is set by hand, tell how that way runs.
-				</p>
-			{:else}
-				<ul>
-					{#each habits as habit (habit.way)}<li>{readingHabitInWords(habit.way, habit)}</li>{/each}
-				</ul>
-			{/if}
-		</section>
+		<HabitLessons {habits} />
 		<FlashLessons {flashes} />
 	{/if}
 </div>
@@ -50,8 +38,5 @@
 	.lessons > li {
 		border-bottom: 1px solid var(--line);
 		padding-block: 1rem;
-	}
-	section {
-		padding-top: 1rem;
 	}
 </style>

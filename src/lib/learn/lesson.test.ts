@@ -25,13 +25,15 @@ const lesson = (changes: Partial<Lesson> = {}): Lesson => ({
 const AT = '2026-05-02T12:00:00.000Z';
 
 describe('a lesson', () => {
-	it('is news until it is used or put aside, and again when more frames are judged', () => {
+	it('is news until it is used, which goes on by itself, or put aside until more frames are judged', () => {
 		const fresh = lesson();
 		expect(standingOf(fresh)).toBe('news');
 		const used = lesson({ camera: accepted(fresh, AT) });
 		expect(standingOf(used)).toBe('in-use');
-		expect(standingOf(lesson({ camera: putAside(fresh, AT) }))).toBe('put-aside');
-		expect(standingOf({ ...used, learnt: { ...used.learnt, frames: 7 } })).toBe('news');
+		expect(standingOf({ ...used, learnt: { ...used.learnt, frames: 7 } })).toBe('in-use');
+		const aside = lesson({ camera: putAside(fresh, AT) });
+		expect(standingOf(aside)).toBe('put-aside');
+		expect(standingOf({ ...aside, learnt: { ...aside.learnt, frames: 7 } })).toBe('news');
 		expect(standingOf({ ...fresh, learnt: { ...fresh.learnt, frames: 0 } })).toBe('nothing');
 	});
 

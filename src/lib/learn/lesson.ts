@@ -1,4 +1,5 @@
-import type { CameraLesson } from '$core/learn';
+import type { CameraLesson, WayLesson } from '$core/learn';
+import type { Habit } from '$core/light';
 import type { Learning } from '$contract/records';
 import type { CameraRecord, FilmRecord } from '$contract/records';
 import type { Kept } from '$lib/records/client';
@@ -15,14 +16,22 @@ export interface Lesson {
 	outliers: { id: string; number: number; stops: number }[];
 }
 
+/** What frames say of a way of reading, what is taken off it now, and whether it may be. */
+export interface HabitLesson extends WayLesson {
+	used: Habit | null;
+	mayUse: boolean;
+}
+
 /** How a lesson stands: nothing to say, news, in use, or put aside by the person. */
 export type Standing = 'nothing' | 'news' | 'in-use' | 'put-aside';
 
 /** How a lesson stands with its camera. */
 export function standingOf({ camera, learnt }: Lesson): Standing {
 	if (learnt.frames === 0) return 'nothing';
-	if (!camera.learnt || camera.learnt.frames !== learnt.frames) return 'news';
-	return camera.learnt.ignored ? 'put-aside' : 'in-use';
+	if (!camera.learnt) return 'news';
+	// In use it learns on by itself; what was put aside is told again when there is more of it.
+	if (!camera.learnt.ignored) return 'in-use';
+	return camera.learnt.frames === learnt.frames ? 'put-aside' : 'news';
 }
 
 const toThousandth = (value: number) => Number(value.toFixed(3));

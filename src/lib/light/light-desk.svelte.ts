@@ -1,14 +1,19 @@
 import {
 	agedLight,
+	asRead,
 	faceOf,
 	isOld,
 	resolveLight,
+	takesHabit,
 	together,
+	withHabit,
 	type Face,
+	type Habit,
 	type Landmark,
 	type Light
 } from '$core/light';
 import { roundToThird } from '$core/units';
+import { wayOfReading } from '$core/words';
 import type { OwnDoubt } from '$core/practice';
 import type { PlaceRecord, ReadingRecord } from '$contract/records';
 import { replace, type Kept } from '$lib/records/client';
@@ -31,6 +36,8 @@ export interface LightRecords {
 	landmarks: Kept<ReadingRecord>[];
 	places: Kept<PlaceRecord>[];
 	doubts: OwnDoubt[];
+	/** What is taken off readings by their way, where the person agreed to that. */
+	habits: Record<string, Habit>;
 	/** How often the person has guessed a light in practice. */
 	guesses: number;
 }
@@ -100,6 +107,15 @@ export class LightDesk {
 		return agedLight(light, Date.parse(takenAt), this.now, where ?? null);
 	}
 
+	/** A reading with what its way runs taken off, where the person agreed to that. */
+	#asItRuns(light: Light): Light {
+		if (!takesHabit(light)) return light;
+		const { habits } = this.#records();
+		const read = asRead(light);
+		const way = wayOfReading(read);
+		return Object.hasOwn(habits, way) ? withHabit(read, habits[way]) : read;
+	}
+
 	/** Tries another light; the reading stays as it was. */
 	try(ev: number): void {
 		this.triedEv = Math.min(BRIGHTEST, Math.max(DARKEST, roundToThird(ev)));
@@ -116,7 +132,8 @@ export class LightDesk {
 	}
 
 	/** Keeps a reading; what was tried by hand gives way to it. */
-	async keep(light: Light, where: Where = this.where): Promise<void> {
+	async keep(read: Light, where: Where = this.where): Promise<void> {
+		const light = this.#asItRuns(read);
 		this.dropTried();
 		this.problem = '';
 		this.now = Date.now();
@@ -126,7 +143,8 @@ export class LightDesk {
 	}
 
 	/** Weighs a further reading of the same light together with the one that holds. */
-	async keepTogether(light: Light, where?: Where): Promise<void> {
+	async keepTogether(read: Light, where?: Where): Promise<void> {
+		const light = this.#asItRuns(read);
 		const { reading } = this;
 		if (!reading) return this.keep(light, where);
 		const { readings } = together(reading.light, light);

@@ -1,6 +1,7 @@
 import { shotList, takenShots } from '$core/cine';
 import { inProcess, isSeenAtOnce } from '$core/film';
 import { answered, type LearntSoFar } from '$core/learn';
+import type { Habit } from '$core/light';
 import { reach, type Reach } from '$core/match';
 import type { OwnDoubt } from '$core/practice';
 import type {
@@ -31,6 +32,8 @@ export interface BagRecords {
 	gear: Kept<GearRecord>[];
 	/** The person's own doubts of readings by eye, where they want them used. */
 	doubts: OwnDoubt[];
+	/** What is taken off readings by their way, where they agreed to that. */
+	habits: Record<string, Habit>;
 	/** How often they have guessed a light in practice. */
 	guesses: number;
 	/** The last readings, newest first. */

@@ -6,7 +6,7 @@ import { plainName } from '../api/file-name';
 import { guarded } from '../api/guarded';
 import { inThread } from '../heavy/pool';
 import { store } from '../store';
-import { filmAsLoaded } from './as-loaded';
+import { asUsed } from './as-loaded';
 
 const asked = object({
 	size: string<CardSize>().oneOf(['bank', 'a6']),
@@ -40,7 +40,7 @@ export const cardFile = guarded<Asked>(async ({ params }, { size = 'bank', filte
 	const { cameraId = '', file = '' } = params;
 	const [, filmId, ending] = /^(.+)\.(svg|pdf)$/.exec(file) ?? [];
 	if (!ending) return notFound('card: it ends in .svg or .pdf');
-	const [camera, film] = [store().cameras.get(cameraId), filmAsLoaded(cameraId, filmId)];
+	const { camera, film } = await asUsed(cameraId, filmId);
 	if (!camera) return notFound('camera');
 	if (!film) return notFound('film');
 	const pieces = ids.map((id) => store().gear.get(id));

@@ -1,3 +1,4 @@
+import { asRead } from '../habit';
 import { resolveLight } from '../resolve';
 import { schools } from '../shadows';
 import type { Light, ShadowsReading } from '../types';
@@ -10,9 +11,11 @@ const SAME = 1 / 6 + 1e-9;
 export function shadowsFace(reading: ShadowsReading): Face {
 	const { conditions } = schools[reading.school];
 	const ids = Object.keys(conditions) as ShadowsReading['condition'][];
-	const asRead = (condition: ShadowsReading['condition']) => ({ ...reading, condition }) as ShadowsReading;
+	// How another condition runs is another habit.
+	const called = (condition: ShadowsReading['condition']) =>
+		({ ...(condition === reading.condition ? reading : asRead(reading)), condition }) as ShadowsReading;
 	const marks = ids.map((condition): FaceMark & { condition: ShadowsReading['condition'] } => ({
-		ev: resolveLight(asRead(condition)).ev,
+		ev: resolveLight(called(condition)).ev,
 		words: conditions[condition].words.toLowerCase(),
 		condition
 	}));
@@ -23,7 +26,7 @@ export function shadowsFace(reading: ShadowsReading): Face {
 		marks,
 		lightAt(ev): Light {
 			const mark = nearest(ev);
-			if (Math.abs(mark.ev - ev) <= SAME) return asRead(mark.condition);
+			if (Math.abs(mark.ev - ev) <= SAME) return called(mark.condition);
 			const { sd } = resolveLight(reading);
 			return { method: 'eye', ev, sd };
 		},

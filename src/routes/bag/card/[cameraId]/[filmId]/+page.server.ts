@@ -1,11 +1,13 @@
 import { error } from '@sveltejs/kit';
 import { bagRecords } from '$server/bag-records';
-import { filmAsLoaded } from '$server/cards/as-loaded';
-import { store } from '$server/store';
+import { asUsed } from '$server/cards/as-loaded';
 import type { PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async ({ params }) => ({
-	camera: store().cameras.get(params.cameraId) ?? error(404, 'There is no such camera'),
-	film: filmAsLoaded(params.cameraId, params.filmId) ?? error(404, 'There is no such film'),
-	records: await bagRecords()
-});
+export const load: PageServerLoad = async ({ params }) => {
+	const { camera, film } = await asUsed(params.cameraId, params.filmId);
+	return {
+		camera: camera ?? error(404, 'There is no such camera'),
+		film: film ?? error(404, 'There is no such film'),
+		records: await bagRecords()
+	};
+};
