@@ -1,24 +1,49 @@
-import { latitudeOf } from '$core/film';
+import { takenBy } from '$core/camera';
+import { goesInto, latitudeOf } from '$core/film';
 import { resolveLight, takesHabit, type Light } from '$core/light';
-import { brierScore, promiseBins, standings, type LearntSoFar, type PromisedFrame } from '$core/learn';
+import {
+	brierScore,
+	promiseBins,
+	standings,
+	type LearntSoFar,
+	type Pair,
+	type PromisedFrame
+} from '$core/learn';
 import { wayOfReading } from '$core/words';
 import type { LearntQuery } from '$contract/learn';
-import type { CameraRecord, LoadRecord } from '$contract/records';
+import type { CameraRecord, FilmRecord, LoadRecord } from '$contract/records';
 import type { Issue } from '$contract/validate';
 import { everything } from './everything';
 import type { Kept } from './database/record-table';
 import { inThread } from './heavy/pool';
 import { agreedHabits } from './practice';
 import { store } from './store';
-import { NEWEST_FRAMES, partOf, teachingOf, told, type Told } from './told';
+import { NEWEST_FRAMES, partOf, teachingOf, told, withThings, type Told } from './told';
 
 const NAMED_OUTLIERS = 6;
 
+/** Everything in the bag that may be shot. */
+interface Bag {
+	cameras: Kept<CameraRecord>[];
+	films: Kept<FilmRecord>[];
+}
+
+/** What can be shot to know a camera better: any film in it, and its films in any other. */
+function pairsFor(camera: Kept<CameraRecord>, used: ReadonlySet<string>, { cameras, films }: Bag): Pair[] {
+	return cameras.flatMap((body) =>
+		films
+			.filter((film) => (body.id === camera.id || used.has(film.id)) && goesInto(film, takenBy(body)))
+			.map((film) => ({ camera: body.id, film: film.id }))
+	);
+}
+
 /** What the judged frames of one camera teach. */
-async function lessonOf(camera: Kept<CameraRecord>) {
+async function lessonOf(camera: Kept<CameraRecord>, bag: Bag) {
 	const all = partOf(camera.id);
 	const own = all.filter((each) => each.camera.id === camera.id);
-	const { lesson, prior } = await inThread('lesson', teachingOf(all), camera.id);
+	const pairs = pairsFor(camera, new Set(own.map(({ film }) => film.id)), bag);
+	const asked = withThings(teachingOf(all), pairs);
+	const { lesson, prior, telling } = await inThread('lesson', asked, camera.id, pairs);
 	const { wild, undecided, withFilms, ...learnt } = lesson;
 	const filmOf = (id: string) => own.find(({ film }) => film.id === id)!.film.name;
 	return {
@@ -27,6 +52,11 @@ async function lessonOf(camera: Kept<CameraRecord>) {
 		prior,
 		learnt,
 		judged: own.length,
+		telling: telling && {
+			...telling,
+			camera: store().cameras.get(telling.camera)!.name,
+			film: store().films.get(telling.film)!.name
+		},
 		undecided: undecided && { ...undecided, film: filmOf(undecided.film) },
 		withFilms: withFilms.map((each) => ({ ...each, film: filmOf(each.film) })),
 		outliers: own
@@ -53,9 +83,12 @@ async function habitLessons() {
 
 /** What judged frames teach of each camera, and of the person's eye. */
 export async function lessons() {
-	const { cameras, search } = store();
+	const { cameras, films, search } = store();
 	const judged = search.judgedCameras().map((id) => cameras.get(id)!);
-	const all = await Promise.all(judged.map(lessonOf));
+	const inUse = <R extends { archived?: boolean }>(records: R[]) =>
+		records.filter(({ archived }) => !archived);
+	const bag = { cameras: inUse(everything(cameras)), films: inUse(everything(films)) };
+	const all = await Promise.all(judged.map((camera) => lessonOf(camera, bag)));
 	return {
 		lessons: all.sort((a, b) => a.camera.name.localeCompare(b.camera.name)),
 		habits: await habitLessons()
@@ -96,9 +129,7 @@ export function learntOf(
 	without?: string
 ): Promise<LearntSoFar> {
 	const all = partOf(camera.id).filter(({ load }) => load.id !== without);
-	const teaching = teachingOf(all);
-	teaching.things.cameras.set(camera.id, { camera, before: camera.learnt });
-	teaching.things.films.set(asked.film, store().films.get(asked.film)!);
+	const teaching = withThings(teachingOf(all), [{ camera: camera.id, film: asked.film }]);
 	return inThread('learntFor', teaching, {
 		load: null,
 		...asked,

@@ -1,5 +1,5 @@
 import { inProcess } from '$core/film';
-import type { Things, Told as ToldFrame } from '$core/learn';
+import type { Pair, Things, Told as ToldFrame } from '$core/learn';
 import { wayOfReading } from '$core/words';
 import type { CameraRecord, FilmRecord, FrameRecord, LoadRecord } from '$contract/records';
 import type { Judgement } from '$contract/frames';
@@ -76,6 +76,18 @@ export function teachingOf(all: readonly Told[]): Teaching {
 		})),
 		things: { cameras, films }
 	};
+}
+
+/** With cameras and films that are asked about, seen or not. */
+export function withThings(teaching: Teaching, pairs: readonly Pair[]): Teaching {
+	const { cameras, films } = store();
+	const { things } = teaching;
+	for (const pair of pairs) {
+		const camera = cameras.get(pair.camera)!;
+		if (!things.cameras.has(pair.camera)) things.cameras.set(pair.camera, { camera, before: camera.learnt });
+		if (!things.films.has(pair.film)) things.films.set(pair.film, films.get(pair.film)!);
+	}
+	return teaching;
 }
 
 /** Frames that a body is learnt from: it drifts, and older ones say little of it now. */

@@ -19,6 +19,7 @@ export {
 	type Standing
 } from './honesty';
 export { learn, type JudgedFrame, type Prior } from './learn';
+export { tellingFrame, type Pair, type TellingFrame } from './to-shoot';
 export {
 	cameraLesson,
 	learntFor,

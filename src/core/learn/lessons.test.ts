@@ -5,7 +5,16 @@ import type { Camera } from '../camera';
 import type { Film } from '../film';
 import { withHabit, type Light } from '../light';
 import { asOne, bestOutcome, outcomeAt } from '../match';
-import { answered, cameraLesson, learntFor, taughtBy, wayLessons, type Things, type Told } from '.';
+import {
+	answered,
+	cameraLesson,
+	learntFor,
+	taughtBy,
+	tellingFrame,
+	wayLessons,
+	type Things,
+	type Told
+} from '.';
 
 const bare = (camera: Camera): Camera => ({ ...camera, offset: undefined });
 const cameras: Record<string, Camera> = {
@@ -191,5 +200,35 @@ describe('what the next frame is promised with', () => {
 		expect(whole.sd).toBeLessThan(without.sd / 1.5);
 		expect(whole.stops).toBeCloseTo(-0.49, 1);
 		expect(learntFor(taught, things(), { ...asked, way: 'never met' })).toEqual(without);
+	});
+});
+
+describe('the frame that would tell most of a body', () => {
+	const pairs = [
+		{ camera: 'wedge', film: 'wrack' },
+		{ camera: 'wedge', film: 'silt' },
+		{ camera: 'pebble', film: 'wrack' }
+	];
+	const telling = (told: Told[]) => tellingFrame(taughtBy(told, things(), 'wedge'), things(), 'wedge', pairs);
+
+	it('is one of another film, while it was shot on one alone', () => {
+		const found = telling(several(12, 'wedge', 'wrack', -0.6))!;
+		expect(found).toMatchObject({ camera: 'wedge', film: 'silt' });
+		expect(found.sd).toBeLessThan(
+			cameraLesson(taughtBy(several(12, 'wedge', 'wrack', -0.6), things(), 'wedge'), 'wedge').sd
+		);
+	});
+
+	it('is its film in another body, where that one is known', () => {
+		const told = [...several(12, 'wedge', 'wrack', -0.6), ...several(20, 'pebble', 'silt', 0)];
+		expect(telling(told)).toMatchObject({ film: expect.stringMatching(/silt|wrack/) });
+		expect(telling(told)).not.toMatchObject({ camera: 'wedge', film: 'wrack' });
+	});
+
+	it('is none where the body is known', () => {
+		const told = ['wrack', 'silt'].flatMap((film) =>
+			['wedge', 'pebble'].flatMap((camera) => several(40, camera, film, 0))
+		);
+		expect(telling(told)).toBeNull();
 	});
 });

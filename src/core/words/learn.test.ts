@@ -71,9 +71,7 @@ describe('what was learnt, in words', () => {
 		);
 		expect(readingHabitInWords('soft edge', { ...habit, sd: 0.5 })).toContain('is about right');
 		const used = { stops: 1 / 3, sd: 0.2 };
-		expect(habitUsedInWords(used, habit)).toBe(
-			'Shoot takes ⅓ stop off such readings, give or take ⅓.'
-		);
+		expect(habitUsedInWords(used, habit)).toBe('Shoot takes ⅓ stop off such readings, give or take ⅓.');
 		expect(habitUsedInWords(used, { stops: 2 / 3 })).toMatch(/By now it would be ⅔\.$/);
 		expect(habitUsedInWords(used, { stops: -1 / 3 })).toMatch(/By now it would be ⅓ the other way\.$/);
 		expect(habitUsedInWords({ stops: -1 / 3, sd: 0.2 }, { stops: 0 })).toBe(

@@ -1,5 +1,5 @@
 import { automaticExposure, type Camera, type Wheel } from '../camera';
-import type { CameraLesson, Score, WayLesson } from '../learn';
+import type { CameraLesson, Score, TellingFrame, WayLesson } from '../learn';
 import type { TrialWorth } from '../match';
 import { formatDoubt, formatStops, stopsInWords } from '../units';
 import { habitInWords } from './habit';
@@ -60,6 +60,15 @@ export function undecidedInWords(camera: Camera, { film, stops, sd, wheel }: Wit
 	const both = `With ${film}${wheelAt(wheel)} it gives ${stopsInWords(stops)} ${stops > 0 ? 'more' : 'less'}, give or take ${formatDoubt(sd)}.`;
 	return `${both} This could be ${camera.name} or ${film}. Shoot another film in it, or this film in another camera, and I’ll know.`;
 }
+
+/**
+ * The one frame that would tell most of a body.
+ *
+ * @param frame its camera and its film by their names
+ * @example tellingInWords('Wedge', { camera: 'Wedge', film: 'Silt 160' }) // 'The next frame that would tell most: Silt 160 in Wedge.'
+ */
+export const tellingInWords = ({ camera, film }: Pick<TellingFrame, 'camera' | 'film'>): string =>
+	`The next frame that would tell most: ${film} in ${camera}.`;
 
 /**
  * How a body has changed.

@@ -8,6 +8,7 @@
 		driftInWords,
 		judgedInWords,
 		learntInWords,
+		tellingInWords,
 		tellsSomething,
 		togetherInWords,
 		undecidedInWords
@@ -75,6 +76,7 @@
 			<p>{togetherInWords(camera, each, each.frames)}</p>
 		{/each}
 	{/if}
+	{#if lesson.telling}<p>{tellingInWords(lesson.telling)}</p>{/if}
 	{#if advice}<p><strong>{advice}</strong></p>{/if}
 	{#if learnt.drift}<p>{driftInWords(camera, learnt.drift)}</p>{/if}
 	{#if learnt.wheel && Math.abs(learnt.wheel.gain - 1) > learnt.wheel.sd}

@@ -19,6 +19,7 @@ const lesson = (changes: Partial<Lesson> = {}): Lesson => ({
 	judged: 6,
 	undecided: null,
 	withFilms: [],
+	telling: null,
 	outliers: [],
 	...changes
 });

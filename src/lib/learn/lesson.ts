@@ -1,4 +1,4 @@
-import type { CameraLesson, WayLesson } from '$core/learn';
+import type { CameraLesson, TellingFrame, WayLesson } from '$core/learn';
 import type { Habit } from '$core/light';
 import type { Learning } from '$contract/records';
 import type { CameraRecord, FilmRecord } from '$contract/records';
@@ -13,6 +13,8 @@ export interface Lesson {
 	judged: number;
 	undecided: CameraLesson['undecided'];
 	withFilms: CameraLesson['withFilms'];
+	/** The one frame that would tell most, where one would. */
+	telling: TellingFrame | null;
 	outliers: { id: string; number: number; stops: number }[];
 }
 

@@ -1,5 +1,14 @@
 import { BadRecording, measureShutter, readWav, type ShutterMeasurement, type TraceKind } from '$core/bench';
-import { bodyPriorOf, cameraLesson, learntFor, taughtBy, wayLessons, type LearntQuestion } from '$core/learn';
+import {
+	bodyPriorOf,
+	cameraLesson,
+	learntFor,
+	taughtBy,
+	tellingFrame,
+	wayLessons,
+	type LearntQuestion,
+	type Pair
+} from '$core/learn';
 import type { Teaching } from '../told';
 import { calendarOf, type CarriedBag } from '../outings/calendar';
 import { pdfOf } from '../cards/pdf';
@@ -31,11 +40,16 @@ async function card(
 	return ending === 'svg' ? svg : new Uint8Array(await pdfOf(svg));
 }
 
-/** What frames teach of a camera, and what was known of it before. */
-function lesson({ told, things }: Teaching, camera: string) {
+/** What frames teach of a camera, what was known of it before, and which frame would tell most of it. */
+function lesson({ told, things }: Teaching, camera: string, pairs: readonly Pair[]) {
 	const { camera: body, before } = things.cameras.get(camera)!;
 	const { stops, sd } = bodyPriorOf(body, before);
-	return { lesson: cameraLesson(taughtBy(told, things, camera), camera), prior: { stops, sd } };
+	const taught = taughtBy(told, things, camera);
+	return {
+		lesson: cameraLesson(taught, camera),
+		prior: { stops, sd },
+		telling: tellingFrame(taught, things, camera, pairs)
+	};
 }
 
 /** What frames teach of each way of reading. */

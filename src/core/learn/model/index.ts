@@ -1,3 +1,4 @@
+import { asOne } from '../../match';
 import {
 	besideParts,
 	bodyName,
@@ -50,6 +51,8 @@ export interface Model {
 	wheel: (camera: string) => Belief;
 	/** How the sum goes with what a stop of the wheel does, stops². */
 	sumWithWheel: (about: About) => number;
+	/** How well the body is known after one more frame, stops. */
+	bodyAfter: (of: Pick<About, 'camera' | 'at'>, frame: ToShoot) => number;
 	/** By how much a body changed between two times, years. */
 	drift: (camera: string, from: number, to: number) => Belief;
 	/** How body and film go together, −1 … 1: near −1 their sum is known, and not whose it is. */
@@ -58,6 +61,11 @@ export interface Model {
 	wild: string[];
 	/** Times that the variance of a camera's frames is larger than it was taken to be. */
 	noise: (camera: string) => number;
+}
+
+/** A frame that may be shot: with which film, and how much is new at it, stops. */
+export interface ToShoot extends Pick<About, 'camera' | 'film' | 'judge'> {
+	noise: number;
 }
 
 /** What is added to a sum of parts. */
@@ -114,6 +122,17 @@ class Answers {
 			by: part.by - earlier[at].by
 		}));
 		return this.belief(parts, { variance: wanderedSince(this.world, camera, to) });
+	}
+
+	/** By how much the variance of one sum falls when the other is looked at once, stops². */
+	told(of: Beside & { parts: readonly Part[] }, look: Beside & { parts: readonly Part[] }): number {
+		const [one, other] = [of, look].map(({ parts }) => rowOf(this.unknowns, parts));
+		const sameWalk = of.body === look.body ? (of.variance ?? 0) : 0;
+		const added = (look.variance ?? 0) + USUAL.load ** 2 + unseenVariance(this.unknowns, look.parts);
+		return this.mean(({ solved: { known } }) => {
+			const shared = known.covariance(one, other) + sameWalk;
+			return shared ** 2 / (known.covariance(other, other) + added);
+		});
 	}
 
 	/** How a sum goes with a part, stops². */
@@ -174,6 +193,14 @@ export function modelOf(frames: readonly TaughtFrame[], priors: Priors, asked: s
 		sumWithWheel(about) {
 			const { parts } = answers.body(about, answers.rest(about));
 			return answers.covariance(parts, about.load, wheelPart(world, about.camera, 1));
+		},
+		bodyAfter(of, { noise, ...frame }) {
+			const body = answers.body(of);
+			const beside = besideParts(world, frame);
+			const look = answers.body({ camera: frame.camera, at: of.at }, beside);
+			const before = asOne(answers.belief(body.parts, body)).sd ** 2;
+			const told = answers.told(body, { ...look, variance: look.variance + noise ** 2 });
+			return Math.sqrt(Math.max(0, before - told));
 		},
 		drift: (camera, from, to) => answers.drift(camera, from, to),
 		together: (camera, film) => answers.correlation(bodyName(camera), filmName(film)),

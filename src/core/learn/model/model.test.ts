@@ -44,6 +44,27 @@ const frame = (at: number, beyond: number, more: Partial<TaughtFrame> = {}): Tau
 const all = (values: readonly number[], more: Partial<TaughtFrame> = {}) =>
 	values.map((value, at) => frame(at, value, more));
 
+describe('one more frame', () => {
+	// Source: the model itself with the frame in it, that came out as it was expected to.
+	it.each([
+		['another film', { film: 'silt', load: 'next' }],
+		['the same film, another pack', { film: 'wrack', load: 'next' }],
+		['its film in another body', { film: 'wrack', load: 'next', camera: 'pebble' }]
+	] as const)('of %s leaves the doubt that it was said to', (_, more) => {
+		const priors = priorsWith(body(), [['pebble', body({ sd: 0.1 })]]);
+		const frames = all([0.3, 0.2, 0.4, 0.3, 0.25, 0.35]);
+		const model = modelOf(frames, priors, 'wedge');
+		const next = frame(99, 0, { scatter: 0, ...more });
+		const { camera, film, judge } = next;
+		const expected = model.sum({ camera, film, judge, load: null, at: 0 }).stops;
+		const after = modelOf([...frames, { ...next, beyond: expected }], priors, 'wedge');
+		const said = model.bodyAfter({ camera: 'wedge', at: 0 }, { camera, film, judge, noise: 1 / 3 });
+		const wedge = { camera: 'wedge', at: 0 };
+		expect(said).toBeLessThan(model.body(wedge).sd);
+		expect(Math.abs(said - after.body(wedge).sd)).toBeLessThan(0.012);
+	});
+});
+
 const about = { camera: 'wedge', film: 'wrack', load: 'pack', judge: 'me', at: 0 };
 
 /** Mean and spread of two quantities over a grid, each point with its weight. */
