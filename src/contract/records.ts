@@ -17,6 +17,7 @@ import { skiesOfPlace } from './skies';
 import { exerciseRecordSchema } from './exercises';
 import { frameRecordSchema } from './frames';
 import { loadRecordSchema } from './loads';
+import { experiencesSchema, type Experience } from './experience';
 import { outingRecordSchema } from './outings';
 import { recipeRecordSchema, timesSchema } from './recipes';
 
@@ -52,6 +53,8 @@ export interface AboutCamera {
 	flashes?: string[];
 	/** What was learnt from judged frames, and what was known before. */
 	learnt?: Learning;
+	/** What the person knows of it, as far as they said so. */
+	known?: Experience[];
 }
 
 /** Learning from frames as it stands on a camera. */
@@ -151,7 +154,8 @@ const aboutCamera = {
 		untold: boolean()
 	})
 		.optional()
-		.default(undefined)
+		.default(undefined),
+	known: experiencesSchema()
 };
 export const cameraRecordSchema = held<CameraRecord>()(cameraSchema.shape(aboutCamera)).meta({
 	name: 'CameraRecord'

@@ -3,6 +3,8 @@ import { onTheDemo } from '../../tests/fixtures/store-of-demo';
 import { allFrames } from './all-frames';
 import { framesView, frameView } from './frames-view';
 import { honesty, lessons } from './learnt';
+import { bestOutcome } from '$core/match';
+import { filmOf, fixedCamera } from '../../tests/fixtures/bag';
 import { store } from './store';
 
 /** What the pages of Frames are given, from the demo's weekend in a database of its own. */
@@ -87,5 +89,34 @@ describe('the pages of frames', () => {
 		expect(view.next).toEqual({ id: own[1].id, number: own[1].number });
 		expect(frameView(own[own.length - 1].id)!.next?.number).toBe(own[0].number);
 		expect(frameView('nowhere')).toBeNull();
+	});
+});
+
+describe('a promise under the development that was used', () => {
+	// By hand: two stops of pull put a frame that was right two stops under: colour negative is usable to one.
+	it('is made anew where the film was then developed otherwise than it was shot for', () => {
+		const { cameras, films, loads, frames } = store();
+		const [camera, film] = [fixedCamera({ offset: { stops: 0, sd: 0.1 } }), filmOf('colour-negative', 400)];
+		const [cameraId, filmId] = [camera, film].map(() => crypto.randomUUID());
+		cameras.create(cameraId, camera);
+		films.create(filmId, film);
+		const light = { ev: 11.56, sd: 0.3 };
+		const predicted = bestOutcome(camera, film, light);
+		const settings = { f: 11, seconds: 0.01, compensation: null, iso: null };
+		const judged = { stops: -2, sd: 0.3, by: 'eye', judgedAt: '2026-05-03T10:00:00Z' } as const;
+		const shot = { takenAt: '2026-05-02T10:00:00Z', light, settings, predicted, judged, number: 1 };
+		const kept = { id: filmId, name: film.name, iso: 400 };
+		const loaded = { cameraId, filmId, frames: 12, loadedAt: '2026-05-02T09:00:00Z' };
+		const loadOf = (more: object) => {
+			const loadId = crypto.randomUUID();
+			loads.create(loadId, { ...loaded, ...more });
+			frames.create(crypto.randomUUID(), { ...shot, loadId, film: kept });
+		};
+		const promisedOf = () => honesty(query({ camera: cameraId })).bins.map(({ promised }) => promised);
+		loadOf({ unloadedAt: '2026-05-02T12:00:00Z' });
+		expect(promisedOf()).toEqual([predicted.chances.usable]);
+		expect(predicted.chances.usable).toBeGreaterThan(0.95);
+		loadOf({ process: { name: 'Pulled', stops: -2 } });
+		expect(promisedOf()[0]).toBeLessThan(0.05);
 	});
 });

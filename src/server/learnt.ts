@@ -11,6 +11,7 @@ import {
 } from '$core/learn';
 import { wayOfReading } from '$core/words';
 import type { LearntQuery } from '$contract/learn';
+import { chanceWithin, expectedOf } from '$core/match';
 import type { CameraRecord, FilmRecord, LoadRecord } from '$contract/records';
 import type { Issue } from '$contract/validate';
 import { everything } from './everything';
@@ -18,7 +19,7 @@ import type { Kept } from './database/record-table';
 import { inThread } from './heavy/pool';
 import { agreedHabits } from './practice';
 import { store } from './store';
-import { NEWEST_FRAMES, partOf, teachingOf, told, withThings, type Told } from './told';
+import { NEWEST_FRAMES, partOf, teachingOf, told, withKnown, withThings, type Told } from './told';
 
 const NAMED_OUTLIERS = 6;
 
@@ -39,23 +40,26 @@ function pairsFor(camera: Kept<CameraRecord>, used: ReadonlySet<string>, { camer
 
 /** What the judged frames of one camera teach. */
 async function lessonOf(camera: Kept<CameraRecord>, bag: Bag) {
+	const { films } = store();
 	const all = partOf(camera.id);
 	const own = all.filter((each) => each.camera.id === camera.id);
+	const film =
+		own.at(-1)?.film ?? films.get(camera.known!.findLast(({ filmId }) => films.get(filmId))!.filmId)!;
 	const pairs = pairsFor(camera, new Set(own.map(({ film }) => film.id)), bag);
-	const asked = withThings(teachingOf(all), pairs);
+	const asked = withKnown(withThings(teachingOf(all), [{ camera: camera.id, film: film.id }, ...pairs]));
 	const { lesson, prior, telling } = await inThread('lesson', asked, camera.id, pairs);
 	const { wild, undecided, withFilms, ...learnt } = lesson;
-	const filmOf = (id: string) => own.find(({ film }) => film.id === id)!.film.name;
+	const filmOf = (id: string) => films.get(id)!.name;
 	return {
 		camera,
-		film: own[own.length - 1].film,
+		film,
 		prior,
 		learnt,
 		judged: own.length,
 		telling: telling && {
 			...telling,
 			camera: store().cameras.get(telling.camera)!.name,
-			film: store().films.get(telling.film)!.name
+			film: filmOf(telling.film)
 		},
 		undecided: undecided && { ...undecided, film: filmOf(undecided.film) },
 		withFilms: withFilms.map((each) => ({ ...each, film: filmOf(each.film) })),
@@ -73,7 +77,7 @@ async function habitLessons() {
 	const taken = new Set(
 		newest.flatMap(({ frame: { light } }) => (takesHabit(light) ? [wayOfReading(light)] : []))
 	);
-	const all = await inThread('ways', teachingOf(newest));
+	const all = await inThread('ways', withKnown(teachingOf(newest)));
 	return all.map((lesson) => ({
 		...lesson,
 		used: Object.hasOwn(used, lesson.way) ? used[lesson.way] : null,
@@ -84,14 +88,19 @@ async function habitLessons() {
 /** What judged frames teach of each camera, and of the person's eye. */
 export async function lessons() {
 	const { cameras, films, search } = store();
-	const judged = search.judgedCameras().map((id) => cameras.get(id)!);
+	const bodies = everything(cameras);
+	const judged = new Set(search.judgedCameras());
+	const taught = bodies.filter(
+		({ id, known = [] }) => judged.has(id) || known.some(({ filmId }) => films.get(filmId))
+	);
 	const inUse = <R extends { archived?: boolean }>(records: R[]) =>
 		records.filter(({ archived }) => !archived);
-	const bag = { cameras: inUse(everything(cameras)), films: inUse(everything(films)) };
-	const all = await Promise.all(judged.map((camera) => lessonOf(camera, bag)));
+	const bag = { cameras: inUse(bodies), films: inUse(everything(films)) };
+	const all = await Promise.all(taught.map((camera) => lessonOf(camera, bag)));
 	return {
 		lessons: all.sort((a, b) => a.camera.name.localeCompare(b.camera.name)),
-		habits: await habitLessons()
+		habits: await habitLessons(),
+		...bag
 	};
 }
 
@@ -129,7 +138,7 @@ export function learntOf(
 	without?: string
 ): Promise<LearntSoFar> {
 	const all = partOf(camera.id).filter(({ load }) => load.id !== without);
-	const teaching = withThings(teachingOf(all), [{ camera: camera.id, film: asked.film }]);
+	const teaching = withKnown(withThings(teachingOf(all), [{ camera: camera.id, film: asked.film }]));
 	return inThread('learntFor', teaching, {
 		load: null,
 		...asked,
@@ -156,11 +165,21 @@ export async function learntByLoad(loads: readonly Kept<LoadRecord>[]): Promise<
 
 const MOST_STANDINGS = 200;
 
-function promised({ frame, load, film }: Told): PromisedFrame {
+/** What was promised; anew where the film was then developed otherwise than it was shot for. */
+function promiseOf({ frame, camera, film }: Told): number {
+	const { light, settings, predicted, handheld, filters, exposures } = frame;
+	const moved = (film.processStops ?? 0) - (frame.film?.processStops ?? 0);
+	if (!frame.film || moved === 0) return predicted.chances.usable;
+	const { sd } = expectedOf(camera, film, light, { handheld, filters, exposures }, settings);
+	return chanceWithin(latitudeOf(film).usable, predicted.error + moved, sd);
+}
+
+function promised(each: Told): PromisedFrame {
+	const { frame, load, film } = each;
 	const { usable } = latitudeOf(film);
 	const { stops } = frame.judged;
 	return {
-		promised: frame.predicted.chances.usable,
+		promised: promiseOf(each),
 		cameOut: stops >= usable[0] && stops <= usable[1],
 		takenAt: Date.parse(frame.takenAt),
 		...(load.price === undefined ? {} : { cost: load.price / load.frames })

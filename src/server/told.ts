@@ -90,6 +90,25 @@ export function withThings(teaching: Teaching, pairs: readonly Pair[]): Teaching
 	return teaching;
 }
 
+/** With what the person knows of those cameras. */
+export function withKnown(teaching: Teaching): Teaching {
+	const { films } = store();
+	const { told, things } = teaching;
+	for (const [id, { camera }] of things.cameras) {
+		for (const [at, each] of ((camera as CameraRecord).known ?? []).entries()) {
+			const film = films.get(each.filmId);
+			if (!film) continue;
+			const { light, settings, judged } = each;
+			const name = `known ${id} ${at}`;
+			const shot = { light, settings, judged };
+			const of = { camera: id, film: film.id, load: name, way: wayOfReading(light), takenAt: each.at };
+			told.push({ id: name, ...of, developed: film, known: true, shot });
+			if (!things.films.has(film.id)) things.films.set(film.id, film);
+		}
+	}
+	return teaching;
+}
+
 /** Frames that a body is learnt from: it drifts, and older ones say little of it now. */
 export const NEWEST_FRAMES = 300;
 

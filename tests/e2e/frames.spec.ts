@@ -318,3 +318,27 @@ test('a camera has pictures and the flashes that go with it', async ({ page, req
 	const camera = await (await request.get(`/api/cameras/${cameraId}`)).json();
 	expect(camera.flashes).toEqual([]);
 });
+
+test('what one knows of a camera is said in a line, teaches like a judged frame, and can be taken back', async ({
+	page,
+	app
+}) => {
+	await loadCamera(page.request, { camera: { ...wedge(), name: 'Wedge', offset: undefined }, film: pack });
+	await open(page, '/frames/learnt');
+	const known = page.getByRole('region', { name: 'What you know already' });
+	await known.getByLabel('Wheel').selectOption({ label: 'in its middle' });
+	await known.getByLabel('Comes out').selectOption({ label: '1 stop too dark' });
+	await known.getByRole('button', { name: 'Say so' }).click();
+	await expect(known.getByRole('status')).toContainText('Saved: Wedge with');
+	const lesson = page.getByRole('article', { name: 'Wedge' });
+	await expect(lesson).toContainText('less than its eye says');
+	await expect(lesson).toContainText('from what you know of it');
+	await lesson.getByRole('button', { name: 'Use it from now on' }).click();
+	await expect(lesson).toContainText('In use.');
+	await app.restart();
+	await open(page, '/frames/learnt');
+	await expect(known.getByRole('listitem')).toContainText('1 stop too dark, give or take');
+	await known.getByRole('button', { name: /^Take back/ }).click();
+	await expect(known.getByRole('listitem')).toHaveCount(0);
+	await expect(lesson).toHaveCount(0);
+});

@@ -203,6 +203,34 @@ describe('what the next frame is promised with', () => {
 	});
 });
 
+describe('what a person knows', () => {
+	const known = (beyond: number, sd: number) => {
+		const told = shot('wedge', 'wrack', beyond);
+		return { ...told, id: 'known', known: true, shot: { ...told.shot, judged: { ...told.shot.judged, sd } } };
+	};
+	const wedge = (told: Told[]) => cameraLesson(taughtBy(told, things(), 'wedge'), 'wedge');
+
+	// By hand, normal with normal, nothing wild: the body has 0.5² of 0.5² + film 0.3² + pack 0.15² + judge 0.2² + 0.25².
+	it('teaches as a frame does, by its own doubt and without the chance of a single frame', () => {
+		const { stops, frames, known: said, points, withFilms } = wedge([known(-0.5, 0.25)]);
+		const share = 0.25 / (0.25 + 0.09 + 0.0225 + 0.04 + 0.0625);
+		expect(stops).toBeGreaterThan(-0.5 * share - 0.06);
+		expect(stops).toBeLessThan(-0.5 * share + 0.06);
+		expect([frames, said, points.length]).toEqual([0, 1, 0]);
+		expect(withFilms).toMatchObject([{ film: 'wrack', frames: 0, known: 1 }]);
+	});
+
+	it('counts the more the surer it is, and never as a frame', () => {
+		const told = several(4, 'wedge', 'wrack', 0);
+		const [sure, unsure] = [wedge([...told, known(-1, 0.25)]), wedge([...told, known(-1, 1)])];
+		expect(sure.withFilms[0].stops).toBeLessThan(unsure.withFilms[0].stops);
+		expect([sure.frames, sure.known]).toEqual([4, 1]);
+		const asked = { camera: 'wedge', film: 'wrack', load: null, at: '2026-02-01T00:00:00Z' };
+		const taught = taughtBy([...told, known(-1, 0.25)], things(), 'wedge');
+		expect(learntFor(taught, things(), asked).frames).toBe(4);
+	});
+});
+
 describe('the frame that would tell most of a body', () => {
 	const pairs = [
 		{ camera: 'wedge', film: 'wrack' },

@@ -21,6 +21,8 @@ export interface Told extends FrameOf {
 	shot: ShotFrame;
 	/** The film as its own load was developed: two loads of one film may differ in that. */
 	developed: Film;
+	/** No frame, but what the person knows of many. */
+	known?: boolean;
 }
 
 /** Cameras and films by their ids. */
@@ -45,12 +47,14 @@ export interface CameraLesson extends Pick<
 > {
 	/** Ids of frames that are more likely wild than not. */
 	wild: string[];
+	/** How many things that the person knows are in it. */
+	known: number;
 	/** The film with which it is known together only; null: it is told apart, or there is nothing to tell. */
 	undecided: Undecided | null;
 	/** What it has changed by over the last year, where that tells something. */
 	drift: { stops: number; sd: number } | null;
 	/** What it gives with each film that it was shot with. */
-	withFilms: (Undecided & { frames: number })[];
+	withFilms: (Undecided & { frames: number; known: number })[];
 	/** Newest frames: what came out beyond what a body without offset would give; whether a limit was near. */
 	points: { id: string; stops: number; clamped: boolean }[];
 }
@@ -83,6 +87,8 @@ export interface Taught {
 	frames: TaughtFrame[];
 	/** How far each way of reading usually is off, stops. */
 	ways: ReadonlyMap<string, number>;
+	/** Ids of what the person knows: they teach, and are no frames. */
+	known: ReadonlySet<string>;
 }
 
 /**
@@ -95,8 +101,10 @@ export function taughtBy(told: readonly Told[], things: Things, camera: string):
 		const { camera: body } = things.cameras.get(each.camera)!;
 		// What was taken off a reading by what its way had taught does not count as its being right.
 		const shot = { ...each.shot, light: asRead(each.shot.light) };
-		return taughtFrameOf(body, each.developed, shot, each) ?? [];
+		const frame = taughtFrameOf(body, each.developed, shot, each);
+		return frame ? [each.known ? asKnown(frame) : frame] : [];
 	});
+	const known = new Set(told.flatMap((each) => (each.known ? [each.id] : [])));
 	const ways = new Map<string, number>();
 	// A name may stand for more than one way of reading.
 	for (const { way, shot } of told) ways.set(way, Math.max(ways.get(way) ?? 0, usualHabit(shot.light)));
@@ -104,7 +112,12 @@ export function taughtBy(told: readonly Told[], things: Things, camera: string):
 		[...things.cameras].map(([id, { camera: body, before }]) => [id, bodyPriorOf(body, before)])
 	);
 	const films = new Map([...things.films].map(([id, film]) => [id, filmPriorOf(film)]));
-	return { model: modelOf(frames, { bodies, films, ways }, camera), frames, ways };
+	return { model: modelOf(frames, { bodies, films, ways }, camera), frames, ways, known };
+}
+
+/** What holds of many frames has no chance of a single one in it, and no one light whose limit was near. */
+function asKnown({ limit: _limit, ...frame }: TaughtFrame): TaughtFrame {
+	return { ...frame, scatter: 0, freshSd: 0 };
 }
 
 /** The place of the wheel that a film was mostly shot at, stops. */
@@ -136,11 +149,12 @@ function undecidedOf(
 
 /** What judged frames teach of a camera. */
 export function cameraLesson(taught: Taught, camera: string): CameraLesson {
-	const { model, frames } = taught;
+	const { model, frames, known } = taught;
 	const own = frames.filter((frame) => frame.camera === camera);
 	const at = Math.max(...own.map((frame) => frame.at));
 	const body: Belief = model.body({ camera, at });
 	const wild = new Set(model.wild);
+	const counts = ({ id }: TaughtFrame) => !wild.has(id) && !known.has(id);
 	const started = Math.min(...own.map((frame) => frame.at));
 	const drift = at - started >= YEAR ? asOne(model.drift(camera, at - YEAR, at)) : null;
 	const films = [...new Set(own.map(({ film }) => film!))].sort();
@@ -149,8 +163,9 @@ export function cameraLesson(taught: Taught, camera: string): CameraLesson {
 		body,
 		bySetting: settingsApart(model, own, camera),
 		wheel: wheelGain(model, own, camera),
-		frames: own.filter(({ id }) => !wild.has(id)).length,
-		wild: own.flatMap(({ id }) => (wild.has(id) ? [id] : [])),
+		frames: own.filter(counts).length,
+		wild: own.flatMap(({ id }) => (wild.has(id) && !known.has(id) ? [id] : [])),
+		known: own.filter(({ id }) => known.has(id)).length,
 		undecided: undecidedOf(taught, own, camera, at),
 		drift: drift && tells(drift) ? drift : null,
 		withFilms: films.map((film) => {
@@ -159,10 +174,12 @@ export function cameraLesson(taught: Taught, camera: string): CameraLesson {
 				film,
 				wheel,
 				...asOne(model.sum({ camera, film, load: null, judge: JUDGE, at, wheel })),
-				frames: own.filter((frame) => frame.film === film && !wild.has(frame.id)).length
+				frames: own.filter((frame) => frame.film === film && counts(frame)).length,
+				known: own.filter((frame) => frame.film === film && known.has(frame.id)).length
 			};
 		}),
 		points: own
+			.filter(({ id }) => !known.has(id))
 			.toSorted((a, b) => a.at - b.at)
 			.slice(-POINTS)
 			.map(({ id, beyond, limit }) => ({ id, stops: beyond, clamped: limit !== undefined && ranInto(limit) }))
@@ -170,9 +187,10 @@ export function cameraLesson(taught: Taught, camera: string): CameraLesson {
 }
 
 /** What frames teach of how a person reads the light. */
-export function wayLessons({ model, frames }: Taught): WayLesson[] {
+export function wayLessons({ model, frames, known }: Taught): WayLesson[] {
 	const ways = new Map<string, number>();
-	for (const { way, gamma } of frames) if (gamma !== 0) ways.set(way!, (ways.get(way!) ?? 0) + 1);
+	for (const { id, way, gamma } of frames)
+		if (gamma !== 0 && !known.has(id)) ways.set(way!, (ways.get(way!) ?? 0) + 1);
 	return [...ways]
 		.filter(([, count]) => count >= FEWEST_READ)
 		.sort(([a], [b]) => (a < b ? -1 : 1))
@@ -193,12 +211,12 @@ export interface LearntQuestion {
 
 /** What the next frame of a camera with a film is promised with, and by how many frames of the camera. */
 export function learntFor(
-	{ model, frames, ways }: Taught,
+	{ model, frames, ways, known }: Taught,
 	things: Things,
 	{ camera, film, load, way, at }: LearntQuestion
 ): LearntSoFar {
-	const wild = new Set(model.wild);
-	const count = frames.filter((frame) => frame.camera === camera && !wild.has(frame.id)).length;
+	const none = new Set([...model.wild, ...known]);
+	const count = frames.filter((frame) => frame.camera === camera && !none.has(frame.id)).length;
 	// An eye follows the light; of a way that was never met nothing is known beside the reading's own doubt.
 	const byHand = !automaticExposure(things.cameras.get(camera)!.camera);
 	const reading = byHand && way !== undefined ? ways.get(way) : undefined;

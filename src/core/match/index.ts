@@ -1,5 +1,6 @@
 export type { Interval } from './intervals';
 export { blurOnFilm, isSpoiledBy } from './spoilers';
+export { chanceWithin } from './chance';
 export { expectedOf, likelyErrors } from './likely';
 export { bestLit, flashOf, flashSetting } from './lit';
 export {

@@ -1,10 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { foldingInstant } from '../../../tests/fixtures/automatic';
-import { fixedCamera } from '../../../tests/fixtures/bag';
+import { filmOf, fixedCamera } from '../../../tests/fixtures/bag';
 import {
 	adviceFor,
 	driftInWords,
 	habitUsedInWords,
+	knownInWords,
 	judgedInWords,
 	learntInWords,
 	lostInWords,
@@ -76,6 +77,29 @@ describe('what was learnt, in words', () => {
 		expect(habitUsedInWords(used, { stops: -1 / 3 })).toMatch(/By now it would be ⅓ the other way\.$/);
 		expect(habitUsedInWords({ stops: -1 / 3, sd: 0.2 }, { stops: 0 })).toBe(
 			'Shoot adds ⅓ stop to such readings, give or take ⅓. By now it would be nothing.'
+		);
+	});
+
+	it('says what a person knows, back to them', () => {
+		const wedge = { ...foldingInstant(), name: 'Wedge' };
+		const judged = { stops: 0, sd: 0.25 };
+		const eye = { f: 8, seconds: 0.01, compensation: 0.5, iso: 160 };
+		expect(knownInWords(wedge, filmOf('instant', 640), { light: { ev: 12 }, settings: eye, judged })).toMatch(
+			/ with .*, wheel ½ toward lighten: right, give or take ⅓\.$/
+		);
+		const light = { method: 'shadows', school: 'shadow-edge', condition: 'sharp' } as const;
+		const settings = { f: 11, seconds: 0.01, compensation: null, iso: null };
+		const box = knownInWords(fixedCamera(), filmOf('bw-negative', 125), {
+			light,
+			settings,
+			judged: { stops: 1, sd: 0.5 }
+		});
+		expect(box).toMatch(/f\/11, 1\/100 s, .*\(shadow edge\): 1 stop too light, give or take ½\.$/);
+		expect(learntInWords(wedge, { stops: 0, sd: 0.3, frames: 0, known: 1 })).toMatch(
+			/from what you know of it\.$/
+		);
+		expect(learntInWords(wedge, { stops: 0, sd: 0.3, frames: 2, known: 1 })).toMatch(
+			/from 2 frames and what you know of it\.$/
 		);
 	});
 

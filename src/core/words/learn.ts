@@ -1,13 +1,21 @@
-import { automaticExposure, type Camera, type Wheel } from '../camera';
+import { automaticExposure, controlsOf, dialSpeeds, type Camera, type Wheel } from '../camera';
+import type { Film } from '../film';
 import type { CameraLesson, Score, TellingFrame, WayLesson } from '../learn';
+import type { Light } from '../light';
 import type { TrialWorth } from '../match';
 import { formatDoubt, formatStops, stopsInWords } from '../units';
 import { habitInWords } from './habit';
-import { wheelInWords } from './settings';
+import { wayOfReading } from './readings';
+import { apertureInShort, settingsInShort, wheelInWords } from './settings';
 
 /** What learning says, with its evidence. */
 
-const ofFrames = (count: number) => `from ${count === 1 ? 'one frame' : `${count} frames`}`;
+/** What it stands on: frames, what the person knows, or both. */
+function ofFrames(count: number, known = 0): string {
+	if (count === 0 && known > 0) return 'from what you know of it';
+	const frames = `from ${count === 1 ? 'one frame' : `${count} frames`}`;
+	return known > 0 ? `${frames} and what you know of it` : frames;
+}
 
 /**
  * What judged frames teach of a body.
@@ -17,11 +25,11 @@ const ofFrames = (count: number) => `from ${count === 1 ? 'one frame' : `${count
  */
 export function learntInWords(
 	camera: Camera,
-	{ stops, sd, frames }: Pick<CameraLesson, 'stops' | 'sd' | 'frames'>
+	{ stops, sd, frames, known = 0 }: Pick<CameraLesson, 'stops' | 'sd' | 'frames'> & { known?: number }
 ): string {
-	if (frames === 0) return `No judged frame says anything of ${camera.name} yet.`;
+	if (frames + known === 0) return `No judged frame says anything of ${camera.name} yet.`;
 	const teller = automaticExposure(camera) ? 'eye says' : 'marks say';
-	return `${camera.name} gives ${habitInWords(stops, teller)}, give or take ${formatDoubt(sd)}, ${ofFrames(frames)}.`;
+	return `${camera.name} gives ${habitInWords(stops, teller)}, give or take ${formatDoubt(sd)}, ${ofFrames(frames, known)}.`;
 }
 
 /** What a camera gives with a film, stops, with its wheel at a place. */
@@ -44,10 +52,11 @@ const wheelAt = (wheel = 0) => (wheel === 0 ? '' : `, wheel ${wheelInWords(wheel
 export function togetherInWords(
 	camera: Camera,
 	{ film, stops, sd, wheel }: WithFilm,
-	frames: number
+	frames: number,
+	known = 0
 ): string {
 	const teller = automaticExposure(camera) ? 'eye says' : 'marks say';
-	return `With ${film}${wheelAt(wheel)} ${camera.name} gives ${habitInWords(stops, teller)}, give or take ${formatDoubt(sd)}, ${ofFrames(frames)}.`;
+	return `With ${film}${wheelAt(wheel)} ${camera.name} gives ${habitInWords(stops, teller)}, give or take ${formatDoubt(sd)}, ${ofFrames(frames, known)}.`;
 }
 
 /**
@@ -90,6 +99,43 @@ function turned({ darken, lighten, step }: Wheel, stops: number, from: number) {
 		clicks: Math.round(Math.abs(to - from) / step),
 		rest: Math.abs(wanted - to) > WHOLE ? stops + to - from : 0
 	};
+}
+
+/** What a person knows of a camera with a film, as it is told. */
+interface Known {
+	light: Light;
+	settings: {
+		f: number;
+		seconds: number;
+		compensation: number | null;
+		iso: number | null;
+		position?: string | null;
+	};
+	judged: { stops: number; sd: number };
+}
+
+/**
+ * What a person knows of a camera, back in words.
+ *
+ * @example knownInWords(the Wedge, Wrack 640, at ½ toward lighten: right, ¼)
+ * // 'Wedge with Wrack 640, wheel ½ toward lighten: right, give or take ⅓.'
+ */
+export function knownInWords(camera: Camera, film: Film, { light, settings, judged }: Known): string {
+	const eye = automaticExposure(camera);
+	const { f, position = null, compensation, iso } = settings;
+	const own = settingsInShort(camera, { ...settings, position });
+	const marks = controlsOf(camera).some(
+		({ aperture }) => aperture.kind === 'listed' && aperture.values.length > 1
+	);
+	const made = eye
+		? [
+				marks ? apertureInShort(camera, f, position) : '',
+				compensation ? `wheel ${wheelInWords(compensation)}` : '',
+				iso !== null && dialSpeeds(camera).length > 1 ? `dial ISO ${iso}` : ''
+			]
+		: [own, `${wayOfReading(light)}`];
+	const how = ['', ...made.filter(Boolean)].join(', ');
+	return `${camera.name} with ${film.name}${how}: ${judgedInWords(judged)}, give or take ${formatDoubt(judged.sd)}.`;
 }
 
 /**

@@ -5,14 +5,15 @@
 	import FramesNav from '$lib/frames/FramesNav.svelte';
 	import FlashLessons from './FlashLessons.svelte';
 	import HabitLessons from './HabitLessons.svelte';
+	import KnownFacts from './KnownFacts.svelte';
 	import type { HabitLesson, Lesson } from './lesson';
 	import LessonOf from './LessonOf.svelte';
 
-	interface Props extends ComponentProps<typeof FlashLessons> {
+	interface Props extends ComponentProps<typeof FlashLessons>, ComponentProps<typeof KnownFacts> {
 		lessons: Lesson[];
 		habits: HabitLesson[];
 	}
-	let { lessons, habits, flashes }: Props = $props();
+	let { lessons, habits, flashes, cameras, films }: Props = $props();
 </script>
 
 <svelte:head><title>What was learnt · Just Enough</title></svelte:head>
@@ -32,6 +33,7 @@
 		<HabitLessons {habits} />
 		<FlashLessons {flashes} />
 	{/if}
+	<KnownFacts {cameras} {films} />
 </div>
 
 <style>

@@ -28,7 +28,9 @@
 	const standing = $derived(standingOf(lesson));
 	/** With the film that it was mostly shot on, and the wheel where it mostly stood. */
 	const usual = $derived(withFilms.reduce((a, b) => (b.frames > a.frames ? b : a)));
-	const advice = $derived(learnt.frames > 0 ? adviceFor(camera, usual.stops, usual.wheel) : '');
+	const advice = $derived(
+		learnt.frames + learnt.known > 0 ? adviceFor(camera, usual.stops, usual.wheel) : ''
+	);
 	const lanes = $derived([
 		{ name: 'before', ...reach({ ...camera, offset: prior }, film) },
 		{ name: 'with what was learnt', ...reach({ ...camera, offset: learnt }, film) }
@@ -73,7 +75,7 @@
 		<p>{undecidedInWords(camera, undecided)}</p>
 	{:else}
 		{#each withFilms as each (each.film)}
-			<p>{togetherInWords(camera, each, each.frames)}</p>
+			<p>{togetherInWords(camera, each, each.frames, each.known)}</p>
 		{/each}
 	{/if}
 	{#if lesson.telling}<p>{tellingInWords(lesson.telling)}</p>{/if}

@@ -13,6 +13,7 @@ const lesson = (changes: Partial<Lesson> = {}): Lesson => ({
 		bySetting: [],
 		wheel: null,
 		frames: 6,
+		known: 0,
 		drift: null,
 		points: []
 	},

@@ -29,7 +29,7 @@ export type Standing = 'nothing' | 'news' | 'in-use' | 'put-aside';
 
 /** How a lesson stands with its camera. */
 export function standingOf({ camera, learnt }: Lesson): Standing {
-	if (learnt.frames === 0) return 'nothing';
+	if (learnt.frames + learnt.known === 0) return 'nothing';
 	if (!camera.learnt) return 'news';
 	// In use it learns on by itself; what was put aside is told again when there is more of it.
 	if (!camera.learnt.ignored) return 'in-use';

@@ -4,4 +4,4 @@
 	let { data } = $props();
 </script>
 
-<Learnt lessons={data.lessons} habits={data.habits} flashes={data.flashes} />
+<Learnt {...data} />
