@@ -50,8 +50,8 @@ export type Fault = (typeof faults)[number];
 export const tones = ['shadows', 'highlights'] as const;
 export type Tone = (typeof tones)[number];
 
-/** How an error was told: by eye, beside simulated prints, or from a scan. */
-export const judges = ['eye', 'prints', 'scan'] as const;
+/** How an error was told: by eye, beside simulated prints, from a scan, or from a picture of it. */
+export const judges = ['eye', 'prints', 'scan', 'picture'] as const;
 export type Judge = (typeof judges)[number];
 
 /** How a frame came out. */

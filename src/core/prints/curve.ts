@@ -23,7 +23,7 @@ const softly = (value: number, limit: number, side: 1 | -1) =>
 	limit - side * Math.log2(1 + 2 ** (side * (limit - value)));
 
 /** Stops above mid grey as they reach the print: what a negative could not hold is lost. */
-function printed({ left, holds }: PrintCurve, stops: number, error: number): number {
+function printed({ left, holds }: Pick<PrintCurve, 'left' | 'holds'>, stops: number, error: number): number {
 	const onFilm = stops + error;
 	const held = holds ? softly(softly(onFilm, -holds[0], -1), holds[1], 1) : onFilm;
 	return held - (1 - left) * error;
@@ -34,46 +34,57 @@ function printed({ left, holds }: PrintCurve, stops: number, error: number): num
  *
  * @param stops of a part of the scene above mid grey
  * @param error stops of exposure error, + = too much light
+ * @param straight printed as a negative that came out right would be: nothing is made up for
  * @returns 0 … 1
  * @example reflectanceOf('instant', 0, 0) // 0.18
  */
-export function reflectanceOf(type: FilmType, stops: number, error: number): number {
-	const curve = factsOf(type).print;
+export function reflectanceOf(type: FilmType, stops: number, error: number, straight = false): number {
+	const usual = factsOf(type).print;
+	const curve = straight ? { ...usual, left: 1 } : usual;
 	const { k, x0 } = logistic(curve);
 	const x = printed(curve, stops, error) + offsetAtMid(curve);
 	const density = curve.least + (curve.most - curve.least) / (1 + Math.exp(k * (x - x0)));
 	return 10 ** -density;
 }
 
+/** The whitest and the blackest that a print has, as parts of light. */
+export function endsOf(type: FilmType): { white: number; black: number } {
+	const { least, most } = factsOf(type).print;
+	return { white: 10 ** -least, black: 10 ** -most };
+}
+
 /** Mid grey at no error prints as mid grey, whatever the negative's ends do to it. */
 const offsetAtMid = (curve: PrintCurve) => -printed(curve, 0, 0);
 
-const [DARKEST, LIGHTEST] = [-4, 4];
+/** Beyond this a picture is all white or all black, stops. */
+export const FARTHEST_ERROR = 6;
 const HALVINGS = 40;
-/** A spot is told to about this, as part of itself: paper, scanner and grain; common practice. */
-const SPOT_DOUBT = 0.12;
-/** How far what should be mid grey seldom is just that, stops; common practice. */
-const GREY_DOUBT = 0.3;
+/** Where a curve is flat this says what a spot's own doubt makes of the error, stops. */
+const STEP = 0.05;
 
 /**
- * The error of a picture by a spot of it that should be mid grey, through its film's curve.
+ * The error of a picture by a spot of it of which it is known what it was in the scene, through its film's curve.
  *
+ * @param tone of the spot in the scene, stops from mid grey
  * @param reflectance of the spot, 0 … 1
- * @returns stops, + = too much light, and doubt, which grows where the curve is flat
- * @example errorByGrey('instant', 0.18).stops // 0
+ * @param straight a negative, printed as one that came out right would be
+ * @returns stops, + = too much light, and how strongly the spot tells: the slope of ln R
+ * @example errorByTone('instant', 0, 0.18).stops // 0
  */
-export function errorByGrey(type: FilmType, reflectance: number): { stops: number; sd: number } {
-	let [from, to] = [DARKEST, LIGHTEST];
+export function errorByTone(
+	type: FilmType,
+	tone: number,
+	reflectance: number,
+	straight = false
+): { stops: number; slope: number } {
+	const at = (error: number) => reflectanceOf(type, tone, error, straight);
+	let [from, to] = [-FARTHEST_ERROR, FARTHEST_ERROR];
 	for (let turn = 0; turn < HALVINGS; turn++) {
 		const middle = (from + to) / 2;
-		if (reflectanceOf(type, 0, middle) < reflectance) from = middle;
+		if (at(middle) < reflectance) from = middle;
 		else to = middle;
 	}
 	const stops = (from + to) / 2;
-	const STEP = 0.05;
-	const slope =
-		(Math.log(reflectanceOf(type, 0, stops + STEP)) - Math.log(reflectanceOf(type, 0, stops - STEP))) /
-		(2 * STEP);
-	const flat = SPOT_DOUBT / Math.max(slope, SPOT_DOUBT / LIGHTEST);
-	return { stops, sd: Math.min(LIGHTEST / 2, Math.hypot(flat, GREY_DOUBT)) };
+	const slope = (Math.log(at(stops + STEP)) - Math.log(at(stops - STEP))) / (2 * STEP);
+	return { stops, slope };
 }

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { factsOf, type FilmType } from '../film';
-import { errorByGrey, meanReflectance, printOf, reflectanceOf } from '.';
+import { endsOf, errorBySpot, errorBySpots, errorByTone, meanReflectance, printOf, reflectanceOf } from '.';
 
 const types: FilmType[] = ['colour-negative', 'bw-negative', 'reversal', 'instant', 'peel-apart'];
 const anyType = fc.constantFrom(...types);
@@ -57,11 +57,45 @@ describe('how a print answers to light', () => {
 	it('is read backwards for the error, with more doubt where it is flat', () => {
 		fc.assert(
 			fc.property(anyType, fc.double({ min: -2, max: 2, noNaN: true }), (type, error) => {
-				expect(errorByGrey(type, reflectanceOf(type, 0, error)).stops).toBeCloseTo(error, 2);
+				for (const straight of [false, true])
+					expect(errorByTone(type, 0, reflectanceOf(type, 0, error, straight), straight).stops).toBeCloseTo(
+						error,
+						2
+					);
 			})
 		);
-		expect(errorByGrey('instant', 0.75).sd).toBeGreaterThan(errorByGrey('instant', 0.18).sd);
-		expect(errorByGrey('instant', 0).stops).toBeCloseTo(-4, 1);
+		const grey = (reflectance: number) => errorBySpot('instant', { thing: 'grey', reflectance });
+		expect(grey(0.75).sd).toBeGreaterThan(grey(0.18).sd);
+		expect(grey(0).stops).toBeCloseTo(-6, 1);
+	});
+});
+
+describe('spots of a scan', () => {
+	const spot = (thing: 'grey' | 'white' | 'shadow', error: number) => ({
+		thing,
+		reflectance: reflectanceOf('instant', { grey: 0, white: 2, shadow: -2 }[thing], error)
+	});
+
+	it('tell the error each by what it was, and several more surely, but never as more than a judgement', () => {
+		for (const error of [-1, 0, 2 / 3]) {
+			const one = errorBySpots('instant', [spot('grey', error)])!;
+			const three = errorBySpots('instant', [
+				spot('grey', error),
+				spot('white', error),
+				spot('shadow', error)
+			])!;
+			expect(one.stops).toBeCloseTo(error, 2);
+			expect(three.stops).toBeCloseTo(error, 2);
+			expect(three.sd).toBeLessThanOrEqual(one.sd);
+			expect(three.sd).toBeGreaterThanOrEqual(1 / 3);
+		}
+		expect(errorBySpots('instant', [])).toBeNull();
+	});
+
+	it('are in more doubt where they contradict each other', () => {
+		const pair = (grey: number, shadow: number) =>
+			errorBySpots('instant', [spot('grey', grey), spot('shadow', shadow)])!;
+		expect(pair(-1.5, 1).sd).toBeGreaterThan(1.5 * pair(0, 0).sd);
 	});
 });
 
@@ -86,7 +120,8 @@ describe('a print of the made-up scene', () => {
 
 	it('tells its own error by the card', () => {
 		for (const error of [-1, -1 / 3, 0, 2 / 3]) {
-			const read = errorByGrey('instant', meanReflectance(card(printOf({ ...question, error }))));
+			const reflectance = meanReflectance(card(printOf({ ...question, error })));
+			const read = errorBySpot('instant', { thing: 'grey', reflectance });
 			expect(Math.abs(read.stops - error)).toBeLessThan(0.3);
 		}
 	});
@@ -101,5 +136,20 @@ describe('a print of the made-up scene', () => {
 			return pixels[0] + pixels[1] + pixels[2];
 		};
 		expect(corner('plastic')).toBeLessThan(corner('plain'));
+	});
+
+	it('is seen with its paper white as white and its black as black, and −2 told from right on every film', () => {
+		for (const type of types) {
+			const seen = (error: number) => printOf({ ...question, type, error, seen: true, straight: true });
+			const right = seen(0);
+			// The door of the scene, and the brightest of the sky: near the ends of what a screen shows.
+			const door = (70 * 120 + 34) * 4;
+			expect(right[door + 1]).toBeLessThan(45);
+			expect(Math.max(...right.filter((_, at) => at % 4 === 1))).toBeGreaterThan(235);
+			const mean = (pixels: Uint8ClampedArray) => pixels.reduce((sum, each) => sum + each, 0) / pixels.length;
+			expect(mean(right) - mean(seen(-2))).toBeGreaterThan(30);
+			const { white, black } = endsOf(type);
+			expect(white / black).toBeGreaterThan(30);
+		}
 	});
 });

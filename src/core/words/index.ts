@@ -20,6 +20,7 @@ export * from './night';
 export * from './develop';
 export * from './practice';
 export * from './why';
+export * from './judging';
 export * from './mismatch';
 export * from './fit';
 export * from './cast';

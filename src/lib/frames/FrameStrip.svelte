@@ -64,6 +64,7 @@
 							height={99}
 							seed={number % GRAINS}
 							lens={lensOf(camera)}
+							seen
 						/>
 						<span class="made small">simulated</span>
 					{/if}

@@ -4,8 +4,9 @@
 	import { resolve } from '$app/paths';
 	import { isDevelopedLater } from '$core/film';
 	import { judgedInWords } from '$core/words';
+	import type { Told } from '$core/prints';
 	import { formatDoubt } from '$core/units';
-	import { faults, tones, type Fault, type Judgement, type Tone } from '$contract/frames';
+	import { faults, tones, type Fault, type Judge, type Judgement, type Tone } from '$contract/frames';
 	import type { PictureRecord } from '$contract/pictures';
 	import type { CameraRecord, FilmRecord, FrameRecord } from '$contract/records';
 	import Pictures from '$lib/parts/Pictures.svelte';
@@ -16,7 +17,8 @@
 	import Promised from './Promised.svelte';
 	import { lastEdit } from './last-edit.svelte';
 	import NegativeFields from './NegativeFields.svelte';
-	import ScanSpot from './ScanSpot.svelte';
+	import PictureJudge from './PictureJudge.svelte';
+	import { printsToPick } from './prints-to-pick';
 	import { refresh } from '$lib/records/refresh';
 
 	interface Props {
@@ -28,10 +30,15 @@
 	}
 	let { frame, camera, film, pictures, next }: Props = $props();
 
-	/** Two stops to both sides, in thirds. */
-	const steps = Array.from({ length: 13 }, (_, index) => (index - 6) / 3);
+	const steps = $derived(printsToPick(frame.predicted?.error ?? 0));
 	/** Doubt of a look beside the prints, and without them, stops; common practice. */
 	const BESIDE = 1 / 3;
+	const byWhat: Record<Judge, string> = {
+		eye: '',
+		prints: '',
+		scan: ', by the scan',
+		picture: ', by its picture'
+	};
 	const toneNames: Record<Tone, string> = { shadows: 'shadows are gone', highlights: 'highlights are gone' };
 	const faultNames: Record<Fault, string> = {
 		blur: 'blurred',
@@ -67,9 +74,8 @@
 		draft = { ...draft, stops: Number(stops.toFixed(4)), sd: BESIDE, by: 'prints' };
 	}
 
-	function fromScan({ stops, sd }: { stops: number; sd: number }) {
-		const within = Math.max(-4, Math.min(4, stops));
-		draft = { ...draft, stops: Number(within.toFixed(3)), sd: Number(sd.toFixed(3)), by: 'scan' };
+	function fromPicture({ stops, sd }: Told, by: 'scan' | 'picture') {
+		draft = { ...draft, stops: Number(stops.toFixed(3)), sd: Number(sd.toFixed(3)), by };
 	}
 
 	/** What is judged so far, without what is not said; nothing before a print is picked. */
@@ -139,7 +145,16 @@
 						checked={at === nearest}
 						onchange={() => match(stops)}
 					/>
-					<Print type={film.type} error={stops} width={200} height={150} seed={9} lens={lensOf(camera)} />
+					<Print
+						type={film.type}
+						error={stops}
+						width={200}
+						height={150}
+						seed={9}
+						lens={lensOf(camera)}
+						straight
+						seen
+					/>
 					<span class="small">{judgedInWords({ stops })}</span>
 				</label>
 			{/each}
@@ -148,23 +163,23 @@
 			{#if draft.stops !== undefined && draft.sd !== undefined}
 				<strong>It came out {judgedInWords({ stops: draft.stops })}</strong>, give or take {formatDoubt(
 					draft.sd
-				)}{draft.by === 'scan' ? ', by the scan' : ''}.
+				)}{byWhat[draft.by ?? 'eye']}.
 			{/if}
 		</p>
 	</fieldset>
 
 	<fieldset>
-		<legend>Its scan</legend>
+		<legend>Its scan, or a picture of it</legend>
 		<Pictures
 			owner="frame"
 			ownerId={frame.id}
 			{pictures}
 			what="scan"
-			pick="Read its grey"
+			pick="Judge by it"
 			onpick={(picture) => (scan = picture)}
 		/>
 		{#if scan}
-			<ScanSpot picture={scan} type={film.type} onread={fromScan} />
+			{#key scan.id}<PictureJudge picture={scan} type={film.type} onread={fromPicture} />{/key}
 		{/if}
 	</fieldset>
 

@@ -3,14 +3,14 @@
 	import type { PrintQuestion } from '$core/prints';
 	import { printFor } from './print-desk';
 
-	let { type, error, width, height, seed, lens }: PrintQuestion = $props();
+	let { type, error, width, height, seed, lens, straight, seen }: PrintQuestion = $props();
 
 	let canvas: HTMLCanvasElement;
 
 	$effect(() => {
 		let here = true;
 		// A print that cannot be made leaves its paper empty: what it shows is said beside it.
-		printFor({ type, error, width, height, seed, lens }).then(
+		printFor({ type, error, width, height, seed, lens, straight, seen }).then(
 			(picture) => {
 				if (here) canvas?.getContext('2d')?.putImageData(picture, 0, 0);
 			},

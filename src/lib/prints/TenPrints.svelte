@@ -22,7 +22,7 @@
 <div class="ten" role="img" aria-label="Of ten such frames {good} come out">
 	{#each prints as { at, error, comesOut } (at)}
 		<span class:lost={!comesOut}>
-			<Print type={film.type} {error} width={44} height={33} seed={at + 1} lens={lensOf(camera)} />
+			<Print type={film.type} {error} width={44} height={33} seed={at + 1} lens={lensOf(camera)} seen />
 		</span>
 	{/each}
 </div>

@@ -10,5 +10,6 @@ export const bwNegative: FilmTypeFacts = {
 	push: [-1, 1],
 	reciprocity: { from: 1, exponent: 1.3 },
 	developsIn: null,
-	print: { least: 0.06, most: 1.9, contrast: 1.3, left: 0.5, holds: [4, 5.5], grain: 0.035 }
+	print: { least: 0.06, most: 1.9, contrast: 1.3, left: 0.5, holds: [4, 5.5], grain: 0.025 },
+	overBase: { middle: 0.7, slope: 0.58 }
 };

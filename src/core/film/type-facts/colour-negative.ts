@@ -10,5 +10,6 @@ export const colourNegative: FilmTypeFacts = {
 	push: [-1, 1],
 	reciprocity: { from: 1, exponent: 1.15 },
 	developsIn: null,
-	print: { least: 0.06, most: 2.1, contrast: 1.35, left: 0.5, holds: [3.5, 6], grain: 0.02 }
+	print: { least: 0.06, most: 2.1, contrast: 1.35, left: 0.5, holds: [3.5, 6], grain: 0.02 },
+	overBase: { middle: 0.75, slope: 0.6 }
 };

@@ -18,6 +18,14 @@ export interface PrintCurve {
 	grain: number;
 }
 
+/** How dense a negative is where it came out right. */
+export interface NegativeCurve {
+	/** Of mid grey, above the clear base. */
+	middle: number;
+	/** Density for a factor of ten in light. */
+	slope: number;
+}
+
 /** All that is typical of a type of film; common practice, to be replaced by what the person knows of its own. */
 export interface FilmTypeFacts {
 	/** A negative is printed; all else is the picture itself. */
@@ -37,6 +45,8 @@ export interface FilmTypeFacts {
 	/** How long it takes at 21 °C until it can be judged, s; null: a person or a laboratory develops it later. */
 	developsIn: number | null;
 	print: PrintCurve;
+	/** Of a negative itself, against its base. */
+	overBase?: NegativeCurve;
 	/** What hands forget with it, whatever it is in. */
 	checks?: { load: readonly string[]; frame: readonly string[] };
 }
