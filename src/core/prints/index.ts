@@ -1,17 +1,6 @@
 export { endsOf, errorByTone, FARTHEST_ERROR, reflectanceOf } from './curve';
-export { levelled, luminanceAbout, type LevelledPrint, type Pixels, type Refusal } from './levelled';
-export { inPicture, onPrint, type Point, type Quad } from './quad';
-export * from './references';
-export { meanReflectance, printOf, type PrintQuestion } from './render';
-export {
-	errorBySpot,
-	errorBySpots,
-	LEAST_JUDGED,
-	tonesOfThings,
-	weighed,
-	type Spot,
-	type Thing,
-	type Told
-} from './spots';
+export type { Pixels } from './levelled';
 export * from './picture-judge';
-export { errorThrough, type SpotThrough } from './through-light';
+export { onPrint, type Point, type Quad } from './quad';
+export { printOf, type PrintQuestion } from './render';
+export { errorBySpot, errorBySpots, tonesOfThings, type Thing, type Told } from './spots';

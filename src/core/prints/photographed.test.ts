@@ -159,6 +159,12 @@ describe('film against light', () => {
 		expect(found.sd).toBeGreaterThanOrEqual(0.7);
 	});
 
+	it('is told of a scan without any known thing on it only as what does not count', () => {
+		const judged = judgedByPicture('scan', 'instant', strip([0.18, 0.18]), { marks: {}, spots: [] });
+		expect(judged).toMatchObject({ counts: false, told: { sd: 0.8 } });
+		expect(Math.abs(told(judged)!.stops)).toBeLessThan(0.05);
+	});
+
 	it('tells a slide by what comes through beside its light table', () => {
 		const picture = strip([0.9, 0.9 * 0.18]);
 		const marked = { marks: { clear: place(0, 2) }, spots: [{ thing: 'grey' as const, at: place(1, 2) }] };

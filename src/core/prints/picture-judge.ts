@@ -1,7 +1,7 @@
 import { factsOf, type FilmType } from '../film';
 import { levelled, luminanceAbout, type LevelledPrint, type Pixels, type Refusal } from './levelled';
 import { onPrint, type Point, type Quad } from './quad';
-import { curveByCard, errorByBorder, errorByPair, errorBySpotsOf } from './references';
+import { curveByCard, errorByBorder, errorByPair, errorBySpotsOf, errorByWhole } from './references';
 import { errorBySpots, LEAST_JUDGED, type Thing, type Told } from './spots';
 import { errorThrough } from './through-light';
 
@@ -34,7 +34,7 @@ export const marksOf: Readonly<Record<PictureWay, readonly MarkKind[]>> = {
 export const hasSpots = (way: PictureWay): boolean => way !== 'pair';
 
 /**
- * What a picture of a film can show, the surest first. A print or a scan of a negative was corrected already, and a
+ * What a picture of a film can show; a phone's picture by what lies beside the print, the surest first. A print or a scan of a negative was corrected already, and a
  * slide has no border.
  *
  * @example waysToJudge('bw-negative') // ['light']
@@ -58,6 +58,13 @@ export type PictureJudged =
 	| { refused: Refusal | 'card' }
 	/** Marks or spots are missing. */
 	| null;
+
+/** Where a whole picture is looked at. */
+const ACROSS = 16;
+const PLACES: readonly Point[] = Array.from({ length: ACROSS ** 2 }, (_, at) => ({
+	x: ((at % ACROSS) + 0.5) / ACROSS,
+	y: (Math.floor(at / ACROSS) + 0.5) / ACROSS
+}));
 
 /** A spot is looked at over this part of the picture's width. */
 const SPOT = 0.015;
@@ -84,13 +91,12 @@ export function judgedByPicture(
 ): PictureJudged {
 	const radius = Math.max(1, Math.round((SPOT * pixels.width) / 2));
 	const about = (place: Point) => luminanceAbout(pixels, place, radius);
-	if (way === 'scan')
-		return asJudged(
-			errorBySpots(
-				type,
-				spots.map(({ thing, at }) => ({ thing, reflectance: about(at) }))
-			)
-		);
+	if (way === 'scan') {
+		const seen = spots.map(({ thing, at }) => ({ thing, reflectance: about(at) }));
+		return seen.length > 0
+			? asJudged(errorBySpots(type, seen))
+			: asJudged(errorByWhole(type, PLACES.map(about)), false);
+	}
 	if (way === 'light') {
 		const { clear } = marks;
 		if (!clear) return null;
@@ -112,15 +118,11 @@ function judgedPrint(
 	{ marks, spots }: Marked,
 	about: (place: Point) => number
 ): PictureJudged {
-	const [quad, rightQuad] = [quadOf(marks, 'print'), quadOf(marks, 'right')];
+	const quad = quadOf(marks, 'print');
 	if (!quad) return null;
 	const print = levelled(pixels, quad);
 	if ('refused' in print) return print;
-	if (way === 'pair') {
-		const right = rightQuad && levelled(pixels, rightQuad);
-		if (!right) return null;
-		return 'refused' in right ? right : asJudged(errorByPair(type, print, right));
-	}
+	if (way === 'pair') return judgedPair(type, pixels, print, quadOf(marks, 'right'));
 	const tones = tonesOf(print, quad, spots);
 	if (way === 'print')
 		return tones.length > 0
@@ -130,6 +132,12 @@ function judgedPrint(
 	if (!white || !grey || !black) return null;
 	const curve = curveByCard({ white: about(white), grey: about(grey), black: about(black) });
 	return curve ? asJudged(errorBySpotsOf(type, tones, curve)) : { refused: 'card' };
+}
+
+function judgedPair(type: FilmType, pixels: Pixels, print: LevelledPrint, quad: Quad | null): PictureJudged {
+	if (!quad) return null;
+	const right = levelled(pixels, quad);
+	return 'refused' in right ? right : asJudged(errorByPair(type, print, right));
 }
 
 function tonesOf(print: LevelledPrint, quad: Quad, spots: Marked['spots']) {

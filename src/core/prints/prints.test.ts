@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { factsOf, type FilmType } from '../film';
-import { endsOf, errorBySpot, errorBySpots, errorByTone, meanReflectance, printOf, reflectanceOf } from '.';
+import { endsOf, errorBySpot, errorBySpots, errorByTone, printOf, reflectanceOf } from '.';
 
 const types: FilmType[] = ['colour-negative', 'bw-negative', 'reversal', 'instant', 'peel-apart'];
 const anyType = fc.constantFrom(...types);
@@ -98,6 +98,16 @@ describe('spots of a scan', () => {
 		expect(pair(-1.5, 1).sd).toBeGreaterThan(1.5 * pair(0, 0).sd);
 	});
 });
+
+/** What a spot gives back on the mean. Source: IEC 61966-2-1 and the luminance of its primaries. */
+function meanReflectance(pixels: Uint8ClampedArray): number {
+	const linear = (value: number) =>
+		value / 255 <= 0.04045 ? value / 255 / 12.92 : ((value / 255 + 0.055) / 1.055) ** 2.4;
+	let sum = 0;
+	for (let at = 0; at < pixels.length; at += 4)
+		sum += 0.2126 * linear(pixels[at]) + 0.7152 * linear(pixels[at + 1]) + 0.0722 * linear(pixels[at + 2]);
+	return sum / (pixels.length / 4);
+}
 
 describe('a print of the made-up scene', () => {
 	const question = { type: 'instant', error: 0, width: 120, height: 90, seed: 7, lens: 'plain' } as const;

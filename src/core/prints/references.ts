@@ -9,8 +9,7 @@ import { errorBySpot, weighed, type Spot, type Thing, type Told } from './spots'
  */
 
 /** What lies beside the print, or is known of it; the surest first. */
-export const references = ['pair', 'card', 'spot', 'border'] as const;
-export type Reference = (typeof references)[number];
+type Reference = 'pair' | 'card' | 'spot' | 'border';
 
 /** Doubts by reference, stops: near right, and beyond a stop; common practice, held by simulation in the tests. */
 const doubts: Readonly<Record<Reference, readonly [near: number, far: number]>> = {
@@ -121,12 +120,17 @@ export function errorBySpotsOf(
 	return told && { stops: told.stops, sd: Math.max(told.sd, doubtBy(curve ? 'card' : 'spot', told.stops)) };
 }
 
-/**
- * The error of a print by nothing but its border: as if its subject were mid grey on the whole. Too much is free for
- * it to count.
- */
-export function errorByBorder(type: FilmType, { tones }: LevelledPrint): Told {
-	const middle = Math.exp(tones.reduce((sum, tone) => sum + Math.log(tone), 0) / tones.length);
-	const { stops } = errorByTone(type, 0, reflected(type, middle));
+/** The error of a picture of which nothing is known: as if it were mid grey on the whole. Too much is free for it to count. */
+export function errorByWhole(type: FilmType, reflectances: readonly number[]): Told {
+	const logs = reflectances.map((each) => Math.log(Math.max(each, endsOf(type).black)));
+	const middle = Math.exp(logs.reduce((sum, each) => sum + each, 0) / logs.length);
+	const { stops } = errorByTone(type, 0, middle);
 	return { stops, sd: doubtBy('border', stops) };
 }
+
+/** The same of a print by nothing but its border. */
+export const errorByBorder = (type: FilmType, { tones }: LevelledPrint): Told =>
+	errorByWhole(
+		type,
+		tones.map((tone) => reflected(type, tone))
+	);

@@ -1,6 +1,6 @@
 import { randomLcg, randomNormal } from 'd3-random';
 import { factsOf, type FilmType } from '../film';
-import { encodedOf, linearOf, luminanceOf } from '../units';
+import { encodedOf } from '../units';
 import { endsOf, reflectanceOf } from './curve';
 import { spotAt } from './scene';
 
@@ -28,7 +28,6 @@ const lenses = {
 	plastic: { corners: 1.3, flare: 0.03 }
 } as const;
 
-const MID_GREY = 0.18;
 /** Light too little for a negative leaves coarser grain, this much for a stop. */
 const GRAIN_PER_STOP = 0.5;
 
@@ -76,22 +75,4 @@ export function printOf({
 		pixels[at * 4 + 3] = 255;
 	}
 	return pixels;
-}
-
-/**
- * What a print gives back on the mean of a spot.
- *
- * @param pixels sRGB with alpha of the spot
- * @returns 0 … 1, linear
- */
-export function meanReflectance(pixels: Uint8ClampedArray): number {
-	let sum = 0;
-	for (let at = 0; at < pixels.length; at += 4) {
-		sum += luminanceOf(
-			linearOf(pixels[at] / 255),
-			linearOf(pixels[at + 1] / 255),
-			linearOf(pixels[at + 2] / 255)
-		);
-	}
-	return pixels.length === 0 ? MID_GREY : sum / (pixels.length / 4);
 }

@@ -194,7 +194,7 @@
 			{:else if result}
 				<strong>{judgedInWords(result.told)}</strong>, give or take {formatDoubt(result.told.sd)}.
 				{#if !result.counts}
-					By its border alone: too unsure to count. Add a thing that you know the tone of.
+					As if it were mid grey on the whole: too unsure to count. Add a thing that you know the tone of.
 				{/if}
 			{/if}
 		</p>
