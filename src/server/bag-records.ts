@@ -15,8 +15,8 @@ function mayBeOn({ along, date }: OutingRecord): boolean {
 	return Math.abs(DateTime.fromISO(date, { zone: 'utc' }).diffNow('days').days) < 3;
 }
 
-/** What the Shoot view is derived from: the bag, the loads in cameras, their frames, the last readings, own landmarks and places. */
-export async function bagRecords() {
+/** The bag, the loads in cameras, their frames, the last readings, own landmarks and places: where nothing is answered. */
+export function plainRecords() {
 	const { cameras, films, loads, frames, gear, outings, readings, places } = store();
 	const inCameras = loads.where('in_camera', 1);
 	const on = everything(outings).filter(mayBeOn);
@@ -37,8 +37,14 @@ export async function bagRecords() {
 		doubts: agreedDoubts(),
 		habits: agreedHabits(),
 		guesses: guessesSoFar(),
-		learnt: await learntByLoad(inCameras)
+		learnt: {}
 	};
+}
+
+/** What the Shoot view is derived from: the same, with what frames have taught. */
+export async function bagRecords() {
+	const records = plainRecords();
+	return { ...records, learnt: await learntByLoad(records.loads) };
 }
 
 /** What a load of a film usually is. */

@@ -104,12 +104,8 @@ export async function lessons() {
 	};
 }
 
-/** What is asked of a camera: which film is in it, which pack, and how the light is read. */
-export interface LearntAsked {
-	film: string;
-	load?: string;
-	way?: string;
-}
+/** What is asked of a camera: its film is known by now. */
+export type LearntAsked = LearntQuery & { film: string };
 
 /** A question by ids, or what is wrong with it: a film is named, or is that of a load. */
 export function askedOf(

@@ -55,7 +55,7 @@ test('a scan is kept with its frame, its grey read, and comes back after a resta
 	await spot.click({ position: { x: 40, y: 150 } });
 	await expect(page.getByText(/It came out 1⅓ stops too dark, give or take .*by the scan/)).toBeVisible();
 	await page.getByRole('button', { name: 'Save', exact: true }).click();
-	await expect(page.getByText('Came out 1⅓ stops too dark')).toBeVisible();
+	await expect(page.getByText('Came out 1⅓ stops too dark', { exact: true })).toBeVisible();
 	await page.getByRole('button', { name: 'Undo' }).click();
 	await expect(page.getByRole('list', { name: 'Frames' }).getByText('Judge frame 1')).toBeVisible();
 	await page.getByRole('link', { name: 'Edit frame 1' }).click();
@@ -121,11 +121,11 @@ test('a print is judged in a phone’s picture, beside one that came out right',
 		await canvas.click({ position: { x: x * box.width, y: y * box.height } });
 	await expect(page.getByText(/It came out 1 stop too dark, give or take ⅓, by its picture/)).toBeVisible();
 	// Alone in the picture, its border says too little to be filled in.
-	await page.getByLabel('What the picture shows').selectOption({ label: 'A phone’s picture of it alone' });
+	await page.getByLabel('What the picture shows').selectOption({ label: 'Your print alone' });
 	for (const { x, y } of own) await canvas.click({ position: { x: x * box.width, y: y * box.height } });
 	await expect(page.getByText(/too unsure to count/)).toBeVisible();
 	await page.getByRole('button', { name: 'Save', exact: true }).click();
-	await expect(page.getByText('Came out 1 stop too dark')).toBeVisible();
+	await expect(page.getByText('Came out 1 stop too dark', { exact: true })).toBeVisible();
 	const frame = await (await request.get(`/api/frames/${id}`)).json();
 	expect(frame.judged).toMatchObject({ by: 'picture', sd: expect.closeTo(1 / 3, 2) });
 });

@@ -50,7 +50,7 @@ test('a reading of before is taken again with one tap, named, and stays on the l
 	await page.getByLabel('Its name on the line').fill('Net loft');
 	await page.getByRole('button', { name: 'Keep the name' }).click();
 	await expect(page.locator('[data-ruler]')).toContainText('Net loft');
-	await page.getByRole('button', { name: /^9 Net loft/ }).click();
+	await page.getByRole('button', { name: /^9 ± ½ Net loft/ }).click();
 	await expect(handle(page)).toHaveAttribute('aria-valuetext', /about 9/);
 	await app.restart();
 	await open(page, '/');

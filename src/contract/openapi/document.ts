@@ -22,7 +22,7 @@ export const openapi = {
 	openapi: '3.1.0',
 	info: {
 		title: 'Just Enough',
-		version: '0.13.0',
+		version: '0.14.0',
 		description:
 			'Lengths are mm, distances m, times s, light EV at ISO 100, exposure in stops with + for too much light.'
 	},

@@ -1,77 +1,33 @@
-import { randomLcg } from 'd3-random';
 import { describe, expect, it } from 'vitest';
-import { card, drawnPhone, pairOf, photograph, type Phone } from '../../../tests/fixtures/photographed';
 import { draws } from '../../../tests/fixtures/few';
-import { judgedByPicture, marksOf, type Marked, type PictureJudged, type PictureWay, type Point } from '.';
-
-/** Prints on a table with known errors, taken by simulated phones: what is told of them against what they are. */
-
-const [ownQuad, rightQuad] = pairOf;
-/** All that can be marked on such a picture. */
-const allMarks = Object.fromEntries([
-	...marksOf.pair.map((kind, at) => [kind, [...ownQuad, ...rightQuad][at]]),
-	...Object.entries(card).map(([patch, at]) => [`card-${patch}`, at])
-]) as Marked['marks'];
-
-/** Where a place of the print lies, near enough for a spot: the print is hardly askew. */
-const onPicture = (u: number, v: number): Point => {
-	const [a, b, c, d] = ownQuad;
-	const mix = (p: number, q: number, by: number) => p * (1 - by) + q * by;
-	return {
-		x: mix(mix(a.x, b.x, u), mix(d.x, c.x, u), v),
-		y: mix(mix(a.y, b.y, u), mix(d.y, c.y, u), v)
-	};
-};
-const greyCard = (shift: number) => [{ thing: 'grey' as const, at: onPicture(0.66 - shift, 0.78) }];
-
-const told = (judged: PictureJudged) => (judged && 'told' in judged ? judged.told : null);
+import {
+	allMarks,
+	coveredOf,
+	greyCard,
+	judgedRuns,
+	ownQuad,
+	rmsOf,
+	told
+} from '../../../tests/fixtures/judged';
+import { card, photograph, type Phone } from '../../../tests/fixtures/photographed';
+import { judgedByPicture, marksOf, type Marked } from '.';
 
 describe('prints in a phone’s picture', () => {
-	const source = randomLcg(0.37);
-	const runs = Array.from({ length: draws(40) }, (_, at) => ({
-		seed: (at + 0.5) / 40,
-		error: -1.5 + 3 * source(),
-		shift: 0.04 * (source() - 0.5)
-	}));
-	const off: Record<PictureWay, { by: number; sd: number }[]> = {
-		scan: [],
-		pair: [],
-		card: [],
-		print: [],
-		light: []
-	};
-	let refused = 0;
-	for (const { seed, error, shift } of runs) {
-		const prints = [
-			{ error, quad: ownQuad, shift },
-			{ error: 0, quad: rightQuad }
-		];
-		const picture = photograph(prints, drawnPhone(seed), seed);
-		const marked = { marks: allMarks, spots: greyCard(shift) };
-		for (const way of ['pair', 'card', 'print'] as const) {
-			const found = told(judgedByPicture(way, 'instant', picture, marked));
-			if (found) off[way].push({ by: found.stops - error, sd: found.sd });
-			else refused += 1;
-		}
-	}
-	const rms = (way: PictureWay) =>
-		Math.sqrt(off[way].reduce((sum, { by }) => sum + by ** 2, 0) / off[way].length);
-	/** Nine tenths of a normal lie within 1.645 of its standard deviations. */
-	const covered = (way: PictureWay) =>
-		off[way].filter(({ by, sd }) => Math.abs(by) < 1.645 * sd).length / off[way].length;
+	const runs = draws(40);
+	const { off, refused } = judgedRuns(runs, 0.37);
 
-	// Bounds: what a print beside a right one, a card, and a border with a grey should reach; from simulation.
+	// Bounds: what a print beside a right one, beside a card, and a border with a grey should reach; by simulation.
 	it.each([
-		['pair', 0.16],
+		['pair', 0.17],
 		['card', 0.2],
 		['print', 0.4]
 	] as const)('are told: %s, to within %s', (way, within) => {
-		expect(rms(way)).toBeLessThan(within);
-		expect(covered(way)).toBeGreaterThanOrEqual(0.85);
+		expect(rmsOf(off[way])).toBeLessThan(within);
+		expect(coveredOf(off[way])).toBeGreaterThanOrEqual(0.85);
 	});
 
 	it('are hardly ever refused where the picture is sound', () => {
-		expect(refused).toBeLessThan(0.1 * 3 * runs.length);
+		expect(refused).toBeLessThan(0.1 * 3 * runs);
 	});
 });
 

@@ -5,10 +5,10 @@ import type { MarkKind, PictureJudged, PictureWay, Thing } from '../prints';
 
 const ways: Readonly<Record<PictureWay, string>> = {
 	scan: 'A scan, not corrected',
-	pair: 'A phone’s picture of it beside one that came out right',
-	card: 'A phone’s picture of it beside a card with white, grey and black',
-	print: 'A phone’s picture of it alone',
-	light: 'A picture of it on a light table'
+	pair: 'Your print beside a right one',
+	card: 'Your print beside a grey card',
+	print: 'Your print alone',
+	light: 'The film on a light table'
 };
 
 /** What a picture shows, to choose from. */
@@ -17,7 +17,7 @@ export const pictureWayName = (way: PictureWay): string => ways[way];
 const hints: Readonly<Record<PictureWay, string>> = {
 	scan: 'Add what you know the tone of: a grey, a white shirt. Several make it surer.',
 	pair: 'Both prints of the same subject on the same film, side by side in even light. Tap the corners of each picture, inside its white border.',
-	card: 'Tap the corners of the picture inside its white border, the three patches, and then a thing on the print that you know the tone of.',
+	card: 'A card with a white, a grey and a black patch. Tap the corners of the picture inside its white border, the three patches, and then a thing on the print that you know the tone of.',
 	print:
 		'Tap the corners of the picture inside its white border, and then a thing on it that you know the tone of. The phone’s own contrast stays in doubt: a right print or a card beside it is surer.',
 	light: 'Tap the bare light table beside the slide, and then a thing on it that you know the tone of.'

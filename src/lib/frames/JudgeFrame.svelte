@@ -123,8 +123,10 @@
 	<p><a class="plain-link" href={resolve(`/frames?load=${frame.loadId}`)}>Frames</a></p>
 	<h1>Frame {frame.number} of {camera.name}: how is it?</h1>
 	<p class="soft">
-		{#if frame.predicted}Promised: <Promised {frame} />;
-		{/if}{frameSettings(camera, frame)}, {frameLight(frame.light)}.
+		{#if frame.predicted}<span>Promised: <Promised {frame} />;&nbsp;</span>{/if}{frameSettings(
+			camera,
+			frame
+		)}, {frameLight(frame.light)}.
 		{frame.subject ?? ''}
 	</p>
 

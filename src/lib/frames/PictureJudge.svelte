@@ -131,16 +131,34 @@
 	onload={(event) => draw(event.currentTarget as HTMLImageElement)}
 	onerror={() => (original = false)}
 />
-{#if ways.length > 1}
-	<ChoiceField
-		label="What the picture shows"
-		value={way}
-		options={ways.map((each) => ({ value: each, name: pictureWayName(each) }))}
-		onchange={choose}
-	/>
-{/if}
-<p class="hint">{pictureWayHint(way, type)}</p>
-<div class="at-it">
+<div class="judge">
+	{#if ways.length > 1}
+		<ChoiceField
+			label="What the picture shows"
+			value={way}
+			options={ways.map((each) => ({ value: each, name: pictureWayName(each) }))}
+			onchange={choose}
+		/>
+	{/if}
+	<p>{pictureWayHint(way, type)}</p>
+	{#if hasSpots(way)}
+		<div class="row" role="group" aria-label="Add a thing on it">
+			{#each things as thing (thing)}
+				<button type="button" class="quiet" onclick={() => add(thing)}>+ {thingName(thing)}</button>
+			{/each}
+		</div>
+	{/if}
+	<p role="status" class="says">
+		{#if result && 'refused' in result}
+			{refusalInWords(result.refused)}
+		{:else if result && result.counts}
+			<strong>{judgedInWords(result.told)}</strong>, give or take {formatDoubt(result.told.sd)}.
+		{:else if result}
+			{judgedInWords(result.told)}, give or take {formatDoubt(result.told.sd)}, as if it were mid grey on the
+			whole: too unsure to count. Add a thing that you know the tone of.
+		{/if}
+		{#if marks[active]?.at === null}<strong>Tap {active + 1}: {marks[active].name}.</strong>{/if}
+	</p>
 	<button
 		type="button"
 		class="canvas"
@@ -164,71 +182,46 @@
 			{/each}
 		{/if}
 	</button>
-	<div class="side">
-		{#if marks.length > 0}
-			<ol aria-label="Marks">
-				{#each marks as mark, at (at)}
-					<li>
-						<button type="button" class="quiet" aria-pressed={at === active} onclick={() => (active = at)}>
-							{at + 1}. {mark.name}{mark.at ? '' : at === active ? ': tap it' : ''}
-						</button>
-						{#if 'thing' in mark}
-							<button type="button" class="quiet" aria-label="Take out {at + 1}" onclick={() => remove(at)}
-								>✕</button
-							>
-						{/if}
-					</li>
-				{/each}
-			</ol>
-		{/if}
-		{#if hasSpots(way)}
-			<div class="things" role="group" aria-label="Add a thing on it">
-				{#each things as thing (thing)}
-					<button type="button" class="quiet" onclick={() => add(thing)}>+ {thingName(thing)}</button>
-				{/each}
-			</div>
-		{/if}
-		<p role="status" class="says">
-			{#if result && 'refused' in result}
-				{refusalInWords(result.refused)}
-			{:else if result}
-				<strong>{judgedInWords(result.told)}</strong>, give or take {formatDoubt(result.told.sd)}.
-				{#if !result.counts}
-					As if it were mid grey on the whole: too unsure to count. Add a thing that you know the tone of.
-				{/if}
-			{/if}
-		</p>
-	</div>
+	{#if marks.length > 0}
+		<ol class="row" aria-label="Marks">
+			{#each marks as mark, at (at)}
+				<li>
+					<button
+						type="button"
+						class="quiet figures"
+						aria-label="{at + 1}: {mark.name}{mark.at ? '' : ', not set'}"
+						aria-pressed={at === active}
+						onclick={() => (active = at)}>{at + 1}{mark.at ? '' : ' ?'}</button
+					>
+					{#if 'thing' in mark}
+						<button type="button" class="quiet" aria-label="Take out {at + 1}" onclick={() => remove(at)}
+							>✕</button
+						>
+					{/if}
+				</li>
+			{/each}
+		</ol>
+	{/if}
 </div>
 
 <style>
-	.hint {
+	.judge {
+		display: grid;
+		gap: 0.5rem;
 		max-width: 46rem;
-	}
-	.at-it {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 0.75rem;
-		align-items: start;
+		justify-items: start;
 	}
 	.canvas {
 		position: relative;
 		line-height: 0;
 		cursor: crosshair;
-		flex: 0 1 auto;
 		padding: 0;
 	}
 	canvas {
 		max-width: 100%;
 		max-height: 26rem;
 	}
-	.side {
-		flex: 1 1 16rem;
-		display: grid;
-		gap: 0.5rem;
-	}
-	ol,
-	.things {
+	.row {
 		display: flex;
 		flex-wrap: wrap;
 		gap: 0.35rem;
@@ -258,6 +251,6 @@
 		background: black;
 	}
 	.says {
-		min-height: 1.5rem;
+		min-height: 3rem;
 	}
 </style>

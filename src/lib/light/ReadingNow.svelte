@@ -1,7 +1,7 @@
 <!-- The light as it is known now, and what is doubtful about it. -->
 <script lang="ts">
 	import { lightNote, resolveLight, without } from '$core/light';
-	import { formatEv } from '$core/units';
+	import { formatDoubt, formatEv } from '$core/units';
 	import { contradictionInWords, lightInWords } from '$core/words';
 	import { agoInWords } from '$lib/parts/ago';
 	import type { LightDesk } from './light-desk.svelte';
@@ -34,7 +34,11 @@
 			<ul>
 				{#each combined.readings as each, at (at)}
 					<li>
-						<span class="figures">{formatEv(resolveLight(each).ev)} {lightNote(each)}</span>
+						<span class="figures"
+							>{formatEv(resolveLight(each).ev)} ± {formatDoubt(resolveLight(each).sd)}, {lightNote(
+								each
+							)}</span
+						>
 						<button
 							class="plain-link small"
 							onclick={() => void lights.keep(without(combined, at))}

@@ -2,7 +2,7 @@
 <script lang="ts">
 	import { refresh } from '$lib/records/refresh';
 	import { lightNote, resolveLight } from '$core/light';
-	import { formatEv } from '$core/units';
+	import { formatDoubt, formatEv } from '$core/units';
 	import type { ReadingRecord } from '$contract/records';
 	import Field from '$lib/forms/Field.svelte';
 	import { agoInWords } from '$lib/parts/ago';
@@ -37,7 +37,11 @@
 {#snippet row(reading: Kept<ReadingRecord>)}
 	<li>
 		<button class="again" onclick={() => again(reading)}>
-			<strong class="figures">{formatEv(resolveLight(reading.light).ev)}</strong>
+			<span class="figures"
+				><strong>{formatEv(resolveLight(reading.light).ev)}</strong> ± {formatDoubt(
+					resolveLight(reading.light).sd
+				)}</span
+			>
 			<span>{reading.name ?? lightNote(reading.light)}</span>
 			<span class="soft small">{agoInWords(reading.takenAt, lights.now)}</span>
 		</button>

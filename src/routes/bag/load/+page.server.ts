@@ -1,4 +1,4 @@
-import { bagRecords } from '$server/bag-records';
+import { plainRecords } from '$server/bag-records';
 import { everything } from '$server/everything';
 import { store } from '$server/store';
 import type { PageServerLoad } from './$types';
@@ -11,7 +11,7 @@ function filmsTaken(): Record<string, string[]> {
 }
 
 export const load: PageServerLoad = async ({ url }) => ({
-	records: await bagRecords(),
+	records: plainRecords(),
 	recipes: everything(store().recipes),
 	took: filmsTaken(),
 	cameraId: url.searchParams.get('camera'),

@@ -1,5 +1,5 @@
 import { error } from '@sveltejs/kit';
-import { bagRecords } from '$server/bag-records';
+import { plainRecords } from '$server/bag-records';
 import { asUsed } from '$server/cards/as-loaded';
 import type { PageServerLoad } from './$types';
 
@@ -8,6 +8,6 @@ export const load: PageServerLoad = async ({ params }) => {
 	return {
 		camera: camera ?? error(404, 'There is no such camera'),
 		film: film ?? error(404, 'There is no such film'),
-		records: await bagRecords()
+		records: plainRecords()
 	};
 };
