@@ -1,4 +1,5 @@
 import { array, boolean, number, object, string, type InferType } from 'yup';
+import type { Experience } from '../core/learn';
 import type { Camera, Checklist, Filter } from '../core/camera';
 import type { TimePoint } from '../core/develop';
 import type { Film } from '../core/film';
@@ -17,7 +18,7 @@ import { skiesOfPlace } from './skies';
 import { exerciseRecordSchema } from './exercises';
 import { frameRecordSchema } from './frames';
 import { loadRecordSchema } from './loads';
-import { experiencesSchema, type Experience } from './experience';
+import { experiencesSchema } from './experience';
 import { outingRecordSchema } from './outings';
 import { recipeRecordSchema, timesSchema } from './recipes';
 

@@ -18,6 +18,7 @@ export {
 	type Score,
 	type Standing
 } from './honesty';
+export type { Experience } from './experience';
 export { learn, type JudgedFrame, type Prior } from './learn';
 export { tellingFrame, type Pair, type TellingFrame } from './to-shoot';
 export {

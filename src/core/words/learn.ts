@@ -1,7 +1,6 @@
 import { automaticExposure, controlsOf, dialSpeeds, type Camera, type Wheel } from '../camera';
 import type { Film } from '../film';
-import type { CameraLesson, Score, TellingFrame, WayLesson } from '../learn';
-import type { Light } from '../light';
+import type { CameraLesson, Experience, Score, TellingFrame, WayLesson } from '../learn';
 import type { TrialWorth } from '../match';
 import { formatDoubt, formatStops, stopsInWords } from '../units';
 import { habitInWords } from './habit';
@@ -101,26 +100,17 @@ function turned({ darken, lighten, step }: Wheel, stops: number, from: number) {
 	};
 }
 
-/** What a person knows of a camera with a film, as it is told. */
-interface Known {
-	light: Light;
-	settings: {
-		f: number;
-		seconds: number;
-		compensation: number | null;
-		iso: number | null;
-		position?: string | null;
-	};
-	judged: { stops: number; sd: number };
-}
-
 /**
  * What a person knows of a camera, back in words.
  *
  * @example knownInWords(the Wedge, Wrack 640, at ½ toward lighten: right, ¼)
  * // 'Wedge with Wrack 640, wheel ½ toward lighten: right, give or take ⅓.'
  */
-export function knownInWords(camera: Camera, film: Film, { light, settings, judged }: Known): string {
+export function knownInWords(
+	camera: Camera,
+	film: Film,
+	{ light, settings, judged }: Pick<Experience, 'light' | 'settings' | 'judged'>
+): string {
 	const eye = automaticExposure(camera);
 	const { f, position = null, compensation, iso } = settings;
 	const own = settingsInShort(camera, { ...settings, position });

@@ -1,8 +1,8 @@
 import { automaticExposure, controlsOf, dialSpeeds, wheelPositions, type Camera } from '$core/camera';
 import type { Film } from '$core/film';
+import type { Experience } from '$core/learn';
 import type { Light, ShadowEdgeCondition } from '$core/light';
 import { match, type Intent } from '$core/match';
-import type { Experience } from '$contract/experience';
 
 /** What can be chosen to say how a camera is known to do. */
 export interface KnownDraft {
