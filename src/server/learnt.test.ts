@@ -2,8 +2,10 @@ import { describe, expect, it } from 'vitest';
 import { onTheDemo } from '../../tests/fixtures/store-of-demo';
 import { allFrames } from './all-frames';
 import { framesView, frameView } from './frames-view';
-import { honesty, lessons } from './learnt';
-import { bestOutcome } from '$core/match';
+import { honesty, learntOf, lessons } from './learnt';
+import { offsetOf } from '$core/camera';
+import { asOne, bestOutcome } from '$core/match';
+import { asUsed } from './cards/as-loaded';
 import { filmOf, fixedCamera } from '../../tests/fixtures/bag';
 import { store } from './store';
 
@@ -39,6 +41,22 @@ describe('what was learnt', () => {
 		const [, again] = (await lessons()).lessons;
 		expect(again.learnt.stops).toBeCloseTo(stops, 6);
 		expect(again.learnt.sd).toBeCloseTo(sd, 6);
+	});
+});
+
+describe('a pocket card', () => {
+	it('is made with what was learnt of the two together, and of another film with what the body gives', async () => {
+		const { cameras, films } = store();
+		const named = <R extends { name: string }>(all: R[], name: string) =>
+			all.find((each) => each.name === name)!;
+		const wedge = named(cameras.list(50, 0).items, 'Wedge');
+		const [wrack, lantern] = ['Wrack 640', 'Lantern 800'].map((name) => named(films.list(50, 0).items, name));
+		const [own, other] = [await asUsed(wedge.id, wrack.id), await asUsed(wedge.id, lantern.id)];
+		const learnt = await learntOf(wedge, { film: wrack.id });
+		expect(own.film!.speedSd).toBe(0);
+		expect(own.camera!.offset!.sd).toBeCloseTo(asOne(learnt).sd, 6);
+		expect(offsetOf(other.camera!).sd).toBeGreaterThan(offsetOf(own.camera!).sd);
+		expect(await asUsed('none', wrack.id)).toMatchObject({ camera: undefined });
 	});
 });
 
