@@ -4,7 +4,17 @@ export const FLASH_SD = 1 / 3;
 /** A subject's distance is guessed to so much of it; common practice. */
 const DISTANCE_PART = 0.15;
 /** What that makes of a flash's light, which goes by the square of the distance, stops: 0.4. */
-export const FLASH_DISTANCE_SD = 2 * Math.log2(1 + DISTANCE_PART);
+const FLASH_DISTANCE_SD = 2 * Math.log2(1 + DISTANCE_PART);
+
+/** Outdoors nothing throws a flash's light back, as the walls do for which its number holds; stops, common practice. */
+export const OPEN_AIR = { stops: 2 / 3, sd: 1 / 3 } as const;
+
+/** What a shot by flash leaves in doubt beside its number: the distance, and the open air; stops. */
+export const shotDoubt = (outdoors: boolean): number =>
+	Math.hypot(FLASH_DISTANCE_SD, outdoors ? OPEN_AIR.sd : 0);
+
+/** Doubt of the light of a flash, stops. */
+export const flashDoubt = (outdoors: boolean): number => Math.hypot(FLASH_SD, shotDoubt(outdoors));
 
 /** What stands between a flash and its subject. */
 export interface FlashLoss {

@@ -1,7 +1,7 @@
 import type { Camera, Filter } from '../camera';
 import { speedDoubt, type Film } from '../film';
-import { FLASH_DISTANCE_SD, FLASH_SD } from '../flash';
-import { resolveLight, type Light } from '../light';
+import { FLASH_SD, shotDoubt } from '../flash';
+import { isDaylight, resolveLight, type Light } from '../light';
 import { litAt, type FlashFired, type MadeSetting } from '../match';
 import { posterior, type Seen } from './bayes';
 
@@ -44,7 +44,7 @@ function seenIn(frame: FlashFrame, guideNumber: number): Seen | null {
 	const sd = Math.hypot(
 		judged.sd,
 		speedDoubt(film),
-		share * FLASH_DISTANCE_SD,
+		share * shotDoubt(isDaylight(light)),
 		(1 - share) * resolveLight(light).sd
 	);
 	return { x: [share], y: judged.stops - outcome.error, sd };

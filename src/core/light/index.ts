@@ -29,6 +29,6 @@ export {
 export * from './landmarks';
 export * from './ground';
 export { answerLight, contradictionIn, lightNote, lightOnBoth, resolveLight, rivalsOf } from './resolve';
-export { lightToFind } from './to-find';
+export { isDaylight, lightToFind } from './to-find';
 export { faceOf, type Face, type FaceMark } from './faces';
 export { instantOf, localTime, zoneAt } from './sun/zone';

@@ -38,7 +38,7 @@ const BY_LAMPS: readonly Step[] = [
 ];
 
 /** Whether a light was read outdoors by day. */
-function isDaylight(light: Light): boolean {
+export function isDaylight(light: Light): boolean {
 	const method = 'method' in light ? light.method : null;
 	if (method === 'place' || method === 'lamp') return false;
 	const { ev } = resolveLight(light);

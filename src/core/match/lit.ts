@@ -1,17 +1,17 @@
 import { offsetOf, type Camera } from '../camera';
 import { effectiveSpeedStops, type Film } from '../film';
 import {
-	FLASH_DISTANCE_SD,
-	FLASH_SD,
 	flashDistance,
+	flashDoubt,
 	flashError,
 	flashRange,
 	lessGuideNumber,
+	OPEN_AIR,
 	together,
 	type FlashSetting
 } from '../flash';
 import { closeUpLoss } from '../focus';
-import type { Light } from '../light';
+import { isDaylight, type Light } from '../light';
 import { worth } from './best';
 import { chanceWithin, doubtOf } from './chance';
 import { outcomeOf } from './outcome';
@@ -50,15 +50,15 @@ export interface Lit {
 	change: LitChange;
 }
 
-/** A flash in the law of guide numbers, as a film sees it behind its filters and a lens that moves out. */
+/** A flash in the law of guide numbers, as a film sees it behind its filters and a lens that moves out, in a room or outdoors. */
 export function flashSetting(
 	{ guideNumber, loss }: Pick<Flash, 'guideNumber' | 'loss'>,
-	{ camera, film, intent }: { camera: Camera; film: Film; intent: Intent },
+	{ camera, film, intent, given }: Pick<Scene, 'camera' | 'film' | 'intent' | 'given'>,
 	f: number
 ): FlashSetting {
 	const near = closeUpLoss(camera, intent.subjectDistance, intent.closeUp);
 	return {
-		guideNumber: lessGuideNumber(guideNumber, loss),
+		guideNumber: lessGuideNumber(guideNumber, (loss ?? 0) + (isDaylight(given) ? OPEN_AIR.stops : 0)),
 		f,
 		speed: effectiveSpeedStops(film) - filterStops(intent) - near
 	};
@@ -80,7 +80,7 @@ export function lit(scene: Scene, placed: Placed, flash: Flash, power: number): 
 	const fromFlash = 2 ** (alone - error);
 	const doubt = Math.hypot(
 		(1 - fromFlash) * doubtOf(scene, placed),
-		fromFlash * Math.hypot(FLASH_SD, FLASH_DISTANCE_SD, scene.filmDoubt, offsetOf(scene.camera).sd)
+		fromFlash * Math.hypot(flashDoubt(isDaylight(scene.given)), scene.filmDoubt, offsetOf(scene.camera).sd)
 	);
 	const chance = (range: [number, number]) => chanceWithin(range, error, doubt);
 	const outcome: Outcome = {

@@ -10,7 +10,9 @@ import {
 	steppedCamera
 } from '../../../tests/fixtures/bag';
 import { latitudeOf } from '../film';
+import { flashDoubt } from '../flash';
 import { blurOf, sharpZone } from '../focus';
+import type { Light } from '../light';
 import { bestLit, bestOutcome, match, outcomeAt, wishProblems } from '.';
 
 describe('worked by hand', () => {
@@ -256,6 +258,23 @@ describe('a frame that was taken with flash', () => {
 		expect(at(2)).toBeCloseTo(0, 1);
 		expect(at(4)).toBeCloseTo(-2, 1);
 		expect(at(1, 1 / 4)).toBeCloseTo(0, 1);
+	});
+
+	// By hand: 16 at f/8 is right at 2 m in a room; outdoors ⅔ less, beside daylight of EV 11.64 at 1/60 s, 0.26 under.
+	it('gets less of it outdoors, and is less sure', () => {
+		const camera = fixedCamera({
+			aperture: { kind: 'fixed', f: 8 },
+			shutter: { kind: 'fixed', seconds: 1 / 60 },
+			offset: { stops: 0, sd: 0.01 }
+		});
+		const film = filmOf('colour-negative', 100, { speedSd: 0.01 });
+		const fires = (light: Light) =>
+			bestLit(camera, film, light, { flash: { guideNumber: 16, powers: [1] } }, { subjectDistance: 2 })!;
+		const outdoors = fires({ method: 'shadows', school: 'shadow-edge', condition: 'none', sd: 0.01 });
+		expect(outdoors.outcome.error).toBeCloseTo(Math.log2(2 ** -0.263 + 2 ** -(2 / 3)), 2);
+		const inside = fires({ ev: 3, sd: 0.01 });
+		expect(inside.outcome.error).toBeCloseTo(0, 1);
+		expect(flashDoubt(true)).toBeCloseTo(Math.hypot(1 / 3, 0.403, 1 / 3), 2);
 	});
 
 	it('is told as the best with that flash was', () => {

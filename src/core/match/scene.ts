@@ -9,6 +9,8 @@ export interface Scene {
 	camera: Camera;
 	film: Film;
 	light: LightOnBoth;
+	/** The same as it was given. */
+	given: Light;
 	intent: Intent;
 	latitude: Latitude;
 	/** Stops that the film gets beyond EV 100 less the light that is right for a setting. */
@@ -51,6 +53,7 @@ export function sceneOf(camera: Camera, film: Film, light: Light, intent: Intent
 		camera,
 		film,
 		light: onBoth,
+		given: light,
 		intent,
 		latitude: latitudeOf(film),
 		gain: gainOf(film, intent, nearLoss) + (together?.beside.stops ?? 0),

@@ -1,6 +1,6 @@
 import { automaticExposure, leastOffsetDoubt, scatterOf } from '../../camera';
 import { latitudeOf, speedDoubt, type Film, type Latitude, type StopRange } from '../../film';
-import { FLASH_DISTANCE_SD, FLASH_SD } from '../../flash';
+import { flashDoubt } from '../../flash';
 import { resolveLight } from '../../light';
 import { worth } from '../best';
 import { chanceWithin } from '../chance';
@@ -68,7 +68,7 @@ function mostWorth({ camera, film, light }: Question, flash: boolean): number {
 	const offset = leastOffsetDoubt(camera);
 	// An eye's own doubt does not come through a limit.
 	const followed = eye ? Math.min(sd, Math.hypot(scatterOf(eye), offset)) : Math.hypot(sd, offset);
-	const lit = Math.hypot(FLASH_SD, FLASH_DISTANCE_SD, offset);
+	const lit = Math.hypot(flashDoubt(false), offset);
 	const alone = Math.hypot(flash ? Math.min(followed, lit) : followed, speedDoubt(film));
 	// Of two lights that do as much, the doubts average out.
 	const doubt = flash ? alone / Math.SQRT2 : alone;

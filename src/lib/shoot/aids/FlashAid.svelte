@@ -2,11 +2,13 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import { automaticExposure, slowestByHand } from '$core/camera';
-	import { flashLosses, usualFills } from '$core/flash';
+	import { flashDoubt, flashLosses, OPEN_AIR, usualFills } from '$core/flash';
+	import { isDaylight } from '$core/light';
 	import { bestLit } from '$core/match';
 	import {
 		formatAperture,
 		formatDistance,
+		formatDoubt,
 		formatPart,
 		formatStops,
 		formatTime,
@@ -38,14 +40,14 @@
 	/** As it comes, with every power that it has. */
 	const whole = $derived(all.find(({ id }) => id === flash?.id));
 	const intent = $derived(intentOf(shoot.wanted.scene, own));
-	const best = $derived(
-		flash && shoot.lights.light
-			? bestLit(camera, film, lightFor(shoot.lights.light, own), { flash }, intent)
+	const given = $derived(shoot.lights.light ? lightFor(shoot.lights.light, own) : null);
+	const best = $derived(flash && given ? bestLit(camera, film, given, { flash }, intent) : null);
+	const at = $derived(
+		best && flash && given
+			? ({ camera, film, flash, intent, given, f: best.outcome.f } satisfies FlashedAt)
 			: null
 	);
-	const at = $derived(
-		best && flash ? ({ camera, film, flash, intent, f: best.outcome.f } satisfies FlashedAt) : null
-	);
+	const outdoors = $derived(given !== null && isDaylight(given));
 	const bands = $derived(at && best ? bandsOf(at, best.change.power, best.change.background) : []);
 	const said = $derived.by(() => {
 		if (!best) return '';
@@ -106,8 +108,9 @@
 		<DistanceStrip label={said} {bands} {subject} />
 		{#if subject !== undefined}
 			<p>
-				At {formatDistance(subject)}: <strong>{verdictInShort(best.outcome)}</strong>, give or take ⅓ for the
-				flash.
+				At {formatDistance(subject)}: <strong>{verdictInShort(best.outcome)}</strong>, give or take {formatDoubt(
+					flashDoubt(outdoors)
+				)} for the flash.
 			</p>
 		{/if}
 		<p>{backgroundInWords(best.change)}</p>
@@ -228,8 +231,9 @@
 		<p class="soft small">
 			Guide number {Number(flash.guideNumber.toPrecision(3))} m at ISO 100{loss > 0
 				? `, less ${formatStops(loss)} for what it shines through or off`
-				: ''}. Numbers are measured in rooms: outdoors and in large rooms it gives ⅔ stop less, give or take
-			⅓.
+				: ''}. {outdoors
+				? `Outdoors nothing throws its light back: ${stopsInWords(OPEN_AIR.stops)} less, give or take ${formatDoubt(OPEN_AIR.sd)}, is counted.`
+				: `Numbers are measured in rooms: in a large one it gives ${stopsInWords(OPEN_AIR.stops)} less, give or take ${formatDoubt(OPEN_AIR.sd)}.`}
 			<a href={resolve('/frames/learnt')}>What judged frames say of it</a>
 		</p>
 	</section>

@@ -1,6 +1,7 @@
 import type { Camera } from '$core/camera';
 import { latitudeOf, type Film } from '$core/film';
 import { aloneFor, apertureFor, fillDistance, flashDistance, powerFor } from '$core/flash';
+import type { Light } from '$core/light';
 import { flashSetting, type Bag, type Intent } from '$core/match';
 
 type Flash = NonNullable<Bag['flash']>;
@@ -11,6 +12,8 @@ export interface FlashedAt {
 	film: Film;
 	flash: Flash;
 	intent: Intent;
+	/** The light that is there: outdoors a flash gives less. */
+	given: Light;
 	f: number;
 }
 
