@@ -27,7 +27,8 @@ for (const [where, viewport] of sizes) {
 			// What the box is set to is known all the same.
 			await expect(page.getByRole('list', { name: 'Frames' })).toContainText('f/11');
 			await open(page, '/frames/learnt');
-			await expect(page.getByText('Pier Box')).toHaveCount(0);
+			await expect(page.getByRole('heading', { name: 'What you know already' })).toBeVisible();
+			await expect(page.getByRole('article', { name: 'Pier Box' })).toHaveCount(0);
 			await open(page, `/frames?load=${loadId}`);
 			await page.getByRole('link', { name: 'Edit frame 1' }).click();
 			await page.getByLabel('Light, EV').fill('12');

@@ -7,7 +7,7 @@
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import { replace, type Kept } from '$lib/records/client';
 	import { refresh } from '$lib/records/refresh';
-	import { choicesOf, experienceOf, sureness, usualOf, type KnownDraft } from './known-draft';
+	import { choicesOf, experienceOf, sureness, usualOf, withoutKnown, type KnownDraft } from './known-draft';
 
 	let { cameras, films }: { cameras: Kept<CameraRecord>[]; films: Kept<FilmRecord>[] } = $props();
 
@@ -45,8 +45,8 @@
 	const set = (intent: Partial<KnownDraft['intent']>) =>
 		(draft = { ...draft, intent: { ...draft.intent, ...intent } });
 
-	async function keep(body: Kept<CameraRecord>, known: CameraRecord['known'], done: string) {
-		const written = await replace('cameras', { ...body, known });
+	async function keep(body: Kept<CameraRecord>, done: string) {
+		const written = await replace('cameras', body);
 		if (written.result === 'saved') message = done;
 		else if (written.result === 'stale')
 			message = 'It was changed elsewhere; here is how it is now. Try again.';
@@ -59,15 +59,11 @@
 		event.preventDefault();
 		if (!camera || !film) return;
 		const each = experienceOf(camera, film, $state.snapshot(draft), new Date().toISOString());
-		await keep(camera, [...(camera.known ?? []), each], `Saved: ${knownInWords(camera, film, each)}`);
+		const known = [...(camera.known ?? []), each];
+		await keep({ ...camera, known }, `Saved: ${knownInWords(camera, film, each)}`);
 	}
 
-	const remove = (body: Kept<CameraRecord>, place: number) =>
-		keep(
-			body,
-			(body.known ?? []).filter((_, at) => at !== place),
-			'Taken back.'
-		);
+	const remove = (body: Kept<CameraRecord>, place: number) => keep(withoutKnown(body, place), 'Taken back.');
 	const places = (values: readonly number[], words: (value: number) => string) =>
 		values.map((value) => ({ value: String(value), name: words(value) }));
 </script>

@@ -3,6 +3,8 @@ import type { Film } from '$core/film';
 import type { Experience } from '$core/learn';
 import type { Light, ShadowEdgeCondition } from '$core/light';
 import { match, type Intent } from '$core/match';
+import type { CameraRecord } from '$contract/records';
+import type { Kept } from '$lib/records/client';
 
 /** What can be chosen to say how a camera is known to do. */
 export interface KnownDraft {
@@ -66,6 +68,19 @@ export function usualOf({ positions, apertures, times, wheel, dial }: Choices): 
 		...first('compensation', middle),
 		...first('iso', dial)
 	};
+}
+
+/**
+ * A camera without one of the things that were said of it; where nothing else had taught it, it is as it was before.
+ *
+ * @param place of it in the list
+ */
+export function withoutKnown(camera: Kept<CameraRecord>, place: number): Kept<CameraRecord> {
+	const known = (camera.known ?? []).filter((_, at) => at !== place);
+	const { learnt } = camera;
+	if (known.length > 0 || !learnt || learnt.frames > 0) return { ...camera, known };
+	const { offset: _offset, learnt: _learnt, ...before } = camera;
+	return { ...before, known, ...(learnt.untold ? {} : { offset: learnt.prior }) };
 }
 
 /** A light in the middle of what eyes follow; what an eye does of its own is the same in any. */
