@@ -10,6 +10,7 @@ import { chromium as browserType } from '@playwright/test';
 import autocannon from 'autocannon';
 import Database from 'better-sqlite3';
 import { measureCount } from './bench/count.mjs';
+import { measureScale } from './bench/scale.mjs';
 import { load } from './bundled.mjs';
 import { serveApart } from './serve-apart.mjs';
 import { build, chromium, chromiumFlags, install, main } from './steps.mjs';
@@ -309,6 +310,7 @@ await main(async () => {
 		await page(folder);
 		for (const [what, value, ratio] of await measureCount(folder)) row(what, value, ratio);
 		await frames(folder);
+		await measureScale(row);
 	} finally {
 		rmSync(folder, { recursive: true, force: true });
 	}

@@ -55,12 +55,15 @@ export interface UsualLoad {
 
 /** The bag, and of each film how its last load was: what packing asks beside. */
 export async function packingRecords() {
-	const { loads } = store();
-	const usual: Record<string, UsualLoad> = {};
-	// The last ones come first.
-	for (const { filmId, frames, price } of everything(loads).toReversed())
-		usual[filmId] = { frames, price: price ?? usual[filmId]?.price };
-	return { ...(await bagRecords()), usual };
+	const { loadSearch } = store();
+	const records = await bagRecords();
+	const usual: Record<string, UsualLoad> = Object.fromEntries(
+		records.films.flatMap(({ id }) => {
+			const last = loadSearch.lastOf(id);
+			return last ? [[id, { frames: last.load.frames, price: last.price }]] : [];
+		})
+	);
+	return { ...records, usual };
 }
 
 /** All outings, the latest first, by where they stand. */

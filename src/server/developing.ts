@@ -1,32 +1,42 @@
-import { inProcess } from '$core/film';
+import { filmTypes, inProcess, isDevelopedLater } from '$core/film';
+import type { LoadRecord } from '$contract/records';
+import type { Kept } from './database/record-table';
 import { everything } from './everything';
 import { store } from './store';
 
 const LAST_DONE = 12;
+/** Loads to choose from. */
+const MOST_WAITING = 60;
 
-/** What the pages of Develop show: recipes, loads with what they are called, and what was developed last. */
+function nameOf({ cameraId, filmId }: LoadRecord): string {
+	const { cameras, films } = store();
+	return `${films.get(filmId)?.name ?? 'A film'} of ${cameras.get(cameraId)?.name ?? 'a camera'}`;
+}
+
+/** All recipes, and what was developed last. */
 export function developing() {
-	const { recipes, loads, cameras, films, frames } = store();
-	const all = everything(loads);
-	const nameOf = ({ cameraId, filmId }: (typeof all)[number]) =>
-		`${films.get(filmId)?.name ?? 'A film'} of ${cameras.get(cameraId)?.name ?? 'a camera'}`;
+	const { recipes, loadSearch } = store();
 	return {
 		recipes: everything(recipes),
-		loads: all,
-		waiting: all
-			.filter(({ developed }) => !developed)
-			.map((load) => ({
-				name: nameOf(load),
-				load,
-				camera: cameras.get(load.cameraId)!,
-				film: inProcess(films.get(load.filmId)!, load.process),
-				frames: frames.where('load_id', load.id)
-			})),
-		done: all
-			.flatMap((load) =>
-				load.developed ? [{ id: load.id, name: nameOf(load), developed: load.developed }] : []
-			)
-			.sort((a, b) => b.developed.at.localeCompare(a.developed.at))
-			.slice(0, LAST_DONE)
+		done: loadSearch
+			.developed(LAST_DONE)
+			.map((load) => ({ id: load.id, name: nameOf(load), developed: load.developed! }))
 	};
+}
+
+const withItsThings = (load: Kept<LoadRecord>) => ({
+	name: nameOf(load),
+	load,
+	camera: store().cameras.get(load.cameraId)!,
+	film: inProcess(store().films.get(load.filmId)!, load.process)
+});
+
+/**
+ * Loads that wait to be developed, the last one first.
+ *
+ * @param later those of film that is developed after it was shot; else of film that develops by itself
+ */
+export function waiting(later: boolean) {
+	const types = filmTypes.filter((type) => isDevelopedLater({ type }) === later);
+	return store().loadSearch.waiting(types, MOST_WAITING).map(withItsThings);
 }

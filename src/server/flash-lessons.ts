@@ -3,7 +3,7 @@ import { learnFlash, type FlashFrame, type FlashLearnt } from '$core/learn';
 import type { CameraRecord, GearRecord } from '$contract/records';
 import type { Kept } from './database/record-table';
 import { everything } from './everything';
-import { told, type Told } from './told';
+import { toldByFlash, type Told } from './told';
 import { store } from './store';
 
 type FlashRecord = Extract<GearRecord, { type: 'flash' }>;
@@ -31,7 +31,7 @@ function litBy({ frame, camera, film }: Told): { key: string; frame: FlashFrame 
 /** What the judged frames teach of each flash that lit some. */
 export function flashLessons(): FlashLesson[] {
 	const { gear, cameras } = store();
-	const lit = told().flatMap((each) => litBy(each) ?? []);
+	const lit = toldByFlash().flatMap((each) => litBy(each) ?? []);
 	const framesOf = (keys: readonly string[]) =>
 		lit.filter(({ key }) => keys.includes(key)).map(({ frame }) => frame);
 	const lesson = (

@@ -1,21 +1,48 @@
 import { inProcess } from '$core/film';
-import type { FrameRecord } from '$contract/records';
+import type { FrameRecord, LoadRecord } from '$contract/records';
+import type { Kept } from './database/record-table';
 import { everything } from './everything';
 import { store } from './store';
 
-const MOST_LOADS = 1000;
+/** Loads that are listed at once. */
+const LOADS_LISTED = 40;
 
-/** All loads with their cameras and films, and the frames and pictures of the one asked for, or of the newest. */
-export function framesView(loadId: string | null) {
-	const { cameras, films, loads, frames, pictures, recipes } = store();
-	const shown = loads.list(MOST_LOADS, 0).items.map((load) => ({
+/** A load with its camera, and its film as it is to be developed. */
+function shownLoad(load: Kept<LoadRecord>) {
+	const { cameras, films } = store();
+	return {
 		load,
 		camera: cameras.get(load.cameraId)!,
 		film: inProcess(films.get(load.filmId)!, load.process)
-	}));
-	const chosen = shown.find(({ load }) => load.id === loadId) ?? shown[0] ?? null;
+	};
+}
+
+/** A load as the list has it. */
+function listedLoad({ id, cameraId, filmId, loadedAt, unloadedAt }: Kept<LoadRecord>) {
+	const { cameras, films } = store();
+	const [camera, film] = [cameras.get(cameraId)!.name, films.get(filmId)!.name];
+	return { id, camera, film, loadedAt, inCamera: unloadedAt === undefined };
+}
+
+/**
+ * The newest loads or those after a page of them, and one of them with its frames and pictures: the one that is asked
+ * for, wherever it stands in the list, or the newest.
+ *
+ * @param after as a page before gave it; what is none of ours begins anew
+ * @returns null where there is no such load
+ */
+export function framesView(loadId: string | null, after: string | null = null) {
+	const { loads, frames, pictures, recipes } = store();
+	const page =
+		(after === null ? null : loads.page({ limit: LOADS_LISTED, after })) ??
+		loads.page({ limit: LOADS_LISTED })!;
+	const load = loadId === null ? page.items.at(0) : loads.get(loadId.toLowerCase());
+	if (loadId !== null && !load) return null;
+	const chosen = load ? shownLoad(load) : null;
 	return {
-		loads: shown,
+		loads: page.items.map(listedLoad),
+		older: page.next,
+		after,
 		chosen,
 		frames: chosen ? frames.where('load_id', chosen.load.id) : [],
 		pictures: chosen ? pictures.firstOfLoad(chosen.load.id) : {},

@@ -96,11 +96,11 @@ describe('the pages of frames', () => {
 	});
 
 	it('show a load, its pictures, and the next frame to judge', () => {
-		const { loads, chosen, frames, pictures } = framesView(null);
-		expect(chosen?.load.id).toBe(loads[0].load.id);
+		const { loads, chosen, frames, pictures } = framesView(null)!;
+		expect(chosen?.load.id).toBe(loads[0].id);
 		expect(Object.keys(pictures)).toEqual([]);
-		const paddle = loads.find(({ camera }) => camera.name === 'Paddle 66')!;
-		const own = framesView(paddle.load.id).frames;
+		const paddle = loads.find(({ camera }) => camera === 'Paddle 66')!;
+		const own = framesView(paddle.id)!.frames;
 		expect(own.length).toBeGreaterThan(2);
 		expect(frames.every(({ loadId }) => loadId === chosen?.load.id)).toBe(true);
 		const view = frameView(own[0].id)!;

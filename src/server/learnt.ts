@@ -96,7 +96,13 @@ export async function lessons() {
 	const inUse = <R extends { archived?: boolean }>(records: R[]) =>
 		records.filter(({ archived }) => !archived);
 	const bag = { cameras: inUse(bodies), films: inUse(everything(films)) };
-	const all = await Promise.all(taught.map((camera) => lessonOf(camera, bag)));
+	const asked: ReturnType<typeof lessonOf>[] = [];
+	for (const camera of taught) {
+		asked.push(lessonOf(camera, bag));
+		// What is read for each keeps others waiting: they come in between.
+		await new Promise((resolve) => setImmediate(resolve));
+	}
+	const all = await Promise.all(asked);
 	return {
 		lessons: all.sort((a, b) => a.camera.name.localeCompare(b.camera.name)),
 		habits: await habitLessons(),
@@ -123,6 +129,12 @@ export function askedOf(
 	return { film: inside, ...(pack && { load: pack.id }), ...(way && { way }) };
 }
 
+/** What was worked out since the last frame was judged: a body wanders little in an hour. */
+const worked = new Map<string, Promise<LearntSoFar>>();
+let workedAt = '';
+const HOUR_MS = 3_600_000;
+const MOST_KEPT = 500;
+
 /**
  * What is known of a camera with a film.
  *
@@ -133,6 +145,18 @@ export function learntOf(
 	asked: LearntAsked,
 	without?: string
 ): Promise<LearntSoFar> {
+	const now = `${store().teachings()} ${Math.floor(Date.now() / HOUR_MS)}`;
+	if (now !== workedAt || worked.size >= MOST_KEPT) worked.clear();
+	workedAt = now;
+	const key = JSON.stringify([camera.id, asked, without]);
+	const known = worked.get(key) ?? workOut(camera, asked, without);
+	worked.set(key, known);
+	// What could not be worked out is tried again when it is asked for again.
+	known.catch(() => worked.delete(key));
+	return known;
+}
+
+function workOut(camera: Kept<CameraRecord>, asked: LearntAsked, without?: string): Promise<LearntSoFar> {
 	const all = partOf(camera.id).filter(({ load }) => load.id !== without);
 	const teaching = withKnown(withThings(teachingOf(all), [{ camera: camera.id, film: asked.film }]));
 	return inThread('learntFor', teaching, {
@@ -200,16 +224,20 @@ function isIn(light: Light, band: string): boolean {
 const isLostOtherwise = ({ frame }: Told): boolean =>
 	(frame.judged.faults ?? []).some((fault) => fault === 'blur' || fault === 'focus');
 
+/** Promises are looked at so far back: what was promised before says little of those of today. */
+const LOOKED_AT = 1000;
+
 /** What was promised against what came out, of all frames or of some. */
 export function honesty(query: URLSearchParams) {
-	const { cameras, films } = store();
+	const { cameras, films, search } = store();
 	const asked = {
 		camera: query.get('camera') ?? '',
 		film: query.get('film') ?? '',
 		way: query.get('way') ?? '',
 		light: query.get('light') ?? ''
 	};
-	const all = told({ camera: asked.camera || undefined, film: asked.film || undefined });
+	const picked = { camera: asked.camera || undefined, film: asked.film || undefined };
+	const all = told(picked, LOOKED_AT);
 	const ways = [...new Set(all.map(({ frame }) => wayOfReading(frame.light)))].sort();
 	const chosen = all
 		.filter(({ frame }) => asked.way === '' || wayOfReading(frame.light) === asked.way)
@@ -220,6 +248,9 @@ export function honesty(query: URLSearchParams) {
 	const step = Math.max(1, Math.ceil(stood.length / MOST_STANDINGS));
 	return {
 		asked,
+		/** Only so many of the newest were looked at; null: all of them. */
+		newest:
+			search.page({ ...picked, state: 'judged', order: 'newest' }, 1, 0).total > LOOKED_AT ? LOOKED_AT : null,
 		frames: shown.length,
 		bins: promiseBins(shown),
 		score: shown.length > 0 ? brierScore(shown) : null,

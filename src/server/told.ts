@@ -21,8 +21,15 @@ export interface Told {
  *
  * @param newest only so many of them
  */
-export function told(asked: { camera?: string; film?: string } = {}, newest?: number): Told[] {
-	const { cameras, films, loads, search } = store();
+export const told = (asked: { camera?: string; film?: string } = {}, newest?: number): Told[] =>
+	asShot(store().search.judged(asked, newest));
+
+/** The same of frames that a named flash lit. */
+export const toldByFlash = (): Told[] => asShot(store().search.flashed(NEWEST_FRAMES));
+
+/** Those frames whose light was read, with what they were shot with. */
+function asShot(judged: readonly Kept<FrameRecord>[]): Told[] {
+	const { cameras, films, loads } = store();
 	const once = <T>(get: (id: string) => T | undefined) => {
 		const known = new Map<string, T>();
 		return (id: string) => {
@@ -31,18 +38,15 @@ export function told(asked: { camera?: string; film?: string } = {}, newest?: nu
 		};
 	};
 	const [load, camera, film] = [once(loads.get), once(cameras.get), once(films.get)];
-	return search
-		.judged(asked, newest)
-		.filter(isRead)
-		.map((frame) => {
-			const inside = load(frame.loadId);
-			return {
-				frame: frame as Judged,
-				load: inside,
-				camera: camera(inside.cameraId),
-				film: inProcess(film(inside.filmId), inside.process)
-			};
-		});
+	return judged.filter(isRead).map((frame) => {
+		const inside = load(frame.loadId);
+		return {
+			frame: frame as Judged,
+			load: inside,
+			camera: camera(inside.cameraId),
+			film: inProcess(film(inside.filmId), inside.process)
+		};
+	});
 }
 
 /** What learning is asked with: it is done beside the server. */

@@ -2,7 +2,7 @@ import type { Page } from '@playwright/test';
 import sharp from 'sharp';
 import { cameraKind } from '../../src/core/camera';
 import { fixedCamera, filmOf } from '../fixtures/bag';
-import { expect, loadCamera, open, readLight, test, sizes } from './app';
+import { expect, loadCamera, open, readLight, stored, test, sizes } from './app';
 import { answer } from './shoot-page';
 
 /** Loading, shooting, judging and learning, as a person does them. */
@@ -272,4 +272,27 @@ test('what one knows of a camera is said in a line, teaches like a judged frame,
 	await known.getByRole('button', { name: /^Take back/ }).click();
 	await expect(known.getByRole('listitem')).toHaveCount(0);
 	await expect(lesson).toHaveCount(0);
+});
+
+test('the oldest of many loads is found behind the newer ones, and opened by its address', async ({
+	page
+}) => {
+	const { cameraId, filmId } = await loadCamera(page.request, {
+		camera: { ...wedge(), name: 'Wedge' },
+		film: pack
+	});
+	const ids: string[] = [];
+	for (let at = 0; at < 45; at++) {
+		const loadedAt = new Date(Date.UTC(2001, 0, 1 + at)).toISOString();
+		const load = { cameraId, filmId, frames: 8, loadedAt, unloadedAt: loadedAt };
+		ids.push(await stored(page.request, 'loads', load));
+	}
+	await open(page, `/frames?load=${ids[0]}`);
+	await expect(page.getByText(/of 8 frames logged, loaded 1 Jan/)).toBeVisible();
+	const list = page.getByRole('navigation', { name: 'Loads' });
+	await expect(list.locator('[aria-current=true]')).toHaveCount(0);
+	await list.getByRole('link', { name: 'Older loads' }).click();
+	await expect(list.locator('[aria-current=true]')).toHaveCount(1);
+	await expect(list.getByRole('link', { name: 'Back to the newest' })).toBeVisible();
+	await expect(list.getByRole('link', { name: 'Older loads' })).toHaveCount(0);
 });

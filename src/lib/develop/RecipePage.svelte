@@ -13,16 +13,15 @@
 		timeAt,
 		usualSteps
 	} from '$core/develop';
-	import { isDevelopedLater } from '$core/film';
 	import { bathInWords, clockInWords, processInWords, timedInWords } from '$core/words';
-	import type { CameraRecord, FilmRecord, FrameRecord, LoadRecord, RecipeRecord } from '$contract/records';
+	import type { CameraRecord, FilmRecord, LoadRecord, RecipeRecord } from '$contract/records';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import NumberBox from '$lib/forms/NumberBox.svelte';
 	import type { Kept } from '$lib/records/client';
 	import { Remembered } from '$lib/timing/remembered.svelte';
 	import Care from './Care.svelte';
 	import Mix from './Mix.svelte';
-	import ProcessChange from './ProcessChange.svelte';
+	import ChangeOfLoad from './ChangeOfLoad.svelte';
 	import type { Mixing } from './mixing';
 	import { runs } from './runs.svelte';
 
@@ -31,11 +30,10 @@
 		load: Kept<LoadRecord>;
 		camera: Kept<CameraRecord>;
 		film: Kept<FilmRecord>;
-		frames: Kept<FrameRecord>[];
 	}
 	interface Props {
 		recipe: Kept<RecipeRecord>;
-		/** Loads that wait to be developed. */
+		/** Loads that wait to be developed in such a thing. */
 		loads: Waiting[];
 	}
 	let { recipe, loads }: Props = $props();
@@ -58,8 +56,7 @@
 	const factor = $derived(pack ? 1 : pushFactor(typed.value.push) * movementFactor(typed.value.movement));
 	const timed = $derived(timeAt(table, typed.value.celsius, factor));
 	const develops = $derived(recipe.kind.endsWith('developer') || pack);
-	const waiting = $derived(loads.filter(({ film }) => isDevelopedLater(film) !== pack));
-	const chosen = $derived(waiting.find(({ load }) => load.id === loadId) ?? null);
+	const chosen = $derived(loads.find(({ load }) => load.id === loadId) ?? null);
 	/** What the load would have to be shot for; the same change of speed by another name is no other. */
 	const process = $derived(processOf(recipe, typed.value.push));
 	/** Loads that count with what this recipe did to film speed before it was changed. */
@@ -109,7 +106,12 @@
 	{#each drifted as each (each.load.id)}
 		<div class="notice">
 			<p>{each.name} was shot for another speed of this recipe: {processInWords(each.load.process!)}.</p>
-			<ProcessChange {...each} next={processOf(recipe, each.load.process!.push ?? 0)} />
+			<ChangeOfLoad
+				load={each.load}
+				camera={each.camera}
+				film={each.film}
+				next={processOf(recipe, each.load.process!.push ?? 0)}
+			/>
 		</div>
 	{/each}
 	{#if develops}
@@ -143,7 +145,7 @@
 					value={loadId}
 					options={[
 						{ value: NONE, name: pack ? 'a pack that is not in here' : 'a film that is not in here' },
-						...waiting.map(({ load, name }) => ({ value: load.id, name }))
+						...loads.map(({ load, name }) => ({ value: load.id, name }))
 					]}
 					onchange={(id) => (loadId = id)}
 				/>
@@ -155,7 +157,7 @@
 							? processInWords(chosen.load.process)
 							: 'as its film says'}.
 					</p>
-					<ProcessChange {...chosen} next={process} />
+					<ChangeOfLoad load={chosen.load} camera={chosen.camera} film={chosen.film} next={process} />
 				</div>
 			{/if}
 			{#if timed}

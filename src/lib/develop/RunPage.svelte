@@ -3,16 +3,12 @@
 	import { onMount } from 'svelte';
 	import { resolve } from '$app/paths';
 	import { timeAt } from '$core/develop';
-	import type { LoadRecord, RecipeRecord } from '$contract/records';
-	import { replace, type Kept } from '$lib/records/client';
+	import type { RecipeRecord } from '$contract/records';
+	import { read, replace, type Kept } from '$lib/records/client';
 	import RunCard from './RunCard.svelte';
 	import { runs, type Run } from './runs.svelte';
 
-	interface Props {
-		recipes: Kept<RecipeRecord>[];
-		loads: Kept<LoadRecord>[];
-	}
-	let { recipes, loads }: Props = $props();
+	let { recipes }: { recipes: Kept<RecipeRecord>[] } = $props();
 
 	let says = $state('');
 	onMount(() => runs.watch());
@@ -25,19 +21,23 @@
 	}
 
 	async function keep(run: Run) {
-		const load = loads.find(({ id }) => id === run.loadId);
-		const { recipe, celsius, done } = run;
-		if (load) {
+		const { recipe, celsius, done, loadId } = run;
+		if (loadId) {
+			const found = await read('loads', loadId);
 			const developed = { at: new Date().toISOString(), recipe, celsius: [...celsius], steps: [...done] };
-			const written = await replace('loads', { ...load, developed });
-			if (written.result !== 'saved') {
+			const written =
+				found.result === 'saved' ? await replace('loads', { ...found.record, developed }) : found;
+			if (written.result === 'unreachable' || written.result === 'stale') {
 				says =
 					written.result === 'stale'
-						? 'Not saved: the load was changed elsewhere. Open this page again and save once more.'
+						? 'Not saved: the load was changed elsewhere. Save once more.'
 						: 'Not saved: the server does not answer. The log is kept here; try again.';
 				return;
 			}
-			says = `The log of ${run.what} is saved with it.`;
+			says =
+				written.result === 'saved'
+					? `The log of ${run.what} is saved with it.`
+					: `${run.what} is not in here any more: its log is gone with it.`;
 		}
 		runs.leave(run.id);
 	}

@@ -25,13 +25,18 @@
 		film: Kept<FilmRecord>;
 	}
 	interface Props {
-		loads: LoadShown[];
+		/** A page of them. */
+		loads: { id: string; camera: string; film: string; loadedAt: string; inCamera: boolean }[];
+		/** Where the next page begins; null: this is the last. */
+		older: string | null;
+		/** Where this one begins; null: with the newest. */
+		after: string | null;
 		chosen: LoadShown | null;
 		frames: Kept<FrameRecord>[];
 		pictures: Record<string, string>;
 		recipes: Kept<RecipeRecord>[];
 	}
-	let { loads, chosen, frames, pictures, recipes }: Props = $props();
+	let { loads, older, after, chosen, frames, pictures, recipes }: Props = $props();
 
 	let which = $state<Which>('all');
 	let order = $state<Order>('number');
@@ -58,7 +63,9 @@
 	);
 	const options = <T extends string>(names: Readonly<Record<T, string>>) =>
 		(Object.keys(names) as T[]).map((value) => ({ value, name: names[value] }));
-	const here = (view: string) => resolve(`/frames?load=${chosen?.load.id}${view}`);
+	/** The page of loads that one stays on. */
+	const pageOf = (from: string | null) => (from ? `&after=${encodeURIComponent(from)}` : '');
+	const here = (view: string) => resolve(`/frames?load=${chosen?.load.id}${pageOf(after)}${view}`);
 
 	function choose(id: string, on: boolean) {
 		if (on) selected.add(id);
@@ -95,19 +102,24 @@
 		<div class="columns">
 			<nav aria-label="Loads">
 				<ul>
-					{#each loads as { load, camera, film } (load.id)}
+					{#each loads as { id, camera, film, loadedAt, inCamera } (id)}
 						<li>
 							<a
-								href={resolve(`/frames?load=${load.id}`)}
-								aria-current={load.id === chosen.load.id ? 'true' : undefined}
+								href={resolve(`/frames?load=${id}${pageOf(after)}`)}
+								aria-current={id === chosen.load.id ? 'true' : undefined}
 							>
-								<strong>{camera.name}</strong>
-								<span class="soft small">{film.name} · {load.unloadedAt ? 'taken out' : 'in the camera'}</span
-								>
-								<span class="soft small">{atMoment(load.loadedAt)}</span>
+								<strong>{camera}</strong>
+								<span class="soft small">{film} · {inCamera ? 'in the camera' : 'taken out'}</span>
+								<span class="soft small">{atMoment(loadedAt)}</span>
 							</a>
 						</li>
 					{/each}
+					{#if older}
+						<li><a href={resolve(`/frames?load=${chosen.load.id}${pageOf(older)}`)}>Older loads</a></li>
+					{/if}
+					{#if after}
+						<li><a href={resolve(`/frames?load=${chosen.load.id}`)}>Back to the newest</a></li>
+					{/if}
 				</ul>
 			</nav>
 			<section aria-labelledby="load-title">

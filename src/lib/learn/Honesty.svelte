@@ -15,6 +15,8 @@
 	}
 	interface Props {
 		asked: { camera: string; film: string; way: string; light: string };
+		/** Only so many of the newest were looked at; null: all of them. */
+		newest: number | null;
 		frames: number;
 		bins: PromiseBin[];
 		/** null: no frame is like that. */
@@ -27,7 +29,7 @@
 		ways: string[];
 		lights: string[];
 	}
-	let { asked, frames, bins, score, lostOtherwise, standings, cameras, films, ways, lights }: Props =
+	let { asked, newest, frames, bins, score, lostOtherwise, standings, cameras, films, ways, lights }: Props =
 		$props();
 
 	const any = (what: string, all: readonly Named[]) => [
@@ -87,6 +89,7 @@
 				? ''
 				: `; one that did has cost ${last.costPerKeeper.toFixed(2)}`}.
 			{#if provesLittle(frames)}That is few: it proves little yet.{/if}
+			{#if newest}Of a longer row, the newest {newest} were looked at.{/if}
 		</p>
 		<p class="soft score">{score ? scoreInWords(score) : ''} {lostInWords(lostOtherwise)}</p>
 		<div class="two">

@@ -43,9 +43,19 @@ describe('what has to be said of a setting', () => {
 });
 
 describe('what is taken back', () => {
-	const known = [experienceOf(foldingInstant(), film, draft, AT), experienceOf(foldingInstant(), film, draft, AT)];
+	const known = [
+		experienceOf(foldingInstant(), film, draft, AT),
+		experienceOf(foldingInstant(), film, draft, AT)
+	];
 	const learnt = { prior: { stops: 0, sd: 0.5 }, at: AT, frames: 0, untold: true };
-	const taught = { ...foldingInstant(), offset: { stops: -0.4, sd: 0.3 }, learnt, known, id: 'c', version: 4 };
+	const taught = {
+		...foldingInstant(),
+		offset: { stops: -0.4, sd: 0.3 },
+		learnt,
+		known,
+		id: 'c',
+		version: 4
+	};
 
 	it('leaves a camera as it was before where nothing else had taught it', () => {
 		const one = withoutKnown(taught, 0);

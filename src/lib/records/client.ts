@@ -18,6 +18,8 @@ export type Written<T> =
 	| { result: 'unreachable'; answered: boolean };
 
 const PATIENCE_MS = 10_000;
+/** Records that are asked for at once. */
+const A_PAGE = 200;
 const SERVER_IN_TROUBLE = 500;
 
 async function write<T>(method: string, path: string, body?: unknown): Promise<Written<T>> {
@@ -62,6 +64,43 @@ export async function create<K extends Kind>(
 	const { id: _, version: _version, ...there } = written.current;
 	const same = isEqual(there, JSON.parse(JSON.stringify(record)));
 	return same ? { result: 'saved', record: written.current } : written;
+}
+
+/** A record as it is now: `saved` with it, refused where there is none. */
+export function read<K extends Kind>(kind: K, id: string): Promise<Written<Records[K]>> {
+	return write('GET', `/api/${kind}/${id}`);
+}
+
+/** The frames of a load, page by page until all are there; null where the server does not answer. */
+export async function framesOf(load: string): Promise<Kept<Records['frames']>[] | null> {
+	const all: Kept<Records['frames']>[] = [];
+	let after: string | null = '';
+	while (after !== null) {
+		const query: URLSearchParams = new URLSearchParams({
+			load,
+			limit: String(A_PAGE),
+			...(after && { after })
+		});
+		const page: Page<Kept<Records['frames']>> | null = await listed(`/api/frames?${query}`);
+		if (!page) return null;
+		all.push(...page.items);
+		after = page.next;
+	}
+	return all;
+}
+
+interface Page<T> {
+	items: T[];
+	next: string | null;
+}
+
+async function listed<T>(path: string): Promise<Page<T> | null> {
+	try {
+		const response = await fetch(path, { signal: AbortSignal.timeout(PATIENCE_MS) });
+		return response.ok ? await response.json() : null;
+	} catch {
+		return null;
+	}
 }
 
 /** Replaces a record, naming the version that was read. */

@@ -5,11 +5,5 @@
 </script>
 
 {#key data.chosen?.load.id}
-	<Frames
-		loads={data.loads}
-		chosen={data.chosen}
-		frames={data.frames}
-		pictures={data.pictures}
-		recipes={data.recipes}
-	/>
+	<Frames {...data} />
 {/key}

@@ -50,6 +50,17 @@ export function frameSearch(database: Database.Database) {
 		return { from: `frames${join} WHERE ${conditions.join(' AND ')}`, values };
 	}
 
+	/** Which they are is found first: what is sorted is small. */
+	function oldestFirst(from: string, values: string[], newest = -1): Kept<FrameRecord>[] {
+		return statement<Row>(
+			`SELECT id, version, body FROM frames
+			WHERE id IN (SELECT frames.id FROM ${from} ORDER BY ${orders.newest} LIMIT ?) ORDER BY ${orders.newest}`
+		)
+			.all(...values, newest)
+			.map(kept)
+			.reverse();
+	}
+
 	return {
 		page(search: FrameSearch, limit: number, offset: number): { items: Kept<FrameRecord>[]; total: number } {
 			const { from, values } = picked(search);
@@ -63,12 +74,12 @@ export function frameSearch(database: Database.Database) {
 		/** All judged frames, oldest first; the newest of them alone where so many are asked for. */
 		judged(search: Partial<Pick<FrameSearch, 'camera' | 'film'>> = {}, newest?: number): Kept<FrameRecord>[] {
 			const { from, values } = picked({ ...search, state: 'judged', order: 'oldest' });
-			return statement<Row>(
-				`SELECT frames.id, frames.version, frames.body FROM ${from} ORDER BY ${orders.newest} LIMIT ?`
-			)
-				.all(...values, newest ?? -1)
-				.map(kept)
-				.reverse();
+			return oldestFirst(from, values, newest);
+		},
+
+		/** Judged frames that a named flash lit at a known distance, oldest first; no more than the newest. */
+		flashed(newest: number): Kept<FrameRecord>[] {
+			return oldestFirst(`frames WHERE ${states.judged} AND frames.flashed = 1`, [], newest);
 		},
 
 		/** Ids of the cameras of which a frame was judged. */

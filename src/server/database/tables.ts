@@ -12,7 +12,9 @@ import type {
 	ReadingRecord,
 	RecipeRecord
 } from '$contract/records';
+import { counting } from './counting';
 import { frameSearch } from './frame-search';
+import { loadSearch } from './load-search';
 import { pictureTable } from './pictures';
 import type { OrderColumn } from './pages';
 import { recordTable, type TableDescription } from './record-table';
@@ -61,6 +63,18 @@ const frameColumns: TableDescription<FrameRecord>['columns'] = {
 	outing_id: ({ outing }) => outing?.id ?? null
 };
 
+const frameTable: TableDescription<FrameRecord> = {
+	table: 'frames',
+	columns: frameColumns,
+	orderBy: [{ column: 'load_id' }, { column: 'number' }, ID],
+	filters: frameFilters,
+	references: { loadId: { table: 'loads', id: (frame) => frame.loadId, what: 'load' } },
+	uniqueIssue: (frame) => ({
+		path: 'number',
+		message: `frame ${frame.number} of this load is already logged`
+	})
+};
+
 const loadTable: TableDescription<LoadRecord> = {
 	table: 'loads',
 	columns: {
@@ -84,23 +98,23 @@ const loadTable: TableDescription<LoadRecord> = {
 
 /** Every kind of record that is stored; a new one is a migration and an entry here. */
 export function tablesOf(database: Database.Database) {
+	let teachings = 0;
+	const teaches = () => void (teachings += 1);
+	const always = () => true;
 	return {
-		cameras: recordTable<CameraRecord>(database, { table: 'cameras', ...named }),
-		films: recordTable<FilmRecord>(database, { table: 'films', ...named }),
-		loads: recordTable<LoadRecord>(database, loadTable),
-		frames: recordTable<FrameRecord>(database, {
-			table: 'frames',
-			columns: frameColumns,
-			orderBy: [{ column: 'load_id' }, { column: 'number' }, ID],
-			filters: frameFilters,
-			references: { loadId: { table: 'loads', id: (frame) => frame.loadId, what: 'load' } },
-			uniqueIssue: (frame) => ({
-				path: 'number',
-				message: `frame ${frame.number} of this load is already logged`
-			})
-		}),
+		cameras: counting(recordTable<CameraRecord>(database, { table: 'cameras', ...named }), always, teaches),
+		films: counting(recordTable<FilmRecord>(database, { table: 'films', ...named }), always, teaches),
+		loads: counting(recordTable<LoadRecord>(database, loadTable), always, teaches),
+		frames: counting(
+			recordTable<FrameRecord>(database, frameTable),
+			({ judged }) => judged !== undefined,
+			teaches
+		),
+		/** Grows with each write that may change what frames teach. */
+		teachings: () => teachings,
 		pictures: pictureTable(database),
 		search: frameSearch(database),
+		loadSearch: loadSearch(database),
 		gear: recordTable<GearRecord>(database, {
 			table: 'gear',
 			columns: { kind: ({ type }) => type, name: ({ name }) => name },

@@ -6,7 +6,7 @@ import type { PageServerLoad } from './$types';
 /** The films that each camera took, the last one first. */
 function filmsTaken(): Record<string, string[]> {
 	const took: Record<string, string[]> = {};
-	for (const { cameraId, filmId } of everything(store().loads)) (took[cameraId] ??= []).push(filmId);
+	for (const { camera, film } of store().loadSearch.taken()) (took[camera] ??= []).push(film);
 	return took;
 }
 

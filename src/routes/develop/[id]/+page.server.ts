@@ -1,9 +1,10 @@
 import { error } from '@sveltejs/kit';
-import { developing } from '$server/developing';
+import { isPack } from '$core/develop';
+import { waiting } from '$server/developing';
 import { store } from '$server/store';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ params }) => {
 	const recipe = store().recipes.get(params.id) ?? error(404, 'There is no such recipe');
-	return { recipe, loads: developing().waiting };
+	return { recipe, loads: waiting(!isPack(recipe.kind)) };
 };

@@ -1,7 +1,4 @@
 import { developing } from '$server/developing';
 import type { PageServerLoad } from './$types';
 
-export const load: PageServerLoad = () => {
-	const { recipes, loads } = developing();
-	return { recipes, loads };
-};
+export const load: PageServerLoad = () => ({ recipes: developing().recipes });

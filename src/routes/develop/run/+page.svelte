@@ -4,4 +4,4 @@
 	let { data } = $props();
 </script>
 
-<RunPage recipes={data.recipes} loads={data.loads} />
+<RunPage recipes={data.recipes} />
