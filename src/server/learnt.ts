@@ -106,7 +106,9 @@ export async function lessons() {
 	return {
 		lessons: all.sort((a, b) => a.camera.name.localeCompare(b.camera.name)),
 		habits: await habitLessons(),
-		...bag
+		cameras: bag.cameras,
+		/** What was said of a film that is put away still holds. */
+		films: everything(films)
 	};
 }
 

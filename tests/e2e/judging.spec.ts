@@ -120,6 +120,12 @@ test('a print is judged in a phone’s picture, beside one that came out right',
 	for (const { x, y } of [...own, ...right])
 		await canvas.click({ position: { x: x * box.width, y: y * box.height } });
 	await expect(page.getByText(/It came out 1 stop too dark, give or take ⅓, by its picture/)).toBeVisible();
+	// By keys: the arrows move the last mark, and Enter keeps it where it is.
+	await canvas.focus();
+	await page.keyboard.press('ArrowLeft');
+	await page.keyboard.press('ArrowRight');
+	await page.keyboard.press('Enter');
+	await expect(page.getByText(/It came out 1 stop too dark, give or take ⅓, by its picture/)).toBeVisible();
 	// Alone in the picture, its border says too little to be filled in.
 	await page.getByLabel('What the picture shows').selectOption({ label: 'Your print alone' });
 	for (const { x, y } of own) await canvas.click({ position: { x: x * box.width, y: y * box.height } });

@@ -40,6 +40,7 @@
 	/** The picture is looked at no larger than this, pixels. */
 	const LARGEST = 1200;
 	const STEP = 0.01;
+	const MIDDLE: Point = { x: 0.5, y: 0.5 };
 	const things = Object.keys(tonesOfThings) as Thing[];
 
 	let canvas: HTMLCanvasElement;
@@ -104,6 +105,8 @@
 	}
 
 	function point(event: MouseEvent) {
+		// By a key nothing was pointed at: the mark stands where the arrows left it, and the next is asked for.
+		if (event.detail === 0) return put(marks[active]?.at ?? MIDDLE);
 		const box = canvas.getBoundingClientRect();
 		put({ x: (event.clientX - box.left) / box.width, y: (event.clientY - box.top) / box.height });
 	}
@@ -118,7 +121,7 @@
 		const by = Object.hasOwn(moves, event.key) ? moves[event.key] : null;
 		if (!by || !marks[active]) return;
 		event.preventDefault();
-		const from = marks[active].at ?? { x: 0.5, y: 0.5 };
+		const from = marks[active].at ?? MIDDLE;
 		const inside = (value: number) => Math.max(0, Math.min(1, value));
 		put({ x: inside(from.x + by[0]), y: inside(from.y + by[1]) }, false);
 	}
@@ -164,7 +167,7 @@
 		class="canvas"
 		aria-label="Marks on {picture.name}{marks[active]
 			? `: ${marks[active].name}`
-			: ''}. Arrow keys move the mark."
+			: ''}. Arrow keys move the mark, Enter goes on."
 		onclick={point}
 		onkeydown={key}
 	>

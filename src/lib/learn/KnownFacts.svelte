@@ -22,7 +22,8 @@
 	let message = $state('');
 
 	const camera = $derived(cameras.find(({ id }) => id === cameraId) ?? cameras[0]);
-	const film = $derived(films.find(({ id }) => id === filmId) ?? films[0]);
+	const offered = $derived(films.filter(({ archived }) => !archived));
+	const film = $derived(offered.find(({ id }) => id === filmId) ?? offered[0]);
 	const choices = $derived(camera && choicesOf(camera));
 	const intent = $derived({ ...(choices && usualOf(choices)), ...draft.intent });
 	const said = $derived(
@@ -98,7 +99,7 @@
 				<ChoiceField
 					label="Film"
 					value={film.id}
-					options={films.map(({ id, name }) => ({ value: id, name }))}
+					options={offered.map(({ id, name }) => ({ value: id, name }))}
 					onchange={(id) => (filmId = id)}
 				/>
 				{#if choices.positions.length > 0}

@@ -233,7 +233,7 @@
 				? `, less ${formatStops(loss)} for what it shines through or off`
 				: ''}. {outdoors
 				? `Outdoors nothing throws its light back: ${stopsInWords(OPEN_AIR.stops)} less, give or take ${formatDoubt(OPEN_AIR.sd)}, is counted.`
-				: `Numbers are measured in rooms: in a large one it gives ${stopsInWords(OPEN_AIR.stops)} less, give or take ${formatDoubt(OPEN_AIR.sd)}.`}
+				: `Numbers are measured in rooms: outdoors at night or in a large room it gives ${stopsInWords(OPEN_AIR.stops)} less, give or take ${formatDoubt(OPEN_AIR.sd)}.`}
 			<a href={resolve('/frames/learnt')}>What judged frames say of it</a>
 		</p>
 	</section>
