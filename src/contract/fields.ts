@@ -95,6 +95,23 @@ export const instant = () =>
 			value == null || (ISO_INSTANT.test(value) && isInCalendar(value) && !Number.isNaN(Date.parse(value)))
 	);
 
+/** Whether a name is that of a zone, as the tz database has them. */
+function isZone(name: string): boolean {
+	try {
+		return Boolean(new Intl.DateTimeFormat('en', { timeZone: name }));
+	} catch {
+		return false;
+	}
+}
+
+/** A time zone by its name in the tz database. */
+export const zone = () =>
+	shortText(60).test(
+		'zone',
+		'must be the name of a time zone, such as Etc/UTC',
+		(value) => value == null || isZone(value)
+	);
+
 /** [lower, upper], both needed, in order. */
 export const rangeOf = (each: () => ReturnType<typeof finite>) => {
 	const schema = each().required();

@@ -1,9 +1,12 @@
 import { number, object, string } from 'yup';
 import type { Verdict } from '../core/match';
+import { instant, shortText } from './fields';
 import { verdicts } from './frames';
 import { held } from './held';
 
 const frameStates = ['any', 'to-judge', 'judged', 'kept', 'not-kept'] as const;
+/** How frames came out: darker than right by more than half a stop, within it, or lighter. */
+const outcomes = ['dark', 'right', 'light'] as const;
 const frameOrders = ['newest', 'oldest', 'darkest', 'lightest'] as const;
 
 /** Which frames are looked for among all, and in which order. */
@@ -11,7 +14,16 @@ export interface FrameSearch {
 	camera?: string;
 	film?: string;
 	state: (typeof frameStates)[number];
+	/** How it was promised to come out. */
 	verdict?: Verdict;
+	/** How it came out. */
+	out?: (typeof outcomes)[number];
+	/** Words, numbers, or their beginnings. */
+	q?: string;
+	/** Taken at this instant or later. */
+	from?: string;
+	/** Taken before this instant. */
+	before?: string;
 	order: (typeof frameOrders)[number];
 }
 
@@ -21,6 +33,10 @@ export const frameSearchSchema = held<FrameSearch & { page: number }>()(
 		film: string().uuid(),
 		state: string<FrameSearch['state']>().required().oneOf(frameStates),
 		verdict: string<Verdict>().oneOf(verdicts),
+		out: string<NonNullable<FrameSearch['out']>>().oneOf(outcomes),
+		q: shortText(200),
+		from: instant(),
+		before: instant(),
 		order: string<FrameSearch['order']>().required().oneOf(frameOrders),
 		page: number().integer().min(1).max(1_000_000).required()
 	})

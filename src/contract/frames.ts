@@ -19,7 +19,8 @@ import {
 	positive,
 	recordId,
 	shortText,
-	stops
+	stops,
+	zone
 } from './fields';
 import { choice, held } from './held';
 import { filtersSchema } from './intent';
@@ -82,6 +83,8 @@ export interface FrameRecord {
 	loadId: string;
 	number: number;
 	takenAt: string;
+	/** The time zone of where it was taken, by its name; absent: as `takenAt` says its offset. */
+	zone?: string;
 	/** null: taken without a reading. */
 	light: Light | null;
 	settings: FrameSettings;
@@ -96,6 +99,10 @@ export interface FrameRecord {
 	predicted: Outcome | null;
 	note?: string;
 	subject?: string;
+	/** What is to be printed with it. */
+	caption?: string;
+	/** Who has the print now. */
+	givenTo?: string;
 	/** To the subject, m. */
 	distance?: number;
 	where?: Where;
@@ -269,6 +276,7 @@ export const frameRecordSchema = held<FrameRecord>()(
 		loadId: string().required().uuid(),
 		number: frameNumber().required(),
 		takenAt: instant().required(),
+		zone: zone(),
 		light: lightOrNone,
 		settings: held<FrameSettings>()(
 			object({
@@ -293,6 +301,8 @@ export const frameRecordSchema = held<FrameRecord>()(
 		predicted: outcomeSchema.nullable().defined().default(undefined),
 		note: longText(),
 		subject: shortText(200),
+		caption: shortText(200),
+		givenTo: shortText(),
 		distance: distance(),
 		where: whereSchema(),
 		ran: positive(86_400),

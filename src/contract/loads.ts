@@ -16,6 +16,8 @@ export interface LoadRecord {
 	/** When it was taken out; absent while it is in the camera. */
 	unloadedAt?: string;
 	note?: string;
+	/** The photographer's own running number of its first frame; the others count on from it. */
+	countsFrom?: number;
 	/** What it cost, in the person's own money, with its development. */
 	price?: number;
 	/** How the camera counts: the frames taken, or those that are left. */
@@ -38,6 +40,14 @@ export interface LoadRecord {
 	rig?: Rig;
 }
 
+/**
+ * The photographer's own number of a frame, where its load counts on.
+ *
+ * @example runningNumber({ countsFrom: 80 }, 3) // 82
+ */
+export const runningNumber = ({ countsFrom }: Pick<LoadRecord, 'countsFrom'>, number: number) =>
+	countsFrom === undefined ? undefined : countsFrom + number - 1;
+
 /** A development as it was done. */
 export interface Developed {
 	at: string;
@@ -50,6 +60,7 @@ export interface Developed {
 
 const MOST_STEPS = 40;
 const MOST_UNKNOWN = 1000;
+const MOST_COUNTED = 10_000_000;
 
 export const frameNumber = () => number().integer().min(1).max(9999);
 
@@ -106,6 +117,7 @@ export const loadRecordSchema = held<LoadRecord>()(
 		loadedAt: instant().required(),
 		unloadedAt: instant(),
 		note: longText(),
+		countsFrom: number().integer().min(1).max(MOST_COUNTED),
 		price: between(0, 1_000_000),
 		counter: string<'up' | 'down'>().oneOf(['up', 'down']),
 		unknown: array(frameNumber().required()).max(MOST_UNKNOWN),

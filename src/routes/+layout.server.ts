@@ -1,3 +1,7 @@
+import { localeOf } from '$lib/parts/moment';
 import type { LayoutServerLoad } from './$types';
 
-export const load: LayoutServerLoad = ({ locals }) => ({ display: locals.display });
+export const load: LayoutServerLoad = ({ locals, request }) => ({
+	display: locals.display,
+	locale: localeOf(request.headers.get('accept-language'))
+});

@@ -4,6 +4,8 @@
 	import { resolve } from '$app/paths';
 	import { navigating, page } from '$app/state';
 	import DisplaySwitch from '$lib/display/DisplaySwitch.svelte';
+	import { everywhere } from '$lib/keys/everywhere';
+	import { listenTo } from '$lib/keys/keys';
 	import Failed from '$lib/parts/Failed.svelte';
 	import Mark from '$lib/parts/Mark.svelte';
 	import { outbox } from '$lib/records/outbox.svelte';
@@ -14,7 +16,12 @@
 	// What waits in the browser is sent by whatever view is opened, and when there is a network again.
 	onMount(() => {
 		document.documentElement.dataset.mounted = '';
-		return outbox.open();
+		const silence = listenTo(everywhere);
+		const close = outbox.open();
+		return () => {
+			silence();
+			close();
+		};
 	});
 	const unsaved = $derived(outbox.unsaved.length);
 	/** A view that is opened while the server is away. */

@@ -1,4 +1,5 @@
 import { frameSearchSchema, type FrameSearch } from '$contract/frame-search';
+import { runningNumber } from '$contract/loads';
 import { check } from '$contract/validate';
 import { everything } from './everything';
 import { store } from './store';
@@ -25,7 +26,13 @@ export function allFrames(query: URLSearchParams) {
 		const load = loads.get(frame.loadId)!;
 		const camera = cameras.get(load.cameraId)!;
 		const film = films.get(load.filmId)!;
-		return { frame, camera, film, of: `${camera.name}, ${film.name}` };
+		return {
+			frame,
+			camera,
+			film,
+			of: `${camera.name}, ${film.name}`,
+			own: runningNumber(load, frame.number)
+		};
 	});
 	return {
 		asked,

@@ -37,11 +37,15 @@ const BY_LAMPS: readonly Step[] = [
 	...BY_DAY.filter(({ from }) => from >= 11).map(({ from, words }) => ({ from, words: `${words} outdoors` }))
 ];
 
-/** Whether a light was read outdoors by day. */
-export function isDaylight(light: Light): boolean {
+/**
+ * Whether a light was read outdoors by day.
+ *
+ * @param known its EV, where that was worked out already
+ */
+export function isDaylight(light: Light, known?: number): boolean {
 	const method = 'method' in light ? light.method : null;
 	if (method === 'place' || method === 'lamp') return false;
-	const { ev } = resolveLight(light);
+	const ev = known ?? resolveLight(light).ev;
 	return ev >= (method === 'shadows' || method === 'sun' ? DUSK_FROM : DAYLIGHT_FROM);
 }
 

@@ -10,8 +10,7 @@ import {
 	together,
 	type FlashSetting
 } from '../flash';
-import { closeUpLoss } from '../focus';
-import { isDaylight, type Light } from '../light';
+import type { Light } from '../light';
 import { worth } from './best';
 import { chanceWithin, doubtOf } from './chance';
 import { outcomeOf } from './outcome';
@@ -53,14 +52,13 @@ export interface Lit {
 /** A flash in the law of guide numbers, as a film sees it behind its filters and a lens that moves out, in a room or outdoors. */
 export function flashSetting(
 	{ guideNumber, loss }: Pick<Flash, 'guideNumber' | 'loss'>,
-	{ camera, film, intent, given }: Pick<Scene, 'camera' | 'film' | 'intent' | 'given'>,
+	{ film, intent, nearLoss, outdoors }: Pick<Scene, 'film' | 'intent' | 'nearLoss' | 'outdoors'>,
 	f: number
 ): FlashSetting {
-	const near = closeUpLoss(camera, intent.subjectDistance, intent.closeUp);
 	return {
-		guideNumber: lessGuideNumber(guideNumber, (loss ?? 0) + (isDaylight(given) ? OPEN_AIR.stops : 0)),
+		guideNumber: lessGuideNumber(guideNumber, (loss ?? 0) + (outdoors ? OPEN_AIR.stops : 0)),
 		f,
-		speed: effectiveSpeedStops(film) - filterStops(intent) - near
+		speed: effectiveSpeedStops(film) - filterStops(intent) - nearLoss
 	};
 }
 
@@ -80,7 +78,7 @@ export function lit(scene: Scene, placed: Placed, flash: Flash, power: number): 
 	const fromFlash = 2 ** (alone - error);
 	const doubt = Math.hypot(
 		(1 - fromFlash) * doubtOf(scene, placed),
-		fromFlash * Math.hypot(flashDoubt(isDaylight(scene.given)), scene.filmDoubt, offsetOf(scene.camera).sd)
+		fromFlash * Math.hypot(flashDoubt(scene.outdoors), scene.filmDoubt, offsetOf(scene.camera).sd)
 	);
 	const chance = (range: [number, number]) => chanceWithin(range, error, doubt);
 	const outcome: Outcome = {

@@ -1,7 +1,7 @@
 import { togetherOf, type Camera } from '../camera';
 import { effectiveSpeedStops, latitudeOf, speedDoubt, type Film, type Latitude } from '../film';
 import { closeUpLoss } from '../focus';
-import { freshSd, lightOnBoth, type Light, type LightOnBoth } from '../light';
+import { freshSd, isDaylight, lightOnBoth, type Light, type LightOnBoth } from '../light';
 import type { Intent } from './types';
 
 /** A camera with a film in a light, with what every setting of it shares. */
@@ -9,8 +9,8 @@ export interface Scene {
 	camera: Camera;
 	film: Film;
 	light: LightOnBoth;
-	/** The same as it was given. */
-	given: Light;
+	/** Whether it is that of the open air by day. */
+	outdoors: boolean;
 	intent: Intent;
 	latitude: Latitude;
 	/** Stops that the film gets beyond EV 100 less the light that is right for a setting. */
@@ -53,7 +53,7 @@ export function sceneOf(camera: Camera, film: Film, light: Light, intent: Intent
 		camera,
 		film,
 		light: onBoth,
-		given: light,
+		outdoors: isDaylight(light, onBoth.ev),
 		intent,
 		latitude: latitudeOf(film),
 		gain: gainOf(film, intent, nearLoss) + (together?.beside.stops ?? 0),

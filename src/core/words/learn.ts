@@ -1,11 +1,11 @@
-import { automaticExposure, controlsOf, dialSpeeds, type Camera, type Wheel } from '../camera';
+import { automaticExposure, controlsOf, type Camera, type Wheel } from '../camera';
 import type { Film } from '../film';
 import type { CameraLesson, Experience, Score, TellingFrame, WayLesson } from '../learn';
 import type { TrialWorth } from '../match';
 import { formatDoubt, formatStops, stopsInWords } from '../units';
 import { habitInWords } from './habit';
 import { wayOfReading } from './readings';
-import { apertureInShort, settingsInShort, wheelInWords } from './settings';
+import { apertureInShort, dialInShort, settingsInShort, wheelInShort, wheelInWords } from './settings';
 
 /** What learning says, with its evidence. */
 
@@ -113,18 +113,14 @@ export function knownInWords(
 ): string {
 	const eye = automaticExposure(camera);
 	const { f, position = null, compensation, iso } = settings;
-	const own = settingsInShort(camera, { ...settings, position });
 	const marks = controlsOf(camera).some(
 		({ aperture }) => aperture.kind === 'listed' && aperture.values.length > 1
 	);
 	const made = eye
-		? [
-				marks ? apertureInShort(camera, f, position) : '',
-				compensation ? `wheel ${wheelInWords(compensation)}` : '',
-				iso !== null && dialSpeeds(camera).length > 1 ? `dial ISO ${iso}` : ''
-			]
-		: [own, `${wayOfReading(light)}`];
-	const how = ['', ...made.filter(Boolean)].join(', ');
+		? [marks ? apertureInShort(camera, f, position) : '']
+		: [settingsInShort(camera, { ...settings, position }), wayOfReading(light)];
+	const onDials = eye ? `${wheelInShort(compensation)}${dialInShort(camera, iso)}` : '';
+	const how = `${['', ...made.filter(Boolean)].join(', ')}${onDials}`;
 	return `${camera.name} with ${film.name}${how}: ${judgedInWords(judged)}, give or take ${formatDoubt(judged.sd)}.`;
 }
 

@@ -225,7 +225,7 @@ export const wheelInShort = (compensation: number | null): string =>
 	compensation ? `, wheel ${wheelInWords(compensation)}` : '';
 
 /** The dial behind a comma, where there is one to set. */
-const dialInShort = (camera: Camera, iso: number | null): string =>
+export const dialInShort = (camera: Camera, iso: number | null): string =>
 	iso !== null && dialSpeeds(camera).length > 1 ? `, dial ISO ${iso}` : '';
 
 /**

@@ -27,6 +27,16 @@
 {/if}
 <QuantityField
 	{form}
+	path="countsFrom"
+	label="Your own number of its first frame"
+	hint="its frames count on from it; may stay empty"
+	inputmode="decimal"
+	value={load.countsFrom}
+	quantity={plainNumber}
+	onchange={(countsFrom) => set({ countsFrom })}
+/>
+<QuantityField
+	{form}
 	path="price"
 	label="What it costs"
 	hint="with development, in your money; may stay empty"

@@ -27,8 +27,10 @@
 		filmId: string | null;
 		/** The films that each camera took, the last one first. */
 		took: Readonly<Record<string, string[]>>;
+		/** The last running number that was given; null where nobody counts on. */
+		lastNumber: number | null;
 	}
-	let { records, recipes, cameraId, filmId, took }: Props = $props();
+	let { records, recipes, cameraId, filmId, took, lastNumber }: Props = $props();
 
 	const cameras = $derived(records.cameras.filter((camera) => !camera.archived));
 	const films = $derived(records.films.filter((film) => !film.archived));
@@ -56,7 +58,9 @@
 		cameraId: chosenCamera,
 		filmId: chosenFilm,
 		loadedAt: new Date().toISOString(),
-		...typicalLoad(cameraOf(chosenCamera))
+		...typicalLoad(cameraOf(chosenCamera)),
+		// svelte-ignore state_referenced_locally -- see above
+		...(lastNumber === null ? {} : { countsFrom: lastNumber + 1 })
 	};
 	const editor = new RecordEditor('loads', loadRecordSchema, null, blank);
 	const { form } = editor;

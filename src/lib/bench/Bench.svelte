@@ -6,7 +6,7 @@
 	import { formatAperture, formatDoubt, formatTime } from '$core/units';
 	import { habitInWords } from '$core/words';
 	import type { CameraRecord, FilmRecord, MeasurementRecord } from '$contract/records';
-	import { atMoment } from '$lib/parts/moment';
+	import Moment from '$lib/parts/Moment.svelte';
 	import { create, replace, type Kept } from '$lib/records/client';
 	import ApertureBench from './ApertureBench.svelte';
 	import { measuredCamera } from './apply';
@@ -76,7 +76,7 @@
 			<tbody>
 				{#each measurements as each (each.id)}
 					<tr>
-						<td>{atMoment(each.takenAt)}</td>
+						<td><Moment at={each.takenAt} /></td>
 						<td class="figures">{say(each, each.marked)}</td>
 						<td class="figures"><strong>{say(each, each.value)}</strong> ± {formatDoubt(each.sd)} stop</td>
 						<td>{each.method}</td>

@@ -4,7 +4,7 @@
 	import { bathInWords, developedInWords } from '$core/words';
 	import type { Developed } from '$contract/loads';
 	import type { RecipeRecord } from '$contract/records';
-	import { atMoment } from '$lib/parts/moment';
+	import Moment from '$lib/parts/Moment.svelte';
 	import { create, remove, type Kept } from '$lib/records/client';
 	import { runs } from './runs.svelte';
 	import { refresh } from '$lib/records/refresh';
@@ -77,7 +77,7 @@
 			{#each done as { id, name, developed } (id)}
 				<li>
 					<a class="plain-link" href={resolve(`/frames?load=${id}`)}>{name}</a>
-					<span class="soft figures">{developedInWords(developed)} {atMoment(developed.at)}</span>
+					<span class="soft figures">{developedInWords(developed)} <Moment at={developed.at} /></span>
 				</li>
 			{/each}
 		</ul>

@@ -6,6 +6,7 @@
 	import type { CameraRecord, FilmRecord, FrameRecord } from '$contract/records';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import type { Kept } from '$lib/records/client';
+	import FindFrames from './FindFrames.svelte';
 	import FramesNav from './FramesNav.svelte';
 	import FrameTable from './FrameTable.svelte';
 
@@ -41,6 +42,12 @@
 		{ value: 'too-dark', name: 'too dark' },
 		{ value: 'too-light', name: 'too light' }
 	];
+	const outcomes = [
+		{ value: '', name: 'however it came out' },
+		{ value: 'right', name: 'within half a stop' },
+		{ value: 'dark', name: 'darker than that' },
+		{ value: 'light', name: 'lighter than that' }
+	];
 	const orders: { value: FrameSearch['order']; name: string }[] = [
 		{ value: 'newest', name: 'newest first' },
 		{ value: 'oldest', name: 'oldest first' },
@@ -63,6 +70,7 @@
 <div class="page">
 	<h1>Frames</h1>
 	<FramesNav here="all" />
+	<FindFrames {asked} {set} />
 	<div class="tools">
 		<ChoiceField
 			label="Camera"
@@ -82,6 +90,12 @@
 			value={asked.verdict ?? ''}
 			options={verdicts}
 			onchange={(verdict) => set({ verdict })}
+		/>
+		<ChoiceField
+			label="Came out"
+			value={asked.out ?? ''}
+			options={outcomes}
+			onchange={(out) => set({ out })}
 		/>
 		<ChoiceField label="In order" value={asked.order} options={orders} onchange={(order) => set({ order })} />
 	</div>

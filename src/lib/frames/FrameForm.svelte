@@ -35,12 +35,12 @@
 	import QuantityField from '$lib/forms/QuantityField.svelte';
 	import { RecordEditor } from '$lib/forms/record-editor.svelte';
 	import RecordForm from '$lib/forms/RecordForm.svelte';
-	import TextField from '$lib/forms/TextField.svelte';
 	import { remove, type Kept } from '$lib/records/client';
 	import FrameRig from './FrameRig.svelte';
 	import { frameLight, meterDifferenceOf } from './frame-words';
 	import { lastEdit } from './last-edit.svelte';
 	import Promised from './Promised.svelte';
+	import SaidOfFrame from './SaidOfFrame.svelte';
 
 	interface Props {
 		frame: Kept<FrameRecord>;
@@ -256,21 +256,7 @@
 				{/if}
 			</div>
 			<FrameRig frame={form.draft} {camera} {gear} onchange={set} />
-			<TextField
-				form={anyForm}
-				path="subject"
-				label="What is in it"
-				value={form.draft.subject}
-				onchange={(subject) => set({ subject: subject || undefined })}
-			/>
-			<TextField
-				form={anyForm}
-				path="note"
-				label="Note"
-				long
-				value={form.draft.note}
-				onchange={(note) => set({ note: note || undefined })}
-			/>
+			<SaidOfFrame form={anyForm} frame={form.draft} onchange={set} />
 		{/key}{/snippet}
 	{#snippet more()}<button class="quiet" type="button" onclick={drop}>Delete this frame</button>{/snippet}
 </RecordForm>

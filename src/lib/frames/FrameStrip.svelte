@@ -2,7 +2,8 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import { heldInWords, judgedInWords } from '$core/words';
-	import type { CameraRecord, FilmRecord } from '$contract/records';
+	import { runningNumber } from '$contract/loads';
+	import type { CameraRecord, FilmRecord, LoadRecord } from '$contract/records';
 	import { lensOf } from '$lib/prints/lens';
 	import Print from '$lib/prints/Print.svelte';
 	import { shownError } from '$lib/prints/shown-error';
@@ -14,13 +15,14 @@
 		places: StripPlace[];
 		camera: CameraRecord;
 		film: FilmRecord;
+		load: LoadRecord;
 		/** First picture of each frame that has one. */
 		pictures: Record<string, string>;
 		/** Ids of selected frames; null while none can be selected. */
 		selected: ReadonlySet<string> | null;
 		onselect: (id: string, on: boolean) => void;
 	}
-	let { places, camera, film, pictures, selected, onselect }: Props = $props();
+	let { places, camera, film, load, pictures, selected, onselect }: Props = $props();
 
 	/** Simulated prints share a few grains, so that they are made once. */
 	const GRAINS = 5;
@@ -46,6 +48,9 @@
 				{:else}
 					<span class="number figure">{number}</span>
 				{/if}
+				{#if load.countsFrom !== undefined}<span class="soft small figures"
+						>no. {runningNumber(load, number)}</span
+					>{/if}
 				{#if frame?.judged?.kept}<span class="kept small">to keep</span>{/if}
 			</div>
 			{#if frame}

@@ -3,13 +3,13 @@
 	import { resolve } from '$app/paths';
 	import { heldInWords, judgedInWords, whyInWords } from '$core/words';
 	import type { CameraRecord, FilmRecord, FrameRecord } from '$contract/records';
-	import { atMoment } from '$lib/parts/moment';
+	import Moment from '$lib/parts/Moment.svelte';
 	import type { Kept } from '$lib/records/client';
-	import { frameLight, onCameraInWords, frameSettings } from './frame-words';
+	import { frameLight, onCameraInWords, frameSettings, saidOf } from './frame-words';
 	import Promised from './Promised.svelte';
 
 	interface Props {
-		rows: { frame: Kept<FrameRecord>; camera: CameraRecord; film: FilmRecord; of?: string }[];
+		rows: { frame: Kept<FrameRecord>; camera: CameraRecord; film: FilmRecord; of?: string; own?: number }[];
 	}
 	let { rows }: Props = $props();
 	const loads = $derived(rows.some(({ of }) => of !== undefined));
@@ -30,14 +30,14 @@
 			</tr>
 		</thead>
 		<tbody>
-			{#each rows as { frame, camera, film, of } (frame.id)}
+			{#each rows as { frame, camera, film, of, own } (frame.id)}
 				<tr>
 					<th scope="row"
 						><a
 							class="number figure"
 							href={resolve(`/frames/${frame.id}`)}
 							aria-label="Edit frame {frame.number}">{frame.number}</a
-						></th
+						>{#if own !== undefined}<span class="soft small">no. {own}</span>{/if}</th
 					>
 					{#if loads}<td data-name="Camera and film">{of}</td>{/if}
 					<td data-name="Predicted">
@@ -55,8 +55,8 @@
 							: ''}</td
 					>
 					<td data-name="Light">{frameLight(frame.light)}</td>
-					<td data-name="Taken">{atMoment(frame.takenAt)}</td>
-					<td data-name="Note" class="note">{[frame.subject, frame.note].filter(Boolean).join('. ')}</td>
+					<td data-name="Taken"><Moment at={frame.takenAt} zone={frame.zone} /></td>
+					<td data-name="Note" class="note">{saidOf(frame)}</td>
 				</tr>
 			{/each}
 		</tbody>

@@ -7,10 +7,11 @@
 	import { nextTime } from '$core/develop';
 	import { isDevelopedLater } from '$core/film';
 	import { developedInWords } from '$core/words';
+	import { runningNumber } from '$contract/loads';
 	import type { CameraRecord, FilmRecord, FrameRecord, LoadRecord, RecipeRecord } from '$contract/records';
 	import ProcessOf from '$lib/develop/ProcessOf.svelte';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
-	import { atMoment } from '$lib/parts/moment';
+	import Moment from '$lib/parts/Moment.svelte';
 	import type { Kept } from '$lib/records/client';
 	import { FrameActions } from './frame-actions.svelte';
 	import FramesNav from './FramesNav.svelte';
@@ -110,7 +111,7 @@
 							>
 								<strong>{camera}</strong>
 								<span class="soft small">{film} · {inCamera ? 'in the camera' : 'taken out'}</span>
-								<span class="soft small">{atMoment(loadedAt)}</span>
+								<span class="soft small"><Moment at={loadedAt} /></span>
 							</a>
 						</li>
 					{/each}
@@ -126,7 +127,7 @@
 				<h2 id="load-title">{chosen.camera.name}, {chosen.film.name}</h2>
 				<p class="soft">
 					{frames.length} of {chosen.load.frames}
-					{chosen.load.spool ? 'shots' : 'frames'} logged, loaded {atMoment(chosen.load.loadedAt)}.
+					{chosen.load.spool ? 'shots' : 'frames'} logged, loaded <Moment at={chosen.load.loadedAt} />.
 					{#if chosen.load.spool}
 						{@const { counter } = shotList(
 							chosen.load.spool,
@@ -227,15 +228,19 @@
 						<p class="soft">No frame of this load is {whichNames[which]}.</p>
 					{:else if asTable}
 						<FrameTable
-							rows={shown
-								.slice(0, most)
-								.map((frame) => ({ frame, camera: chosen.camera, film: chosen.film }))}
+							rows={shown.slice(0, most).map((frame) => ({
+								frame,
+								camera: chosen.camera,
+								film: chosen.film,
+								own: runningNumber(chosen.load, frame.number)
+							}))}
 						/>
 					{:else}
 						<FrameStrip
 							places={places.slice(0, most)}
 							camera={chosen.camera}
 							film={chosen.film}
+							load={chosen.load}
 							{pictures}
 							selected={selecting ? selected : null}
 							onselect={choose}

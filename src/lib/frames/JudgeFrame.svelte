@@ -4,7 +4,7 @@
 	import { resolve } from '$app/paths';
 	import { isDevelopedLater } from '$core/film';
 	import { judgedInWords } from '$core/words';
-	import type { Told } from '$core/prints';
+	import { printsToPick, type Told } from '$core/prints';
 	import { formatDoubt } from '$core/units';
 	import { faults, tones, type Fault, type Judge, type Judgement, type Tone } from '$contract/frames';
 	import type { PictureRecord } from '$contract/pictures';
@@ -18,7 +18,6 @@
 	import { lastEdit } from './last-edit.svelte';
 	import NegativeFields from './NegativeFields.svelte';
 	import PictureJudge from './PictureJudge.svelte';
-	import { printsToPick } from './prints-to-pick';
 	import { refresh } from '$lib/records/refresh';
 
 	interface Props {

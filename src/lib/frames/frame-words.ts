@@ -48,3 +48,9 @@ export function frameSettings(camera: CameraRecord, { settings }: Pick<FrameReco
 	const known = [f !== null && formatAperture(f), seconds !== null && formatTime(seconds)].filter(Boolean);
 	return known.length > 0 ? known.join(', ') : 'settings not noted';
 }
+
+/** All that was said of a frame, in one line. */
+export const saidOf = ({ subject, note, caption, givenTo }: FrameRecord): string =>
+	[subject, note, caption && `“${caption}”`, givenTo && `given away to ${givenTo}`]
+		.filter(Boolean)
+		.join('. ');

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { Dialog, Portal } from '@skeletonlabs/skeleton-svelte';
+	import { everywhere } from './everywhere';
 	import type { Key } from './keys';
 
 	let { keys, open = $bindable(false) }: { keys: readonly Key[]; open: boolean } = $props();
@@ -14,7 +15,7 @@
 				<table>
 					<thead class="sr-only"><tr><th>Key</th><th>What it does</th></tr></thead>
 					<tbody>
-						{#each keys as key (key.shown)}
+						{#each [...keys, ...everywhere] as key (key.shown)}
 							<tr><td><kbd>{key.shown}</kbd></td><td>{key.does}</td></tr>
 						{/each}
 					</tbody>

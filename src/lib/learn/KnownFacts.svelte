@@ -1,5 +1,6 @@
 <!-- What the person knows of their cameras without any frame here: said in one line, it teaches as a judged frame does. -->
 <script lang="ts">
+	import { printsToPick } from '$core/prints';
 	import { schools, type ShadowEdgeCondition } from '$core/light';
 	import { knownInWords, judgedInWords, wheelInWords } from '$core/words';
 	import { formatAperture, formatTime } from '$core/units';
@@ -11,9 +12,8 @@
 
 	let { cameras, films }: { cameras: Kept<CameraRecord>[]; films: Kept<FilmRecord>[] } = $props();
 
-	/** Two stops to both sides, in thirds. */
-	const outcomes = Array.from({ length: 13 }, (_, index) => (index - 6) / 3);
-	const RIGHT = 6;
+	const outcomes = printsToPick(0);
+	const RIGHT = outcomes.indexOf(0);
 	const fresh = (): KnownDraft => ({ condition: 'sharp', intent: {}, stops: 0, sd: 0.25 });
 
 	let cameraId = $state('');

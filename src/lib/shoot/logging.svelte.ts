@@ -1,5 +1,5 @@
 import { BUILT_IN } from '$core/flash';
-import type { Light } from '$core/light';
+import { zoneAt, type Light } from '$core/light';
 import {
 	bracketAbout,
 	knownSettings,
@@ -12,12 +12,17 @@ import type { Where } from '$contract/coordinates';
 import { withPrediction } from '$contract/predicted';
 import type { FrameRecord, LoadRecord } from '$contract/records';
 import type { Judgement } from '$contract/frames';
+import { zoneHere } from '$lib/parts/moment';
 import { replace, type Kept } from '$lib/records/client';
 import { keepHere, keptHere } from '$lib/records/kept-here';
 import type { Loaded } from './bag';
 import { FrameLog } from './frame-log.svelte';
 import { intentOf, lightFor, type CameraWishes, type OwnFlash, type SceneWishes } from './wishes';
 import { refresh } from '$lib/records/refresh';
+
+/** Where a frame is taken, as far as it is known, and by which clock. */
+const placeOf = (where: Where | undefined): Pick<FrameRecord, 'where' | 'zone'> =>
+	where ? { where, zone: zoneAt(where.latitude, where.longitude) } : { zone: zoneHere() };
 
 /** What logging is told of the view: what is chosen, what the light is, and what is set. */
 interface Shown {
@@ -151,7 +156,7 @@ export class Logging {
 			...this.#fired(chosen),
 			...(scene.subjectDistance === undefined ? {} : { distance: scene.subjectDistance }),
 			...(subject ? { subject } : {}),
-			...(where ? { where } : {}),
+			...placeOf(where),
 			...list.mark,
 			predicted: outcome && ($state.snapshot(outcome) as Outcome),
 			...more

@@ -1,6 +1,8 @@
 import type Database from 'better-sqlite3';
 import type { FrameRecord } from '$contract/records';
 import type { FrameSearch } from '$contract/frame-search';
+import { utc } from './instants';
+import { conditionsFor } from './frame-words';
 import type { Kept } from './record-table';
 
 type Row = { id: string; version: number; body: string };
@@ -25,6 +27,37 @@ const states: Readonly<Record<FrameSearch['state'], string>> = {
 	'not-kept': 'frames.kept = 0'
 };
 
+/** A frame came out right that is no farther from it than this, stops. */
+const RIGHT = 1 / 2;
+const outcomes: Readonly<Record<NonNullable<FrameSearch['out']>, string>> = {
+	dark: `frames.judged < ${-RIGHT}`,
+	right: `frames.judged BETWEEN ${-RIGHT} AND ${RIGHT}`,
+	light: `frames.judged > ${RIGHT}`
+};
+
+/** The part of a query that picks the frames; a join only where one is asked for. */
+function picked({ camera, film, state, verdict, out, q, from, before }: FrameSearch): {
+	from: string;
+	values: string[];
+} {
+	const conditions = [states[state]];
+	const values: string[] = [];
+	const add = (sql: string, value: string | undefined) => {
+		if (value === undefined) return;
+		conditions.push(sql);
+		values.push(value);
+	};
+	if (out) conditions.push(outcomes[out]);
+	add('loads.camera_id = ?', camera);
+	add('loads.film_id = ?', film);
+	add('frames.verdict = ?', verdict);
+	add('frames.taken_at >= ?', from && utc(from));
+	add('frames.taken_at < ?', before && utc(before));
+	for (const { sql, value } of conditionsFor(q ?? '')) add(sql, value);
+	const join = (camera ?? film) ? ' JOIN loads ON loads.id = frames.load_id' : '';
+	return { from: `frames${join} WHERE ${conditions.join(' AND ')}`, values };
+}
+
 /** Searches through all frames, a page at a time. */
 export function frameSearch(database: Database.Database) {
 	const prepared = new Map<string, Database.Statement<unknown[]>>();
@@ -33,22 +66,6 @@ export function frameSearch(database: Database.Database) {
 		prepared.set(sql, known);
 		return known as Database.Statement<unknown[], T>;
 	};
-
-	/** The part of a query that picks the frames; a join only where one is asked for. */
-	function picked({ camera, film, state, verdict }: FrameSearch): { from: string; values: string[] } {
-		const conditions = [states[state]];
-		const values: string[] = [];
-		const add = (column: string, value: string | undefined) => {
-			if (value === undefined) return;
-			conditions.push(`${column} = ?`);
-			values.push(value);
-		};
-		add('loads.camera_id', camera);
-		add('loads.film_id', film);
-		add('frames.verdict', verdict);
-		const join = (camera ?? film) ? ' JOIN loads ON loads.id = frames.load_id' : '';
-		return { from: `frames${join} WHERE ${conditions.join(' AND ')}`, values };
-	}
 
 	/** Which they are is found first: what is sorted is small. */
 	function oldestFirst(from: string, values: string[], newest = -1): Kept<FrameRecord>[] {

@@ -32,7 +32,14 @@ export function loadSearch(database: Database.Database) {
 		`SELECT json_extract(body, '$.price') AS price FROM loads
 		WHERE film_id = ? AND json_extract(body, '$.price') IS NOT NULL ORDER BY ${LATEST} LIMIT 1`
 	);
+	const lastNumber = database.prepare<[], { last: number | null }>(
+		`SELECT max(json_extract(body, '$.countsFrom') - 1 + coalesce(
+			(SELECT max(number) FROM frames WHERE load_id = loads.id), json_extract(body, '$.frames')
+		)) AS last FROM loads WHERE json_extract(body, '$.countsFrom') IS NOT NULL`
+	);
 	return {
+		/** The last running number that was given; null where nobody counts on. */
+		lastNumber: (): number | null => lastNumber.get()!.last,
 		/** Loads of films of some types that are not developed yet, the last one first. */
 		waiting: (types: readonly FilmType[], most: number): Kept<LoadRecord>[] =>
 			waiting.all(JSON.stringify(types), most).map(kept),

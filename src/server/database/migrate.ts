@@ -1,4 +1,5 @@
 import type Database from 'better-sqlite3';
+import { zoneAt } from '$core/light';
 
 const files = import.meta.glob<string>('./migrations/*.sql', {
 	query: '?raw',
@@ -6,30 +7,64 @@ const files = import.meta.glob<string>('./migrations/*.sql', {
 	eager: true
 });
 
-/** The migrations in order: number and SQL. */
-const migrations = Object.entries(files)
+/** One step from a form of the tables to the next. */
+export interface Migration {
+	number: number;
+	sql: string;
+}
+
+/** The migrations in order. */
+const migrations: readonly Migration[] = Object.entries(files)
 	.map(([path, sql]) => ({ number: Number(/(\d+)-[^/]*\.sql$/.exec(path)?.[1]), sql }))
 	.sort((a, b) => a.number - b.number);
 
+/** Rows that refer to nothing, in words. */
+function refuseDangling(database: Database.Database): void {
+	const dangling = database.pragma('foreign_key_check') as { table: string; parent: string }[];
+	if (dangling.length === 0) return;
+	const [{ table, parent }] = dangling;
+	throw new Error(`A change of the tables left ${dangling.length} rows of ${table} without their ${parent}.`);
+}
+
+/** Whether a database is older than this program, and has something in it. */
+export function willMigrate(database: Database.Database): boolean {
+	const seen = database.pragma('user_version', { simple: true }) as number;
+	return seen > 0 && seen < migrations.at(-1)!.number;
+}
+
 /**
- * Applies the numbered migrations that a database has not seen yet, all in one transaction.
+ * Applies the numbered migrations that a database has not seen yet, all in one transaction. A migration may rebuild a
+ * table that others refer to: references are looked at when all is done, and not on the way.
  *
  * @param upTo the last one that is applied; the newest if not given
+ * @param known the migrations there are
  * @throws Error when the database was made by a newer version of the program
  */
-export function migrate(database: Database.Database, upTo = Infinity): void {
-	const newest = migrations.at(-1)?.number ?? 0;
+export function migrate(database: Database.Database, upTo = Infinity, known = migrations): void {
+	const newest = known.at(-1)?.number ?? 0;
 	const seen = database.pragma('user_version', { simple: true }) as number;
 	if (seen > newest) {
 		throw new Error(
 			`This database was made by a newer version (tables ${seen}; this program knows ${newest}).`
 		);
 	}
-	database.transaction(() => {
-		for (const { number, sql } of migrations) {
-			if (number <= seen || number > upTo) continue;
-			database.exec(sql);
-			database.pragma(`user_version = ${number}`);
-		}
-	})();
+	const missing = known.filter(({ number }) => number > seen && number <= upTo);
+	if (missing.length === 0) return;
+	database.function('zone_at', { deterministic: true }, (latitude, longitude) =>
+		zoneAt(Number(latitude), Number(longitude))
+	);
+	// Inside a transaction this could not be switched any more.
+	const checked = database.pragma('foreign_keys', { simple: true }) as number;
+	database.pragma('foreign_keys = OFF');
+	try {
+		database.transaction(() => {
+			for (const { number, sql } of missing) {
+				database.exec(sql);
+				database.pragma(`user_version = ${number}`);
+			}
+			refuseDangling(database);
+		})();
+	} finally {
+		database.pragma(`foreign_keys = ${checked}`);
+	}
 }

@@ -8,8 +8,17 @@ export interface OrderColumn {
 	nocase?: boolean;
 }
 
-/** What narrows a list: a condition with one place for a value, by the name it is asked by. */
-export type Filters = Readonly<Record<string, string>>;
+/** A condition with one place for a value. */
+export interface Condition {
+	sql: string;
+	value: string;
+}
+
+/** What narrows a list, by the name it is asked by: a condition, or those that a text comes to. */
+export type Filters = Readonly<Record<string, string | ((text: string) => Condition[])>>;
+
+const conditionsOf = (filter: Filters[string], value: string): Condition[] =>
+	typeof filter === 'string' ? [{ sql: filter, value }] : filter(value);
 
 /** Where a page begins, and what is asked for. */
 export interface PageAsked {
@@ -91,9 +100,11 @@ export function pagesOf(
 		after,
 		filters = {}
 	}: PageAsked): { rows: Row[]; total: number; next: string | null } | null => {
-		const names = Object.keys(filters);
-		const wheres = names.map((name) => conditions[name]);
-		const values: Key = names.map((name) => filters[name]);
+		const narrowed = Object.entries(filters).flatMap(([name, value]) =>
+			conditionsOf(conditions[name], value)
+		);
+		const wheres = narrowed.map(({ sql }) => sql);
+		const values: Key = narrowed.map(({ value }) => value);
 		const key = after === undefined ? undefined : keyIn(after, order.length);
 		if (key === null) return null;
 		const count = `SELECT count(*) AS total FROM ${table}${wheres.length ? ` WHERE ${wheres.join(' AND ')}` : ''}`;

@@ -13,7 +13,9 @@ import type {
 	RecipeRecord
 } from '$contract/records';
 import { counting } from './counting';
+import { conditionsFor } from './frame-words';
 import { frameSearch } from './frame-search';
+import { utc, UTC_OF_ANY } from './instants';
 import { loadSearch } from './load-search';
 import { pictureTable } from './pictures';
 import type { OrderColumn } from './pages';
@@ -33,9 +35,9 @@ const frameFilters = {
 	load: 'load_id = ?',
 	camera: 'load_id IN (SELECT id FROM loads WHERE camera_id = ?)',
 	film: 'load_id IN (SELECT id FROM loads WHERE film_id = ?)',
-	from: 'unixepoch(taken_at) >= unixepoch(?)',
-	to: 'unixepoch(taken_at) <= unixepoch(?)',
-	...saying('subject', 'note')
+	from: `taken_at >= ${UTC_OF_ANY}`,
+	to: `taken_at <= ${UTC_OF_ANY}`,
+	q: conditionsFor
 };
 
 const named = {
@@ -56,7 +58,7 @@ const justNamed = {
 const frameColumns: TableDescription<FrameRecord>['columns'] = {
 	load_id: ({ loadId }) => loadId,
 	number: ({ number }) => number,
-	taken_at: ({ takenAt }) => takenAt,
+	taken_at: ({ takenAt }) => utc(takenAt),
 	verdict: ({ predicted }) => predicted?.verdict ?? null,
 	judged: ({ judged }) => judged?.stops ?? null,
 	kept: ({ judged }) => (judged?.kept === undefined ? null : Number(judged.kept)),
@@ -80,7 +82,7 @@ const loadTable: TableDescription<LoadRecord> = {
 	columns: {
 		camera_id: (load) => load.cameraId,
 		film_id: (load) => load.filmId,
-		loaded_at: (load) => load.loadedAt,
+		loaded_at: (load) => utc(load.loadedAt),
 		in_camera: (load) => Number(load.unloadedAt === undefined)
 	},
 	orderBy: latestFirst('loaded_at'),
@@ -123,7 +125,7 @@ export function tablesOf(database: Database.Database) {
 		}),
 		measurements: recordTable<MeasurementRecord>(database, {
 			table: 'measurements',
-			columns: { camera_id: ({ cameraId }) => cameraId, taken_at: ({ takenAt }) => takenAt },
+			columns: { camera_id: ({ cameraId }) => cameraId, taken_at: ({ takenAt }) => utc(takenAt) },
 			orderBy: latestFirst('taken_at'),
 			filters: { camera: 'camera_id = ?' },
 			references: { cameraId: { table: 'cameras', id: ({ cameraId }) => cameraId, what: 'camera' } }
@@ -144,7 +146,10 @@ export function tablesOf(database: Database.Database) {
 		places: recordTable<PlaceRecord>(database, { table: 'places', ...justNamed }),
 		readings: recordTable<ReadingRecord>(database, {
 			table: 'readings',
-			columns: { taken_at: (reading) => reading.takenAt, named: ({ name }) => Number(name !== undefined) },
+			columns: {
+				taken_at: (reading) => utc(reading.takenAt),
+				named: ({ name }) => Number(name !== undefined)
+			},
 			orderBy: latestFirst('taken_at'),
 			filters: saying('name')
 		})

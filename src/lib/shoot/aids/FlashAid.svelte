@@ -42,12 +42,12 @@
 	const intent = $derived(intentOf(shoot.wanted.scene, own));
 	const given = $derived(shoot.lights.light ? lightFor(shoot.lights.light, own) : null);
 	const best = $derived(flash && given ? bestLit(camera, film, given, { flash }, intent) : null);
+	const outdoors = $derived(given !== null && isDaylight(given));
 	const at = $derived(
 		best && flash && given
-			? ({ camera, film, flash, intent, given, f: best.outcome.f } satisfies FlashedAt)
+			? ({ camera, film, flash, intent, outdoors, f: best.outcome.f } satisfies FlashedAt)
 			: null
 	);
-	const outdoors = $derived(given !== null && isDaylight(given));
 	const bands = $derived(at && best ? bandsOf(at, best.change.power, best.change.background) : []);
 	const said = $derived.by(() => {
 		if (!best) return '';

@@ -19,7 +19,7 @@ const at = {
 	film: filmOf('reversal', 100),
 	flash: { guideNumber: 16, powers: [1, 1 / 4] },
 	intent: {},
-	given: { ev: 4 },
+	outdoors: false,
 	f: 8
 };
 

@@ -1,7 +1,7 @@
 import type { Camera } from '$core/camera';
 import { latitudeOf, type Film } from '$core/film';
-import { aloneFor, apertureFor, fillDistance, flashDistance, powerFor } from '$core/flash';
-import type { Light } from '$core/light';
+import { aloneFor, apertureFor, fillDistance, flashDistance, powerFor, type FlashSetting } from '$core/flash';
+import { closeUpLoss } from '$core/focus';
 import { flashSetting, type Bag, type Intent } from '$core/match';
 
 type Flash = NonNullable<Bag['flash']>;
@@ -12,20 +12,25 @@ export interface FlashedAt {
 	film: Film;
 	flash: Flash;
 	intent: Intent;
-	/** The light that is there: outdoors a flash gives less. */
-	given: Light;
+	/** By day in the open air a flash gives less. */
+	outdoors: boolean;
 	f: number;
+}
+
+function settingAt({ flash, camera, film, intent, outdoors, f }: FlashedAt): FlashSetting {
+	const nearLoss = closeUpLoss(camera, intent.subjectDistance, intent.closeUp);
+	return flashSetting(flash, { film, intent, outdoors, nearLoss }, f);
 }
 
 /** Where a flash is just right, m. */
 export function rightAt(at: FlashedAt, power: number): number {
-	const { guideNumber, speed } = flashSetting(at.flash, at, at.f);
+	const { guideNumber, speed } = settingAt(at);
 	return flashDistance(guideNumber, at.f, speed, power);
 }
 
 /** The f-number at which a flash is right for a distance, m. */
 export function apertureAt(at: FlashedAt, distance: number, power: number): number {
-	return apertureFor(flashSetting(at.flash, at, at.f), distance, power);
+	return apertureFor(settingAt(at), distance, power);
 }
 
 /** A stretch of distances by what the flash does there. */
@@ -85,7 +90,7 @@ export interface FillWay {
  */
 export function fillWay(at: FlashedAt, error: number, fill: number, distance: number): FillWay {
 	const wanted = error + fill;
-	const needed = powerFor(flashSetting(at.flash, at, at.f), distance, wanted);
+	const needed = powerFor(settingAt(at), distance, wanted);
 	const power = at.flash.powers.reduce<number | null>((best, each) => {
 		const miss = Math.abs(Math.log2(each / needed));
 		const before = best === null ? NEAR_ENOUGH : Math.abs(Math.log2(best / needed));

@@ -14,6 +14,7 @@ export const load: PageServerLoad = async ({ url }) => ({
 	records: plainRecords(),
 	recipes: everything(store().recipes),
 	took: filmsTaken(),
+	lastNumber: store().loadSearch.lastNumber(),
 	cameraId: url.searchParams.get('camera'),
 	filmId: url.searchParams.get('film')
 });

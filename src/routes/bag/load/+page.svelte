@@ -6,6 +6,7 @@
 
 <LoadForm
 	took={data.took}
+	lastNumber={data.lastNumber}
 	recipes={data.recipes}
 	records={data.records}
 	cameraId={data.cameraId}

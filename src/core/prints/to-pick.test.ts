@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { printsToPick } from './prints-to-pick';
+import { printsToPick } from './to-pick';
 
 describe('prints to compare a frame with', () => {
 	it('are thirds to two stops where it was promised about right', () => {

@@ -1,5 +1,5 @@
-import { FARTHEST_ERROR } from '$core/prints';
-import { roundToThird } from '$core/units';
+import { FARTHEST_ERROR } from './curve';
+import { roundToThird } from '../units';
 
 /** Two stops to both sides, in thirds. */
 const NEAR = 2;
@@ -9,7 +9,7 @@ const NEAR = 2;
  * the promised one among them.
  *
  * @param promised stops
- * @example printsToPick(13 / 3).slice(-4) // [3, 4, 4⅓, 5 ⅓ rounded up: 6]
+ * @example printsToPick(13 / 3).slice(-4) // [4, 4⅓, 5, 6]
  */
 export function printsToPick(promised: number): number[] {
 	const thirds = Array.from({ length: 6 * NEAR + 1 }, (_, at) => at / 3 - NEAR);

@@ -1,0 +1,27 @@
+import { describe, expect, it } from 'vitest';
+import { localeOf, momentInWords } from './moment';
+
+/** What stands between the parts of a date is the locale's own business; spaces of any width are one. */
+const plain = (text: string) => text.replace(/\s/g, ' ');
+
+describe('a moment', () => {
+	it('is that of the clock where it was, with its year', () => {
+		expect(plain(momentInWords('2026-05-02T22:30:00Z', { zone: 'Etc/GMT-9' }))).toBe('3 May 2026, 07:30');
+		expect(plain(momentInWords('2026-05-02T23:30:00+09:00'))).toBe('2 May 2026, 23:30');
+		expect(plain(momentInWords('2026-05-02T16:00:00-05:00'))).toBe('2 May 2026, 16:00');
+	});
+
+	it('has the order of the reader', () => {
+		expect(plain(momentInWords('2026-05-02T23:30:00+09:00', { locale: 'en-US' }))).toBe(
+			'May 2, 2026, 11:30 PM'
+		);
+		expect(plain(momentInWords('2026-05-02T23:30:00+09:00', { locale: 'de' }))).toBe('2. Mai 2026, 23:30');
+	});
+
+	it('asks for the first language that is one', () => {
+		expect(localeOf('de-AT,de;q=0.9,en;q=0.8')).toBe('de-AT');
+		expect(localeOf('*')).toBe('en-GB');
+		expect(localeOf('x;;;,,"\u0000",en-US')).toBe('en-US');
+		expect(localeOf(null)).toBe('en-GB');
+	});
+});
