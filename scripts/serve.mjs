@@ -1,7 +1,7 @@
 // Serves the built application. Node alone.
 import { existsSync, mkdirSync, renameSync } from 'node:fs';
 import { createServer } from 'node:http';
-import { isAbsolute, join } from 'node:path';
+import { isAbsolute, join, resolve } from 'node:path';
 import { parseArgs } from 'node:util';
 import { pathToFileURL } from 'node:url';
 import { atOnce } from './serve/at-once.mjs';
@@ -14,7 +14,7 @@ const DEFAULT_PORT = '5253';
 /** Tells the application that nothing asks any more: its database can be closed. */
 const CLOSING = 'just-enough:closing';
 
-/** Reads --port, --host, --allow-host, --data and --fresh. */
+/** Reads --port, --host, --allow-host, --data, --fresh, --restore and --second-backup. */
 function optionsFrom(args, defaultFolder) {
 	const { values } = parseArgs({
 		args,
@@ -23,7 +23,9 @@ function optionsFrom(args, defaultFolder) {
 			host: { type: 'string', default: '127.0.0.1' },
 			'allow-host': { type: 'string', multiple: true, default: [] },
 			data: { type: 'string', default: defaultFolder },
-			fresh: { type: 'boolean', default: false }
+			fresh: { type: 'boolean', default: false },
+			restore: { type: 'string', default: '' },
+			'second-backup': { type: 'string', default: '' }
 		}
 	});
 	const port = Number(values.port);
@@ -33,7 +35,9 @@ function optionsFrom(args, defaultFolder) {
 		...values,
 		port,
 		allowed: values['allow-host'],
-		data: isAbsolute(values.data) ? values.data : join(root, values.data)
+		data: isAbsolute(values.data) ? values.data : join(root, values.data),
+		restore: values.restore && resolve(values.restore),
+		second: values['second-backup'] && resolve(values['second-backup'])
 	};
 }
 
@@ -76,6 +80,8 @@ export async function serve({ demo, folder }, args = process.argv.slice(2)) {
 		NODE_ENV: 'production',
 		JUST_ENOUGH_DATA: options.data,
 		JUST_ENOUGH_DEMO: demo ? '1' : '0',
+		JUST_ENOUGH_RESTORE: options.restore,
+		JUST_ENOUGH_SECOND: options.second,
 		// Every address has a limit of its own, and says it in words.
 		BODY_SIZE_LIMIT: 'Infinity',
 		JUST_ENOUGH_WORKERS: workersFile,

@@ -1,14 +1,14 @@
 import { building } from '$app/environment';
 import type { Handle, HandleServerError, RequestEvent, ServerInit } from '@sveltejs/kit';
 import { DISPLAY_COOKIE, displayOf } from '$lib/display/displays';
-import { closeStore, openStore } from '$server/store';
+import { closeStore, startStore } from '$server/store';
 
 /** Whoever serves says so when nothing asks any more. */
 const CLOSING = 'just-enough:closing';
 
-export const init: ServerInit = () => {
+export const init: ServerInit = async () => {
 	if (building) return;
-	openStore();
+	await startStore();
 	process.once(CLOSING, closeStore);
 };
 

@@ -60,6 +60,10 @@
 {#if waits}<p class="away" role="status">
 		The server does not answer. The view opens as soon as it does.
 	</p>{/if}
+{#if data.backupFailed && !isHere('/settings')}<p class="away" role="status">
+		The last backup failed. {data.backupFailed}
+		<a class="plain-link" href={resolve('/settings')}>Settings</a>
+	</p>{/if}
 <main id="main" tabindex="-1">
 	<svelte:boundary onerror={(error) => console.error(error)}>
 		{@render children()}

@@ -1,25 +1,84 @@
 import { env } from 'node:process';
 import type Database from 'better-sqlite3';
-import { closeDatabase, openDatabase } from './database/open';
+import { closeDatabase, isOlder, openDatabase } from './database/open';
 import { tablesOf, type Tables } from './database/tables';
 import { plantDemo } from './demo/plant';
+import { inOwnThread } from './heavy/pool';
+import { bringIn, forgetIncoming, putInPlace } from './safekeeping/restore';
+import { safekeeper, type Safekeeper } from './safekeeping/safekeeper';
 
 const DEFAULT_FOLDER = 'data';
+/** How often it is looked whether a day has passed since the last backup, ms. */
+const LOOK_MS = 900_000;
+
+const folder = () => env.JUST_ENOUGH_DATA ?? DEFAULT_FOLDER;
+const secondFolder = () => env.JUST_ENOUGH_SECOND || null;
 
 let opened: { database: Database.Database; tables: Tables } | undefined;
+let keeper: Safekeeper | undefined;
+/** One after the other. */
+let restoring: Promise<unknown> = Promise.resolve();
 
-/** Opens the database once, at start; with the demo asked for, fills an empty one. */
+/** Opens the database; with the demo asked for, fills an empty one. */
 export function openStore(): void {
-	const database = openDatabase(env.JUST_ENOUGH_DATA ?? DEFAULT_FOLDER);
+	const database = openDatabase(folder());
 	const tables = tablesOf(database);
 	if (env.JUST_ENOUGH_DEMO === '1') database.transaction(() => plantDemo(tables, new Date()))();
 	opened = { database, tables };
+}
+
+/**
+ * What is to be done once, at start: a backup that is to be restored is put in place, a database of an earlier version is
+ * backed up before its tables are changed, and from then on once a day.
+ */
+export async function startStore(): Promise<void> {
+	const data = folder();
+	forgetIncoming(data);
+	const file = env.JUST_ENOUGH_RESTORE;
+	if (file) {
+		await bringIn(data, file);
+		const aside = putInPlace(data);
+		console.log(`${file} is restored.${aside ? ` The database before it is kept as ${aside}` : ''}`);
+	}
+	const older = isOlder(data);
+	const { backUp, daily, failed } = safekeeping();
+	if (older && !(await backUp()))
+		throw new Error(
+			`Its tables are to be changed, and no backup could be made before: ${failed()!.why} Nothing was changed.`
+		);
+	openStore();
+	if (older === false) void daily();
+	setInterval(() => void daily(), LOOK_MS).unref();
 }
 
 /** The tables of the opened database. */
 export function store(): Tables {
 	if (!opened) openStore();
 	return opened!.tables;
+}
+
+/** What keeps backups of it. */
+export function safekeeping(): Safekeeper {
+	return (keeper ??= safekeeper(folder(), secondFolder(), (asked) => inOwnThread('makeBackup', asked)));
+}
+
+/**
+ * Puts a backup in the database's place while the program runs.
+ *
+ * @throws NotRestored where it cannot be
+ */
+export function restoreStore(file: string): Promise<string | null> {
+	const now = restoring.then(async () => {
+		await bringIn(folder(), file);
+		closeStore();
+		try {
+			return putInPlace(folder());
+		} finally {
+			openStore();
+		}
+	});
+	restoring = now.catch(() => null);
+	return now;
 }
 
 /** Closes the database, when nothing asks any more: its file alone is then all of it. */

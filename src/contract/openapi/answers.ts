@@ -64,6 +64,13 @@ const lane = object(
 	['name', 'settings', 'handTimed', 'good', 'usable']
 );
 
+const instant: Schema = { type: 'string', format: 'date-time' };
+const backup = object({ name: { type: 'string' }, at: instant, bytes: { type: 'integer', minimum: 0 } }, [
+	'name',
+	'at',
+	'bytes'
+]);
+
 export const answers = {
 	LightAnswer: lightAnswer,
 	Remedy: remedy,
@@ -122,6 +129,16 @@ export const answers = {
 			next: { type: 'null' }
 		},
 		['items', 'total', 'next']
+	),
+	Backup: backup,
+	Backups: object(
+		{
+			folder: { type: 'string' },
+			second: { type: ['string', 'null'], description: 'another folder for a copy of each' },
+			failed: orNull(object({ at: instant, why: { type: 'string' } }, ['at', 'why'])),
+			items: { type: 'array', items: ref('Backup'), description: 'the newest first' }
+		},
+		['folder', 'second', 'failed', 'items']
 	),
 	Health: object({ ok: { type: 'boolean' } }, ['ok']),
 	Problem: object(

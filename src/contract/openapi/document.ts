@@ -1,3 +1,4 @@
+import { backups } from './backups';
 import { collection } from './collection';
 import { answer, badBody, id, json, problem, ref } from './parts';
 import { pictures } from './pictures';
@@ -210,6 +211,7 @@ export const openapi = {
 		},
 		...collection('readings', 'reading', 'Reading'),
 		...pictures,
+		...backups,
 		'/api/health': {
 			get: {
 				operationId: 'health',

@@ -166,7 +166,7 @@
 		</details>
 	{/if}
 	<Gear gear={records.gear} />
-	<p><a class="plain-link" href={resolve('/scripts')}>For scripts: the API</a></p>
+	<p><a class="plain-link" href={resolve('/settings')}>Settings: backups, scripts</a></p>
 </div>
 
 <style>

@@ -12,12 +12,17 @@ const refusals: Readonly<Record<string, { status: number; message: string }>> = 
 	SQLITE_BUSY: { status: 503, message: 'Another program is writing this database. Try again in a moment.' }
 };
 
+/** What the driver says of a statement whose database was closed meanwhile. */
+const CLOSED = 'The database connection is not open';
+
 function answerFor(error: unknown): Response | null {
 	if (error instanceof NotDone) {
 		const answer = problem(503, error.message);
 		answer.headers.set('retry-after', '5');
 		return answer;
 	}
+	if (error instanceof TypeError && error.message === CLOSED)
+		return problem(503, 'The records are being restored. Try again.');
 	const { code = '' } = error as { code?: string };
 	const known = Object.keys(refusals).find((refusal) => String(code).startsWith(refusal));
 	return known ? problem(refusals[known].status, refusals[known].message) : null;

@@ -1,7 +1,7 @@
 import Database from 'better-sqlite3';
-import { mkdirSync } from 'node:fs';
+import { existsSync, mkdirSync, statSync } from 'node:fs';
 import { join } from 'node:path';
-import { migrate } from './migrate';
+import { migrate, willMigrate } from './migrate';
 import { lookedThrough } from './whose';
 
 export const DATABASE_FILE = 'just-enough.sqlite';
@@ -24,6 +24,24 @@ export function openDatabase(folder: string): Database.Database {
 	database.pragma('foreign_keys = ON');
 	migrate(database);
 	return database;
+}
+
+/**
+ * Whether the database of a data folder is of an earlier version, whose tables will be changed when it is opened.
+ *
+ * @returns null where there is none yet
+ * @throws Error in words as `openDatabase`
+ */
+export function isOlder(folder: string): boolean | null {
+	const file = join(folder, DATABASE_FILE);
+	if (!existsSync(file) || statSync(file).size === 0) return null;
+	lookedThrough(file);
+	const database = new Database(file);
+	try {
+		return willMigrate(database);
+	} finally {
+		database.close();
+	}
 }
 
 /** Closes a database so that its one file is all of it. */

@@ -98,11 +98,14 @@ const loadTable: TableDescription<LoadRecord> = {
 	})
 };
 
+/** Writes that may change what frames teach, also of databases that were open before: what is kept of it is never another's. */
+let teachings = 0;
+
 /** Every kind of record that is stored; a new one is a migration and an entry here. */
 export function tablesOf(database: Database.Database) {
-	let teachings = 0;
 	const teaches = () => void (teachings += 1);
 	const always = () => true;
+	teaches();
 	return {
 		cameras: counting(recordTable<CameraRecord>(database, { table: 'cameras', ...named }), always, teaches),
 		films: counting(recordTable<FilmRecord>(database, { table: 'films', ...named }), always, teaches),

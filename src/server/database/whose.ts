@@ -52,35 +52,56 @@ function damageOf(database: Database.Database): string {
 	return found === 'ok' ? '' : found;
 }
 
+/** Why a file cannot be taken for our database. */
+export interface Wrong {
+	what: 'foreign' | 'not to be written' | 'damaged';
+	/** Behind the file's name. */
+	words: string;
+}
+
+/** What is wrong inside a file that is a database; null where nothing is. */
+function wrongInside(file: string, id: number): Wrong | null {
+	const damaged = (found: string): Wrong => ({ what: 'damaged', words: `is damaged (${found})` });
+	try {
+		return readOnly(file, (database) => {
+			if (id === 0 && !isOfBefore(database))
+				return { what: 'foreign', words: 'is the database of another program' };
+			const found = damageOf(database);
+			return found === '' ? null : damaged(found);
+		});
+	} catch (error) {
+		if (!(error instanceof Database.SqliteError)) throw error;
+		return damaged(error.message);
+	}
+}
+
+/** What is wrong with a file that should be a database of ours; null where nothing is. It is not touched. */
+export function whatIsWrong(file: string): Wrong | null {
+	const { mode, size } = statSync(file);
+	const header = size === 0 ? Buffer.alloc(0) : headerOf(file);
+	if (header.toString('latin1', 0, MAGIC.length) !== MAGIC)
+		return { what: 'foreign', words: 'is no SQLite database' };
+	const id = header.length >= HEADER ? header.readUInt32BE(APPLICATION_ID_AT) : 0;
+	if (id !== 0 && id !== APPLICATION_ID)
+		return { what: 'foreign', words: 'is the database of another program' };
+	if ((mode & WRITABLE) === 0) return { what: 'not to be written', words: 'may not be written' };
+	return wrongInside(file, id);
+}
+
+const cures: Readonly<Record<Wrong['what'], string>> = {
+	foreign: 'It was not touched. Name another folder with --data, or move the file away.',
+	'not to be written': 'Make it writable (chmod u+w), or copy it elsewhere.',
+	damaged:
+		'It was not touched. Put a backup in its place with --restore, or begin anew with --fresh, which moves it aside.'
+};
+
 /**
  * Looks at a database file before anything writes to it.
  *
  * @throws Error naming the file and what to do, where it is another program's, damaged, or not to be written
  */
 export function lookedThrough(file: string): void {
-	if (!existsSync(file)) return;
-	const { mode, size } = statSync(file);
-	if (size === 0) return;
-	const header = headerOf(file);
-	const notOurs = (why: string) =>
-		new Error(`${file} ${why} It was not touched. Name another folder with --data, or move the file away.`);
-	if (header.toString('latin1', 0, MAGIC.length) !== MAGIC) throw notOurs('is no SQLite database.');
-	const id = header.length >= HEADER ? header.readUInt32BE(APPLICATION_ID_AT) : 0;
-	if (id !== 0 && id !== APPLICATION_ID) throw notOurs('is the database of another program.');
-	if ((mode & WRITABLE) === 0)
-		throw new Error(`${file} may not be written. Make it writable (chmod u+w), or copy it elsewhere.`);
-	let damage: string;
-	try {
-		damage = readOnly(file, (database) => {
-			if (id === 0 && !isOfBefore(database)) throw notOurs('is the database of another program.');
-			return damageOf(database);
-		});
-	} catch (error) {
-		if (!(error instanceof Database.SqliteError)) throw error;
-		damage = error.message;
-	}
-	if (damage === '') return;
-	throw new Error(
-		`${file} is damaged (${damage}). It was not touched. Put a backup in its place, or begin anew with --fresh, which moves it aside.`
-	);
+	if (!existsSync(file) || statSync(file).size === 0) return;
+	const wrong = whatIsWrong(file);
+	if (wrong) throw new Error(`${file} ${wrong.words}. ${cures[wrong.what]}`);
 }

@@ -38,6 +38,24 @@ function wordFor(error: unknown): string | null {
 	return null;
 }
 
+let patient: Piscina | undefined;
+
+/** Has a task done beside the server that may take as long as it takes: by a thread of its own, one after the other. */
+export async function inOwnThread<K extends keyof Tasks>(
+	name: K,
+	...given: Parameters<Tasks[K]>
+): Promise<Awaited<ReturnType<Tasks[K]>>> {
+	const file = env.JUST_ENOUGH_WORKERS;
+	if (!file) return here(name, given);
+	patient ??= new Piscina({ filename: file, minThreads: 0, maxThreads: 1, idleTimeout: 1000 });
+	return patient.run({ name, given });
+}
+
+async function here<K extends keyof Tasks>(name: K, given: Parameters<Tasks[K]>) {
+	const { tasks } = await import('./tasks');
+	return (await (tasks[name] as (...given: unknown[]) => unknown)(...given)) as never;
+}
+
 /**
  * Has a task done beside the server, so that nobody else waits for it. Without built threads, as in unit
  * tests and while developing, it is done here.
@@ -49,10 +67,7 @@ export async function inThread<K extends keyof Tasks>(
 	...given: Parameters<Tasks[K]>
 ): Promise<Awaited<ReturnType<Tasks[K]>>> {
 	const file = env.JUST_ENOUGH_WORKERS;
-	if (!file) {
-		const { tasks } = await import('./tasks');
-		return (await (tasks[name] as (...given: unknown[]) => unknown)(...given)) as never;
-	}
+	if (!file) return here(name, given);
 	try {
 		return await opened(file).run({ name, given }, { signal: AbortSignal.timeout(BUDGET_MS) });
 	} catch (error) {

@@ -13,6 +13,7 @@ import type { Teaching } from '../told';
 import { calendarOf, type CarriedBag } from '../outings/calendar';
 import { pdfOf } from '../cards/pdf';
 import { cardSvg, pocketCard } from '$core/cards';
+import { makeBackup } from '../safekeeping/make';
 import { isPngBomb } from '../pictures/png-data';
 import { answerTo, namesRecords, type QuestionName } from './questions';
 
@@ -72,6 +73,7 @@ export const tasks = {
 	learntFor: ({ told, things }: Teaching, asked: LearntQuestion) =>
 		learntFor(taughtBy(told, things, asked.camera), things, asked),
 	card,
+	makeBackup,
 	calendar: (outing: Parameters<typeof calendarOf>[0], bag: CarriedBag, now: Date) =>
 		calendarOf(outing, bag, now),
 	pngBomb: (bytes: Uint8Array) => isPngBomb(Buffer.from(bytes.buffer, bytes.byteOffset, bytes.byteLength))

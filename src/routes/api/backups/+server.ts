@@ -1,0 +1,3 @@
+import { backupHandlers } from '$server/api/backups';
+
+export const { GET, POST, fallback } = backupHandlers;

@@ -1,0 +1,3 @@
+import { restoreHandlers } from '$server/api/backups';
+
+export const { POST, fallback } = restoreHandlers;

@@ -1,0 +1,7 @@
+<script lang="ts">
+	import Settings from '$lib/settings/Settings.svelte';
+
+	let { data } = $props();
+</script>
+
+<Settings backups={data.backups} />
