@@ -14,15 +14,15 @@ export interface App {
 	address: string;
 	/** Of its process. */
 	pid: number;
-	/** Ends the server and starts it again on the same data and port. */
-	restart: () => Promise<void>;
+	/** Ends the server and starts it again on the same data and port, with more that its command is given. */
+	restart: (more?: string[]) => Promise<void>;
 	/** Ends the server; nothing answers any more. */
 	stop: () => Promise<void>;
 	/** The files of its data folder, and one of them. */
 	files: () => string[];
 	path: (name: string) => string;
 	/** Puts a file there. */
-	put: (name: string, content: string) => void;
+	put: (name: string, content: string | Buffer) => void;
 }
 
 export const DESK = { width: 1280, height: 800 };
@@ -45,14 +45,14 @@ export const test = base.extend<{ demo: boolean; serverArgs: string[]; app: App 
 			if (running) await server.stop();
 			running = false;
 		};
-		const restart = async () => {
+		const restart = async (more: string[] = []) => {
 			await stop();
-			server = await serveApart({ data, demo, args, port: server.port });
+			server = await serveApart({ data, demo, args: [...args, ...more], port: server.port });
 			running = true;
 		};
 		const path = (name: string) => join(data, name);
 		const files = () => readdirSync(data);
-		const put = (name: string, content: string) => writeFileSync(path(name), content);
+		const put = (name: string, content: string | Buffer) => writeFileSync(path(name), content);
 		await use({ address: server.address, pid: server.pid, restart, stop, files, path, put });
 		await stop();
 		rmSync(data, { recursive: true, force: true });
