@@ -1,6 +1,7 @@
 import { building } from '$app/environment';
 import type { Handle, HandleServerError, RequestEvent, ServerInit } from '@sveltejs/kit';
 import { DISPLAY_COOKIE, displayOf } from '$lib/display/displays';
+import { forgetImports } from '$server/api/archive';
 import { closeStore, startStore } from '$server/store';
 
 /** Whoever serves says so when nothing asks any more. */
@@ -8,6 +9,7 @@ const CLOSING = 'just-enough:closing';
 
 export const init: ServerInit = async () => {
 	if (building) return;
+	forgetImports();
 	await startStore();
 	process.once(CLOSING, closeStore);
 };

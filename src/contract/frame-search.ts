@@ -11,6 +11,7 @@ const frameOrders = ['newest', 'oldest', 'darkest', 'lightest'] as const;
 
 /** Which frames are looked for among all, and in which order. */
 export interface FrameSearch {
+	load?: string;
 	camera?: string;
 	film?: string;
 	state: (typeof frameStates)[number];
@@ -27,17 +28,29 @@ export interface FrameSearch {
 	order: (typeof frameOrders)[number];
 }
 
+const narrowed = {
+	load: string().uuid(),
+	camera: string().uuid(),
+	film: string().uuid(),
+	verdict: string<Verdict>().oneOf(verdicts),
+	out: string<NonNullable<FrameSearch['out']>>().oneOf(outcomes),
+	q: shortText(200),
+	from: instant(),
+	before: instant()
+};
+const state = () => string<FrameSearch['state']>().oneOf(frameStates);
+const order = () => string<FrameSearch['order']>().oneOf(frameOrders);
+
 export const frameSearchSchema = held<FrameSearch & { page: number }>()(
 	object({
-		camera: string().uuid(),
-		film: string().uuid(),
-		state: string<FrameSearch['state']>().required().oneOf(frameStates),
-		verdict: string<Verdict>().oneOf(verdicts),
-		out: string<NonNullable<FrameSearch['out']>>().oneOf(outcomes),
-		q: shortText(200),
-		from: instant(),
-		before: instant(),
-		order: string<FrameSearch['order']>().required().oneOf(frameOrders),
+		...narrowed,
+		state: state().required(),
+		order: order().required(),
 		page: number().integer().min(1).max(1_000_000).required()
 	})
+);
+
+/** The same without pages: all of them. */
+export const frameTableSchema = held<Partial<FrameSearch>>()(
+	object({ ...narrowed, state: state(), order: order() })
 );

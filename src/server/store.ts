@@ -11,7 +11,8 @@ const DEFAULT_FOLDER = 'data';
 /** How often it is looked whether a day has passed since the last backup, ms. */
 const LOOK_MS = 900_000;
 
-const folder = () => env.JUST_ENOUGH_DATA ?? DEFAULT_FOLDER;
+/** Where the person's data lie. */
+export const dataFolder = () => env.JUST_ENOUGH_DATA ?? DEFAULT_FOLDER;
 const secondFolder = () => env.JUST_ENOUGH_SECOND || null;
 
 let opened: { database: Database.Database; tables: Tables } | undefined;
@@ -21,7 +22,7 @@ let restoring: Promise<unknown> = Promise.resolve();
 
 /** Opens the database; with the demo asked for, fills an empty one. */
 export function openStore(): void {
-	const database = openDatabase(folder());
+	const database = openDatabase(dataFolder());
 	const tables = tablesOf(database);
 	if (env.JUST_ENOUGH_DEMO === '1') database.transaction(() => plantDemo(tables, new Date()))();
 	opened = { database, tables };
@@ -32,7 +33,7 @@ export function openStore(): void {
  * backed up before its tables are changed, and from then on once a day.
  */
 export async function startStore(): Promise<void> {
-	const data = folder();
+	const data = dataFolder();
 	forgetIncoming(data);
 	const file = env.JUST_ENOUGH_RESTORE;
 	if (file) {
@@ -59,7 +60,7 @@ export function store(): Tables {
 
 /** What keeps backups of it. */
 export function safekeeping(): Safekeeper {
-	return (keeper ??= safekeeper(folder(), secondFolder(), (asked) => inOwnThread('makeBackup', asked)));
+	return (keeper ??= safekeeper(dataFolder(), secondFolder(), (asked) => inOwnThread('makeBackup', asked)));
 }
 
 /**
@@ -69,10 +70,10 @@ export function safekeeping(): Safekeeper {
  */
 export function restoreStore(file: string): Promise<string | null> {
 	const now = restoring.then(async () => {
-		await bringIn(folder(), file);
+		await bringIn(dataFolder(), file);
 		closeStore();
 		try {
-			return putInPlace(folder());
+			return putInPlace(dataFolder());
 		} finally {
 			openStore();
 		}

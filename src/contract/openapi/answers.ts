@@ -71,6 +71,14 @@ const backup = object({ name: { type: 'string' }, at: instant, bytes: { type: 'i
 	'bytes'
 ]);
 
+const whole: Schema = { type: 'integer', minimum: 0 };
+const tally = object({ new: whole, same: whole, conflicting: whole, unreadable: whole }, [
+	'new',
+	'same',
+	'conflicting',
+	'unreadable'
+]);
+
 export const answers = {
 	LightAnswer: lightAnswer,
 	Remedy: remedy,
@@ -139,6 +147,27 @@ export const answers = {
 			items: { type: 'array', items: ref('Backup'), description: 'the newest first' }
 		},
 		['folder', 'second', 'failed', 'items']
+	),
+	Import: object(
+		{
+			id: { type: 'string', format: 'uuid' },
+			report: object(
+				{
+					made: instant,
+					kinds: { type: 'object', additionalProperties: tally },
+					problems: {
+						type: 'array',
+						items: object({ kind: { type: 'string' }, id: { type: 'string' }, why: { type: 'string' } }, [
+							'kind',
+							'id',
+							'why'
+						])
+					}
+				},
+				['made', 'kinds', 'problems']
+			)
+		},
+		['report']
 	),
 	Health: object({ ok: { type: 'boolean' } }, ['ok']),
 	Problem: object(

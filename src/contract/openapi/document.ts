@@ -1,8 +1,10 @@
+import { archiveAddresses } from './archive-addresses';
 import { backups } from './backups';
 import { collection } from './collection';
 import { answer, badBody, id, json, problem, ref } from './parts';
 import { pictures } from './pictures';
 import { schemas } from './schemas';
+import { version } from '../version';
 
 /** The description of the API for other people's scripts: OpenAPI 3.1. */
 
@@ -23,7 +25,7 @@ export const openapi = {
 	openapi: '3.1.0',
 	info: {
 		title: 'Just Enough',
-		version: '0.14.0',
+		version,
 		description:
 			'Lengths are mm, distances m, times s, light EV at ISO 100, exposure in stops with + for too much light.'
 	},
@@ -212,6 +214,7 @@ export const openapi = {
 		...collection('readings', 'reading', 'Reading'),
 		...pictures,
 		...backups,
+		...archiveAddresses,
 		'/api/health': {
 			get: {
 				operationId: 'health',

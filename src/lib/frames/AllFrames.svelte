@@ -60,6 +60,12 @@
 		const said = Object.entries(query).filter(([, value]) => value !== '' && value !== undefined);
 		return resolve(`/frames/all?${new URLSearchParams(said as [string, string][])}`);
 	}
+	/** All that are found, as a file. */
+	function file(ending: string): string {
+		const { page: _, ...search } = asked;
+		const said = Object.entries(search).filter(([, value]) => value !== '' && value !== undefined);
+		return `/api/frames.${ending}?${new URLSearchParams(said as [string, string][])}`;
+	}
 	function set(changes: Record<string, string>) {
 		// eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved by address
 		return goto(address(changes), { keepFocus: true, noScroll: true });
@@ -106,7 +112,16 @@
 				? 'One frame.'
 				: `${total} frames, page ${asked.page} of ${pages}.`}
 	</p>
-	{#if rows.length > 0}<FrameTable {rows} />{/if}
+	{#if rows.length > 0}
+		<p class="soft">
+			All of these as a file:
+			{#each ['csv', 'json'] as ending (ending)}
+				<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- an answer of the API, not a page -->
+				<a class="plain-link" href={file(ending)} download>{ending.toUpperCase()}</a>
+			{/each}
+		</p>
+		<FrameTable {rows} />
+	{/if}
 	{#if pages > 1}
 		<nav class="pages" aria-label="Pages">
 			<!-- eslint-disable svelte/no-navigation-without-resolve -- resolved by address -->

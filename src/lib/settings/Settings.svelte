@@ -2,6 +2,7 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import type { BackupsTold } from '$lib/records/safekeeping';
+	import Archive from './Archive.svelte';
 	import Backups from './Backups.svelte';
 
 	let { backups }: { backups: BackupsTold } = $props();
@@ -11,5 +12,6 @@
 <div class="page">
 	<h1>Settings</h1>
 	<Backups {backups} />
+	<Archive />
 	<p><a class="plain-link" href={resolve('/scripts')}>For scripts: the API</a></p>
 </div>

@@ -36,7 +36,7 @@ const outcomes: Readonly<Record<NonNullable<FrameSearch['out']>, string>> = {
 };
 
 /** The part of a query that picks the frames; a join only where one is asked for. */
-function picked({ camera, film, state, verdict, out, q, from, before }: FrameSearch): {
+function picked({ load, camera, film, state, verdict, out, q, from, before }: FrameSearch): {
 	from: string;
 	values: string[];
 } {
@@ -48,6 +48,7 @@ function picked({ camera, film, state, verdict, out, q, from, before }: FrameSea
 		values.push(value);
 	};
 	if (out) conditions.push(outcomes[out]);
+	add('frames.load_id = ?', load);
 	add('loads.camera_id = ?', camera);
 	add('loads.film_id = ?', film);
 	add('frames.verdict = ?', verdict);
@@ -86,6 +87,15 @@ export function frameSearch(database: Database.Database) {
 			).all(...values, limit, offset);
 			const { total } = statement<{ total: number }>(`SELECT count(*) AS total FROM ${from}`).get(...values)!;
 			return { items: rows.map(kept), total };
+		},
+
+		/** Each of them, one after the other: nothing may be written on this connection meanwhile. */
+		*each(search: FrameSearch): Generator<Kept<FrameRecord>> {
+			const { from, values } = picked(search);
+			const rows = statement<Row>(
+				`SELECT frames.id, frames.version, frames.body FROM ${from} ORDER BY ${orders[search.order]}`
+			);
+			for (const row of rows.iterate(...values)) yield kept(row);
 		},
 
 		/** All judged frames, oldest first; the newest of them alone where so many are asked for. */

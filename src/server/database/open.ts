@@ -4,6 +4,8 @@ import { join } from 'node:path';
 import { migrate, willMigrate } from './migrate';
 import { lookedThrough } from './whose';
 
+const PATIENCE_MS = 100;
+
 export const DATABASE_FILE = 'just-enough.sqlite';
 
 /**
@@ -17,7 +19,8 @@ export function openDatabase(folder: string): Database.Database {
 	mkdirSync(folder, { recursive: true });
 	const file = join(folder, DATABASE_FILE);
 	lookedThrough(file);
-	const database = new Database(file);
+	// Whoever writes elsewhere is waited for this long and no longer: everybody else waits, too.
+	const database = new Database(file, { timeout: PATIENCE_MS });
 	database.pragma('journal_mode = WAL');
 	// "Saved" must survive a power cut, not only a crash: WAL with FULL syncs at every commit.
 	database.pragma('synchronous = FULL');

@@ -19,7 +19,7 @@ export function statementsOf<T>(
 	const count = database.prepare<[], { total: number }>(`SELECT count(*) AS total FROM ${table}`);
 	const insert = database.prepare(
 		`INSERT INTO ${table} (id, version, body${written.map((name) => `, ${name}`).join('')})
-		VALUES (@id, 1, @body${written.map((name) => `, @${name}`).join('')})`
+		VALUES (@id, @version, @body${written.map((name) => `, @${name}`).join('')})`
 	);
 	const update = database.prepare(
 		`UPDATE ${table} SET version = version + 1, body = @body${names.map((name) => `, ${name} = @${name}`).join('')}

@@ -44,6 +44,8 @@ export interface RecordTable<T> {
 	where(column: string, value: string | number): Kept<T>[];
 	get(id: string): Kept<T> | undefined;
 	create(id: string, record: T): Creation<T>;
+	/** Writes a record that is not there under the version that it had elsewhere. */
+	bring(id: string, version: number, record: T): Creation<T>;
 	replace(id: string, version: number, record: T): Replacement<T>;
 	/** @param version where given, only a record that still has it is removed */
 	remove(id: string, version?: number): Removal<T>;
@@ -81,27 +83,28 @@ function writesOf<T extends object>(
 			.filter((target) => !target.exists.get(target.id(record)))
 			.map(({ path, what }) => ({ path, message: `there is no such ${what}` }));
 	/** Writes, or says which field a unique index refused. */
-	const write = (statement: Database.Statement, id: string, record: T): Issue[] => {
+	const write = (statement: Database.Statement, id: string, record: T, version?: number): Issue[] => {
 		try {
-			statement.run({ ...parameters(id, record), ...(statement === insert ? besideOf(record, aside) : {}) });
+			const more = statement === insert ? { version, ...besideOf(record, aside) } : {};
+			statement.run({ ...parameters(id, record), ...more });
 			return [];
 		} catch (error) {
 			if (uniqueIssue && isRefusal(error, 'SQLITE_CONSTRAINT_UNIQUE')) return [uniqueIssue(record)];
 			throw error;
 		}
 	};
-	const written = (statement: Database.Statement, id: string, record: T): Issue[] => {
+	const written = (statement: Database.Statement, id: string, record: T, version?: number): Issue[] => {
 		const issues = dangling(record);
-		return issues.length > 0 ? issues : write(statement, id, record);
+		return issues.length > 0 ? issues : write(statement, id, record, version);
 	};
 
-	const create = database.transaction((id: string, record: T): Creation<T> => {
+	const create = database.transaction((id: string, record: T, version: number): Creation<T> => {
 		const before = find.get(id);
 		if (before) {
 			const result = same(before, bodyOf(record, aside)) ? 'same' : 'conflict';
 			return { result, record: kept(before) };
 		}
-		const issues = written(insert, id, record);
+		const issues = written(insert, id, record, version);
 		if (issues.length > 0) return { result: 'invalid', issues };
 		return { result: 'created', record: kept(find.get(id)!) };
 	});
@@ -149,7 +152,8 @@ export function recordTable<T extends object>(
 		},
 		where: (column, value) => (searches.get(column)?.all(value) ?? []).map(kept),
 		get,
-		create: (id, record) => create.immediate(id, record),
+		create: (id, record) => create.immediate(id, record, 1),
+		bring: (id, version, record) => create.immediate(id, record, version),
 		replace: (id, version, record) => replace.immediate(id, version, record),
 		remove: (id, version) => remove.immediate(id, version),
 		setAside: (id, field, value) => {

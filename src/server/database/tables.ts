@@ -115,8 +115,8 @@ export function tablesOf(database: Database.Database) {
 			({ judged }) => judged !== undefined,
 			teaches
 		),
-		/** Grows with each write that may change what frames teach. */
-		teachings: () => teachings,
+		/** Changes with each write that may change what frames teach, and with any of another connection. */
+		teachings: (): string => `${teachings} ${database.pragma('data_version', { simple: true })}`,
 		pictures: pictureTable(database),
 		search: frameSearch(database),
 		loadSearch: loadSearch(database),

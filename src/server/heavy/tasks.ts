@@ -13,6 +13,7 @@ import type { Teaching } from '../told';
 import { calendarOf, type CarriedBag } from '../outings/calendar';
 import { pdfOf } from '../cards/pdf';
 import { cardSvg, pocketCard } from '$core/cards';
+import { lookThrough, takeArchive } from '../archive/task';
 import { makeBackup } from '../safekeeping/make';
 import { isPngBomb } from '../pictures/png-data';
 import { answerTo, namesRecords, type QuestionName } from './questions';
@@ -74,6 +75,8 @@ export const tasks = {
 		learntFor(taughtBy(told, things, asked.camera), things, asked),
 	card,
 	makeBackup,
+	lookThrough,
+	takeArchive,
 	calendar: (outing: Parameters<typeof calendarOf>[0], bag: CarriedBag, now: Date) =>
 		calendarOf(outing, bag, now),
 	pngBomb: (bytes: Uint8Array) => isPngBomb(Buffer.from(bytes.buffer, bytes.byteOffset, bytes.byteLength))

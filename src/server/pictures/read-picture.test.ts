@@ -1,6 +1,9 @@
 import sharp from 'sharp';
 import { describe, expect, it } from 'vitest';
-import { nameProblem, readPicture } from './read-picture';
+import { isPngBomb } from './png-data';
+import { nameProblem, readPicture as readWith } from './read-picture';
+
+const readPicture = (name: string, bytes: Buffer) => readWith(name, bytes, async (png) => isPngBomb(png));
 
 const plain = (width: number, height: number) =>
 	sharp({ create: { width, height, channels: 3, background: '#808080' } });

@@ -1,6 +1,5 @@
 import sharp from 'sharp';
 import type { PictureType } from '$contract/pictures';
-import { inThread } from '../heavy/pool';
 
 /** Pixels that a picture may have: what a good scan of a large negative has. */
 const MOST_PIXELS = 120e6;
@@ -52,16 +51,21 @@ function mismatch(name: string, type: PictureType): string {
 /**
  * Looks through a picture and makes its thumbnail: upright, in sRGB, without any metadata.
  *
+ * @param isBomb looks whether a PNG unpacks to too much: beside the server
  * @returns the picture, or in words why it is not taken
  */
-export async function readPicture(name: string, bytes: Buffer): Promise<ReadPicture | { problem: string }> {
+export async function readPicture(
+	name: string,
+	bytes: Buffer,
+	isBomb: (png: Buffer) => Promise<boolean>
+): Promise<ReadPicture | { problem: string }> {
 	const problem = nameProblem(name);
 	if (problem) return { problem };
 	const type = typeOf(bytes);
 	if (!type) return { problem: 'This is no picture that is taken here: JPEG, PNG, WebP and TIFF are.' };
 	const wrong = mismatch(name, type);
 	if (wrong) return { problem: wrong };
-	if (type === 'image/png' && (await inThread('pngBomb', bytes))) {
+	if (type === 'image/png' && (await isBomb(bytes))) {
 		return { problem: 'This picture unpacks to far more than it should.' };
 	}
 	try {

@@ -4,6 +4,7 @@ import { MOST_PICTURE_BYTES, type PictureOwner, type PictureRecord } from '$cont
 import { invalid, notFound, onlyAllow, problem } from '../api/answers';
 import { guarded } from '../api/guarded';
 import { readBody } from '../api/read-body';
+import { inThread } from '../heavy/pool';
 import { store } from '../store';
 import { readPicture } from './read-picture';
 
@@ -41,7 +42,7 @@ const POST = guarded<Asked>(async ({ request }, query) => {
 	const { name, id = crypto.randomUUID() } = query;
 	const read = await readBody(request, MOST_PICTURE_BYTES);
 	if ('answer' in read) return read.answer;
-	const picture = await readPicture(name, read.bytes);
+	const picture = await readPicture(name, read.bytes, (png) => inThread('pngBomb', png));
 	if ('problem' in picture) return invalid([{ path: '', message: picture.problem }]);
 	const { thumbnail, ...known } = picture;
 	const record: PictureRecord = { id: id.toLowerCase(), name, addedAt: new Date().toISOString(), ...known };

@@ -1,8 +1,8 @@
-import Papa from 'papaparse';
 import { shotList, takenShots } from '$core/cine';
 import { resolveLight } from '$core/light';
 import { formatAperture } from '$core/units';
 import type { FrameRecord, LoadRecord } from '$contract/records';
+import { csvOf } from '../tables/csv';
 
 type Row = Record<string, string | number>;
 
@@ -18,13 +18,18 @@ function takenOn(frame: FrameRecord | undefined): Row {
 	};
 }
 
+const columns = [
+	...['Title', 'Planned, s', 'Taken, s', 'Side', 'Begins at, ft', 'Flip before', 'Film for it'],
+	...['Taken at', 'Light, EV', 'Aperture', 'Note']
+];
+
 /**
  * The shots of a spool as CSV (RFC 4180): those that are planned in their order, and then those that
  * were taken without a plan.
  *
- * @returns an empty list for a load that has no spool
+ * @returns null where there is none
  */
-export function shotsCsv(load: LoadRecord, frames: readonly FrameRecord[]): string {
+export function shotsCsv(load: LoadRecord, frames: readonly FrameRecord[]): string | null {
 	const planned = load.shots ?? [];
 	const list = load.spool
 		? shotList(load.spool, planned, takenShots(frames), load.flippedAfter)
@@ -52,6 +57,6 @@ export function shotsCsv(load: LoadRecord, frames: readonly FrameRecord[]): stri
 		'Film for it': 'yes',
 		...takenOn(frame)
 	}));
-	// A title that begins like a formula must not become one where the list is opened.
-	return Papa.unparse([...rows, ...more], { escapeFormulae: true, newline: '\r\n' });
+	if (rows.length + more.length === 0) return null;
+	return csvOf(columns, [...rows, ...more]);
 }

@@ -8,8 +8,10 @@ export const GET = guarded(({ params }) => {
 	const { loads, cameras, frames } = store();
 	const load = loads.get(params.id!.toLowerCase());
 	if (!load) return notFound('load');
+	const csv = shotsCsv(load, frames.where('load_id', load.id));
+	if (csv === null) return notFound('shot on this load');
 	const name = `${cameras.get(load.cameraId)?.name ?? 'cine'} shots`;
-	return new Response(shotsCsv(load, frames.where('load_id', load.id)), {
+	return new Response(csv, {
 		headers: {
 			'content-type': 'text/csv; charset=utf-8',
 			'content-disposition': `attachment; filename="${plainName(name, 'shots')}.csv"`

@@ -1,0 +1,74 @@
+import { answer, badBody, bytes, id, problem, ref } from './parts';
+
+const search = ['load', 'camera', 'film', 'state', 'verdict', 'out', 'q', 'from', 'before', 'order'].map(
+	(name) => ({
+		name,
+		in: 'query',
+		schema: { type: 'string' }
+	})
+);
+const conflicts = { name: 'conflicts', in: 'query', schema: { type: 'string', enum: ['keep', 'take'] } };
+const zip = bytes('application/zip');
+
+const table = (operationId: string, summary: string, content: object) => ({
+	get: {
+		operationId,
+		summary,
+		parameters: search,
+		responses: {
+			200: { description: 'They', content },
+			404: problem('No frame is like that'),
+			422: badBody[422]
+		}
+	}
+});
+
+/** Everything out and everything back, in the addresses. */
+export const archiveAddresses = {
+	'/api/export.zip': {
+		get: {
+			operationId: 'export-everything',
+			summary:
+				'Everything as a zip: records as JSON with its schema, frames as a table, pictures as they came',
+			responses: { 200: { description: 'It, while it is made', content: zip } }
+		}
+	},
+	'/api/import': {
+		post: {
+			operationId: 'bring-archive',
+			summary: 'Looks an archive through and says what it would bring; with take it is taken at once',
+			parameters: [{ name: 'take', in: 'query', schema: { type: 'boolean' } }, conflicts],
+			requestBody: { required: true, content: zip },
+			responses: {
+				200: answer('What it would bring, with the id under which it waits', ref('Import')),
+				413: problem('Larger than 20 GiB'),
+				422: problem('No archive, or one that means no good; nothing was taken'),
+				507: problem('The disk is full; nothing was taken')
+			}
+		}
+	},
+	'/api/import/{id}': {
+		parameters: [id],
+		post: {
+			operationId: 'take-archive',
+			summary: 'Takes an archive that waits: all of it that can be read, or nothing',
+			parameters: [conflicts],
+			responses: { 200: answer('What it brought', ref('Import')), 404: problem('None waits under this id') }
+		},
+		delete: {
+			operationId: 'forget-archive',
+			summary: 'Forgets an archive that waits',
+			responses: { 204: { description: 'Forgotten' }, 404: problem('None waits under this id') }
+		}
+	},
+	'/api/frames.csv': table(
+		'frames-as-csv',
+		'Frames of a load, of a search or all of them as a table: CSV (RFC 4180)',
+		{
+			'text/csv': { schema: { type: 'string' } }
+		}
+	),
+	'/api/frames.json': table('frames-as-json', 'The same as one list of JSON', {
+		'application/json': { schema: { type: 'array', items: ref('Frame') } }
+	})
+};

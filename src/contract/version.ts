@@ -1,0 +1,2 @@
+/** Of this program. */
+export const version = '0.15.0';

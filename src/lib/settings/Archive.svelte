@@ -1,0 +1,179 @@
+<!-- Everything out in one file, and everything back from one: looked through first. -->
+<script lang="ts">
+	import { resolve } from '$app/paths';
+	import Moment from '$lib/parts/Moment.svelte';
+	import { bringArchive, takeArchive, type Brought, type Standing } from '$lib/records/archive';
+	import { refresh } from '$lib/records/refresh';
+
+	type Looked = Extract<Brought, { ok: true }>;
+
+	let busy = $state(false);
+	let message = $state('');
+	let looked = $state<Looked | null>(null);
+	let over = $state(false);
+
+	const names: Readonly<Record<string, string>> = {
+		cameras: 'Cameras',
+		films: 'Films',
+		gear: 'Filters, flashes and the like',
+		places: 'Places',
+		recipes: 'Recipes',
+		readings: 'Readings',
+		exercises: 'Exercises',
+		outings: 'Outings',
+		loads: 'Loads',
+		measurements: 'Measurements',
+		frames: 'Frames',
+		pictures: 'Pictures'
+	};
+	const standings: readonly Standing[] = ['new', 'same', 'conflicting', 'unreadable'];
+	const rows = $derived(
+		looked
+			? Object.entries(looked.report.kinds).filter(([, tally]) => standings.some((each) => tally[each] > 0))
+			: []
+	);
+	const sum = (of: Standing) => rows.reduce((total, [, tally]) => total + tally[of], 0);
+
+	async function bring(file: File | undefined) {
+		if (!file) return;
+		[busy, message, looked] = [true, '', null];
+		const brought = await bringArchive(file);
+		if (brought.ok) looked = brought;
+		else message = brought.message;
+		busy = false;
+	}
+
+	async function take(conflicts: 'keep' | 'take') {
+		busy = true;
+		const { id } = looked!;
+		const done = await takeArchive(id, conflicts);
+		if (done.ok) {
+			const fresh = Object.values(done.report.kinds).reduce((total, tally) => total + tally.new, 0);
+			message = fresh === 0 ? 'Taken: nothing in it was new.' : `Taken: ${fresh} new.`;
+			looked = null;
+			await refresh();
+		} else message = done.message;
+		busy = false;
+	}
+</script>
+
+<section aria-labelledby="archive">
+	<h2 id="archive">Everything, out and back</h2>
+	<p class="soft">
+		One zip with all records, a table of the frames and the pictures as they came. Other programs can read it,
+		and so can people: it begins with a README.
+	</p>
+	<p><a class="quiet" href={resolve('/api/export.zip')} download>Take everything out</a></p>
+	<!-- svelte-ignore a11y_no_static_element_interactions -- a further way to do what the field in it does -->
+	<div
+		class="drop"
+		class:over
+		ondragover={(event) => {
+			event.preventDefault();
+			over = true;
+		}}
+		ondragleave={() => (over = false)}
+		ondrop={(event) => {
+			event.preventDefault();
+			over = false;
+			void bring(event.dataTransfer?.files[0]);
+		}}
+	>
+		<label for="archive-file"
+			><strong>Bring an archive in</strong> <span class="soft">or drop it here</span></label
+		>
+		<input
+			id="archive-file"
+			type="file"
+			accept=".zip,application/zip"
+			disabled={busy}
+			onchange={async (event) => {
+				const field = event.currentTarget;
+				await bring(field.files?.[0]);
+				field.value = '';
+			}}
+		/>
+		<p class="soft small">It is looked through first; nothing is taken before you say so.</p>
+	</div>
+	<div role="status">
+		{#if busy}<p class="soft">Looking through it …</p>{/if}
+		{#if message}<p class="notice">{message}</p>{/if}
+	</div>
+	{#if looked}
+		<h3>In it, as of <Moment at={looked.report.made} /></h3>
+		{#if rows.length === 0}<p>Nothing at all.</p>{:else}
+			<div class="table-box">
+				<table class="figures">
+					<thead>
+						<tr
+							><th scope="col">What</th>{#each standings as each (each)}<th scope="col">{each}</th>{/each}</tr
+						>
+					</thead>
+					<tbody>
+						{#each rows as [kind, tally] (kind)}
+							<tr>
+								<th scope="row">{names[kind] ?? kind}</th>
+								{#each standings as each (each)}<td>{tally[each] || '–'}</td>{/each}
+							</tr>
+						{/each}
+					</tbody>
+				</table>
+			</div>
+		{/if}
+		{#if looked.report.problems.length > 0}
+			<details>
+				<summary>Why some cannot be read: they are left out</summary>
+				<ul>
+					{#each looked.report.problems as { kind, id, why }, at (at)}
+						<li class="small">{names[kind] ?? kind}: {why} <span class="soft">({id})</span></li>
+					{/each}
+				</ul>
+			</details>
+		{/if}
+		<p class="buttons">
+			{#if sum('conflicting') > 0}
+				<button class="action" disabled={busy} onclick={() => take('keep')}
+					>Take what is new, keep mine</button
+				>
+				<button class="quiet" disabled={busy} onclick={() => take('take')}
+					>Take it all: theirs where they differ</button
+				>
+			{:else if sum('new') > 0}
+				<button class="action" disabled={busy} onclick={() => take('keep')}>Take what is new</button>
+			{:else}
+				<strong>All of it is here already.</strong>
+			{/if}
+			<button class="quiet" onclick={() => (looked = null)}>Leave it</button>
+		</p>
+	{/if}
+</section>
+
+<style>
+	section {
+		display: grid;
+		gap: 0.75rem;
+		max-width: 44rem;
+	}
+	.drop {
+		display: grid;
+		gap: 0.5rem;
+		padding: 1rem;
+		border: 2px dashed var(--edge);
+	}
+	.drop.over {
+		background: var(--hollow);
+	}
+	.buttons {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: center;
+		gap: 0.5rem 0.75rem;
+	}
+	table {
+		width: auto;
+	}
+	td,
+	th + th {
+		text-align: right;
+	}
+</style>

@@ -1,0 +1,3 @@
+import { exportHandlers } from '$server/api/archive';
+
+export const { GET, fallback } = exportHandlers;

@@ -1,0 +1,3 @@
+import { importHandlers } from '$server/api/archive';
+
+export const { POST, fallback } = importHandlers;

@@ -1,0 +1,3 @@
+import { waitingHandlers } from '$server/api/archive';
+
+export const { POST, DELETE, fallback } = waitingHandlers;

@@ -1,0 +1,130 @@
+import { json } from '@sveltejs/kit';
+import { createWriteStream, existsSync, mkdirSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
+import { Readable, Transform } from 'node:stream';
+import { pipeline } from 'node:stream/promises';
+import { boolean, object, string } from 'yup';
+import type { Conflicts, Report } from '../archive/take';
+import type { Looked } from '../archive/task';
+import { archiveOf } from '../archive/write';
+import { inOwnThread } from '../heavy/pool';
+import { dataFolder, store } from '../store';
+import { notFound, onlyAllow, problem } from './answers';
+import { guarded } from './guarded';
+import { discard } from './read-body';
+
+const IMPORTS = 'imports';
+const GIGA = 1024 ** 3;
+const MOST_GIGABYTES = 20;
+const ID = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/;
+
+class TooLarge extends Error {}
+
+/** Lets so many bytes pass and no more. */
+function upTo(most: number): Transform {
+	let size = 0;
+	return new Transform({
+		transform(chunk: Buffer, _, done) {
+			size += chunk.byteLength;
+			done(size > most ? new TooLarge() : null, chunk);
+		}
+	});
+}
+
+const importsFolder = () => join(dataFolder(), IMPORTS);
+
+/** Takes away what was brought and not taken. */
+export const forgetImports = (): void => rmSync(importsFolder(), { recursive: true, force: true });
+
+/** Writes an archive that is sent into a file; one at a time waits. */
+async function received(request: Request): Promise<{ id: string; file: string } | { answer: Response }> {
+	if (!request.body) return { answer: problem(400, 'Send the archive as the body') };
+	forgetImports();
+	mkdirSync(importsFolder(), { recursive: true });
+	const id = crypto.randomUUID();
+	const file = join(importsFolder(), `${id}.zip`);
+	try {
+		await pipeline(
+			Readable.fromWeb(request.body as never),
+			upTo(MOST_GIGABYTES * GIGA),
+			createWriteStream(file)
+		);
+		return { id, file };
+	} catch (error) {
+		forgetImports();
+		if (error instanceof TooLarge) {
+			discard(request);
+			return { answer: problem(413, `The archive is larger than ${MOST_GIGABYTES} GiB`) };
+		}
+		if ((error as { code?: string }).code === 'ENOSPC')
+			return { answer: problem(507, 'The disk is full. Nothing was taken: make room and try again.') };
+		throw error;
+	}
+}
+
+const answerOf = (looked: Looked, more: object = {}): Response => {
+	if ('report' in looked) return json({ ...more, report: looked.report satisfies Report });
+	forgetImports();
+	return problem(422, looked.refused);
+};
+
+async function take(file: string, conflicts: Conflicts): Promise<Looked> {
+	const looked = await inOwnThread('takeArchive', file, dataFolder(), conflicts);
+	if ('report' in looked) forgetImports();
+	return looked;
+}
+
+const how = object({
+	take: boolean(),
+	conflicts: string<Conflicts>().oneOf(['keep', 'take'])
+});
+interface How {
+	take?: boolean;
+	conflicts?: Conflicts;
+}
+
+/** Looks an archive through and says what it would bring; takes it at once only where that is asked for. */
+const bring = guarded<How>(async ({ request }, { take: atOnce, conflicts = 'keep' }) => {
+	const got = await received(request);
+	if ('answer' in got) return got.answer;
+	const looked = await inOwnThread('lookThrough', got.file, dataFolder());
+	if ('refused' in looked || !atOnce) return answerOf(looked, { id: got.id });
+	return answerOf(await take(got.file, conflicts));
+}, how);
+
+/** The file of an archive that waits; null where none of that id does. */
+function waiting(id: string | undefined): string | null {
+	const file = join(importsFolder(), `${id}.zip`);
+	return id !== undefined && ID.test(id) && existsSync(file) ? file : null;
+}
+
+const takeWaiting = guarded<Pick<How, 'conflicts'>>(
+	async ({ params }, { conflicts = 'keep' }) => {
+		const file = waiting(params.id);
+		return file ? answerOf(await take(file, conflicts)) : notFound('archive that waits');
+	},
+	object({ conflicts: how.fields.conflicts })
+);
+
+const forget = guarded(({ params }) => {
+	if (!waiting(params.id)) return notFound('archive that waits');
+	forgetImports();
+	return new Response(null, { status: 204 });
+});
+
+/** Everything as a zip. */
+const everything = guarded(() => {
+	store();
+	const now = new Date();
+	return new Response(Readable.toWeb(archiveOf(dataFolder(), now)) as ReadableStream, {
+		headers: {
+			'content-type': 'application/zip',
+			'cache-control': 'no-store',
+			'content-disposition': `attachment; filename="just-enough-${now.toISOString().slice(0, 10)}.zip"`
+		}
+	});
+});
+
+export const exportHandlers = { GET: everything, fallback: onlyAllow('GET') };
+export const importHandlers = { POST: bring, fallback: onlyAllow('POST') };
+export const waitingHandlers = { POST: takeWaiting, DELETE: forget, fallback: onlyAllow('POST', 'DELETE') };

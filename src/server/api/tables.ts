@@ -1,0 +1,70 @@
+import type { RequestEvent } from '@sveltejs/kit';
+import { Readable } from 'node:stream';
+import { frameTableSchema, type FrameSearch } from '$contract/frame-search';
+import type { FrameRecord } from '$contract/records';
+import type { Kept } from '../database/record-table';
+import { snapshotOf, type Snapshot } from '../database/snapshot';
+import { dataFolder, store } from '../store';
+import { framesCsv } from '../tables/frames-csv';
+import { notFound, onlyAllow } from './answers';
+import { guarded } from './guarded';
+
+/** Frames of a load, of a search, of everything as a file: streamed, however many there are. */
+
+type Ending = 'csv' | 'json';
+type Asked = Partial<FrameSearch>;
+
+const AT_ONCE = 200;
+const giveWay = () => new Promise<void>((resolve) => setImmediate(resolve));
+
+async function* piecesOf({ tables }: Snapshot, search: FrameSearch): AsyncGenerator<Kept<FrameRecord>[]> {
+	let piece: Kept<FrameRecord>[] = [];
+	for (const frame of tables.search.each(search)) {
+		piece.push(frame);
+		if (piece.length < AT_ONCE) continue;
+		yield piece;
+		piece = [];
+		await giveWay();
+	}
+	yield piece;
+}
+
+async function* jsonOf(pieces: AsyncIterable<readonly object[]>): AsyncGenerator<string> {
+	let before = '[\n';
+	for await (const piece of pieces) {
+		if (piece.length === 0) continue;
+		yield `${before}${piece.map((frame) => JSON.stringify(frame)).join(',\n')}`;
+		before = ',\n';
+	}
+	yield '\n]\n';
+}
+
+const types: Readonly<Record<Ending, string>> = {
+	csv: 'text/csv; charset=utf-8; header=present',
+	json: 'application/json'
+};
+
+function fileOf(ending: Ending, asked: Asked): Response {
+	const search: FrameSearch = { state: 'any', order: 'oldest', ...asked };
+	if (store().search.page(search, 1, 0).total === 0) return notFound('frame');
+	const snapshot = snapshotOf(dataFolder());
+	const pieces = piecesOf(snapshot, search);
+	const text = ending === 'csv' ? framesCsv(snapshot.tables, pieces) : jsonOf(pieces);
+	const stream = Readable.from(text, { objectMode: false });
+	stream.once('close', snapshot.close);
+	return new Response(Readable.toWeb(stream) as ReadableStream, {
+		headers: {
+			'content-type': types[ending],
+			'content-disposition': `attachment; filename="frames.${ending}"`
+		}
+	});
+}
+
+export const framesAs = (ending: Ending) => ({
+	GET: guarded<Asked>((_, asked) => fileOf(ending, asked), frameTableSchema),
+	fallback: onlyAllow('GET')
+});
+
+/** Whether a table is asked for rather than a page of the list. */
+export const wantsTable = ({ request }: RequestEvent): boolean =>
+	request.headers.get('accept')?.trim().startsWith('text/csv') ?? false;

@@ -1,0 +1,123 @@
+import { Readable } from 'node:stream';
+import yazl from 'yazl';
+import { version } from '$contract/version';
+import { archiveSchema } from '$contract/openapi/archive';
+import type { RecordKind } from '$contract/records';
+import { snapshotOf, type PictureRow, type Snapshot } from '../database/snapshot';
+import type { Kept, RecordTable } from '../database/record-table';
+import { framesCsv } from '../tables/frames-csv';
+import { namePart, namer } from './file-names';
+import { FORM, FORMAT, kinds, PICTURES, README, RECORDS, SCHEMA, TABLE, type PictureListed } from './form';
+
+/** Records that are read at once: so few that nobody waits for them. */
+const AT_ONCE = 200;
+
+const endings: Readonly<Record<string, string>> = {
+	'image/jpeg': 'jpg',
+	'image/png': 'png',
+	'image/webp': 'webp',
+	'image/tiff': 'tif'
+};
+
+/** Gives way to whatever else is asked. */
+const giveWay = () => new Promise<void>((resolve) => setImmediate(resolve));
+
+async function* recordsOf<T extends object>(table: RecordTable<T>): AsyncGenerator<Kept<T>[]> {
+	let after: string | undefined;
+	do {
+		const page = table.page({ limit: AT_ONCE, after })!;
+		yield page.items;
+		after = page.next ?? undefined;
+		await giveWay();
+	} while (after !== undefined);
+}
+
+/** All records as JSON, one line each, so that it can be compared and read by eye. */
+async function* jsonOf(tables: Snapshot['tables'], pictures: readonly PictureListed[], now: Date) {
+	const head = { format: FORMAT, form: FORM, program: version, made: now.toISOString() };
+	yield `${JSON.stringify(head).slice(0, -1)},"records":{`;
+	for (const [at, kind] of kinds.entries()) {
+		yield `${at === 0 ? '' : ','}\n${JSON.stringify(kind)}:[`;
+		let first = true;
+		for await (const records of recordsOf(tables[kind] as unknown as RecordTable<object>)) {
+			if (records.length === 0) continue;
+			yield `${first ? '' : ','}\n${records.map((record) => JSON.stringify(record)).join(',\n')}`;
+			first = false;
+		}
+		yield ']';
+	}
+	yield `},\n"pictures":[\n${pictures.map((picture) => JSON.stringify(picture)).join(',\n')}]}\n`;
+}
+
+/** The folder of a load's pictures, or of those of cameras. */
+function folderOf({ loadedAt, camera, film }: PictureRow): string {
+	if (loadedAt === null) return 'cameras';
+	return `${loadedAt.slice(0, 10)} ${namePart(camera, 'camera')}, ${namePart(film ?? '', 'film')}`;
+}
+
+function nameIn({ number, subject, camera }: PictureRow): string {
+	if (number === null) return namePart(camera, 'camera');
+	const digits = String(number).padStart(2, '0');
+	return namePart(`${digits} ${subject ?? ''}`, digits);
+}
+
+/** Pictures with the files that they become: named by load and number. */
+function listed(rows: readonly PictureRow[]): PictureListed[] {
+	const name = namer();
+	return rows.map((row) => {
+		const { id, owner, ownerId, type, width, height, addedAt } = row;
+		const file = name(`${PICTURES}/${folderOf(row)}/${nameIn(row)}`, endings[type] ?? 'bin');
+		return { id, name: row.name, type, width, height, addedAt, owner, ownerId, file };
+	});
+}
+
+const readme = (
+	counts: Readonly<Record<RecordKind, number>>,
+	pictures: number,
+	now: Date
+) => `Just Enough ${version}: everything, as it was on ${now.toISOString().slice(0, 10)}.
+
+If you no longer have the program, this is what you have here:
+
+${RECORDS}
+    All records: ${kinds.map((kind) => `${counts[kind]} ${kind}`).join(', ')}.
+    It is text (JSON, UTF-8), one record a line. Records name each other by their "id".
+    Lengths are mm, distances m, times s, light EV at ISO 100, exposure in stops (+ is too much light),
+    instants ISO 8601 with their offset.
+${SCHEMA}
+    What each field may hold (JSON Schema 2020-12).
+${TABLE}
+    The frames as a table, for any spreadsheet (CSV, UTF-8).
+${PICTURES}/
+    ${pictures} pictures as they came, named by load and number. records.json says which belongs to what.
+
+To have it back: in the program, Settings, "Bring an archive in".
+`;
+
+/**
+ * Everything as a zip, while it is made: records, pictures, a table, and a word for whoever finds it.
+ *
+ * @param folder the data folder
+ */
+export function archiveOf(folder: string, now: Date): Readable {
+	const snapshot = snapshotOf(folder);
+	const { tables } = snapshot;
+	const zip = new yazl.ZipFile();
+	const pictures = listed(snapshot.pictures());
+	const counts = Object.fromEntries(kinds.map((kind) => [kind, tables[kind].list(0, 0).total])) as Record<
+		RecordKind,
+		number
+	>;
+	const lazily = (file: string, begin: () => Readable, compress = true) =>
+		zip.addReadStreamLazy(file, { compress, mtime: now }, (done) => done(null, begin()));
+	zip.addBuffer(Buffer.from(readme(counts, pictures.length, now)), README, { mtime: now });
+	zip.addBuffer(Buffer.from(JSON.stringify(archiveSchema, null, '\t')), SCHEMA, { mtime: now });
+	lazily(RECORDS, () => Readable.from(jsonOf(tables, pictures, now)));
+	lazily(TABLE, () => Readable.from(framesCsv(tables, recordsOf(tables.frames))));
+	for (const { id, file } of pictures)
+		lazily(file, () => Readable.from([snapshot.original(id)], { objectMode: false }), false);
+	zip.end();
+	const stream = zip.outputStream as Readable;
+	stream.once('close', snapshot.close);
+	return stream;
+}
