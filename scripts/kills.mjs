@@ -16,6 +16,7 @@ const FILE = 'just-enough.sqlite';
 /** Every so many times it is the start of a new version on old tables that is ended. */
 const EVERY_MIGRATION = 5;
 const LONGEST_WRITING_MS = 700;
+const LEAST_WRITTEN = 3;
 /** Who write at the same time. */
 const WRITERS = 4;
 const LONGEST_START_MS = 900;
@@ -215,9 +216,13 @@ async function endWriting(data, said, seen, random, state) {
 			frames: 9000,
 			loadedAt: '2026-05-02T10:00:00+01:00'
 		});
+		await said.ask(at, 'POST', 'backups');
 	}
+	const before = said.count;
 	const writing = Array.from({ length: WRITERS }, () => write(at, said, random, state));
-	await pause(50 + random() * LONGEST_WRITING_MS);
+	// However slow this machine is, something was said to be saved this time, too.
+	while (said.count < before + LEAST_WRITTEN) await pause(5);
+	await pause(random() * LONGEST_WRITING_MS);
 	await kill();
 	await Promise.all(writing);
 	return [...missingIn(join(data, FILE), said), ...brokenBackups(join(data, 'backups'), seen)];

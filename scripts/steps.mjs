@@ -118,7 +118,13 @@ export function chromium() {
 }
 
 /** Programs that read what ours writes, and write what ours reads: each with its Debian package. */
-const readers = { exiftool: 'libimage-exiftool-perl', pdftotext: 'poppler-utils', sox: 'sox' };
+const readers = {
+	exiftool: 'libimage-exiftool-perl',
+	pdftotext: 'poppler-utils',
+	sox: 'sox',
+	unzip: 'unzip',
+	python3: 'python3'
+};
 
 /** Sees that the independent readers of the tests are there; installs Debian's where it may. */
 export function independentReaders() {

@@ -156,9 +156,14 @@
 	}
 	.drop {
 		display: grid;
+		grid-template-columns: minmax(0, 1fr);
 		gap: 0.5rem;
 		padding: 1rem;
 		border: 2px dashed var(--edge);
+	}
+	input {
+		width: 100%;
+		min-width: 0;
 	}
 	.drop.over {
 		background: var(--hollow);
