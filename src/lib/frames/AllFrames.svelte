@@ -55,6 +55,12 @@
 		{ value: 'lightest', name: 'lightest first' }
 	];
 
+	/** A phone shows what narrows the search once it is asked for, or used. */
+	// svelte-ignore state_referenced_locally -- as the address had it when the view was opened
+	let narrowing = $state(
+		Boolean(asked.camera ?? asked.film ?? asked.verdict ?? asked.out) || asked.state !== 'any'
+	);
+
 	function address(changes: Record<string, string>): string {
 		const query = { ...asked, page: '1', ...changes };
 		const said = Object.entries(query).filter(([, value]) => value !== '' && value !== undefined);
@@ -77,7 +83,10 @@
 	<h1>Frames</h1>
 	<FramesNav here="all" />
 	<FindFrames {asked} {set} />
-	<div class="tools">
+	<button class="quiet more" aria-expanded={narrowing} onclick={() => (narrowing = !narrowing)}>
+		{narrowing ? 'Fewer choices' : 'Camera, film, how it came out …'}
+	</button>
+	<div class="tools choices" class:narrowing>
 		<ChoiceField
 			label="Camera"
 			value={asked.camera ?? ''}
@@ -105,7 +114,7 @@
 		/>
 		<ChoiceField label="In order" value={asked.order} options={orders} onchange={(order) => set({ order })} />
 	</div>
-	<p class="soft figures" role="status">
+	<p class="soft figures found" role="status">
 		{total === 0
 			? 'No frame is like that.'
 			: total === 1
@@ -113,7 +122,7 @@
 				: `${total} frames, page ${asked.page} of ${pages}.`}
 	</p>
 	{#if rows.length > 0}
-		<p class="soft">
+		<p class="soft files">
 			All of these as a file:
 			{#each ['csv', 'json'] as ending (ending)}
 				<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- an answer of the API, not a page -->
@@ -136,11 +145,32 @@
 	.page {
 		max-width: 80rem;
 	}
+	.more {
+		display: none;
+	}
+	.found {
+		padding-top: 0.5rem;
+	}
+	.files {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: center;
+		gap: 0 0.75rem;
+	}
 	.tools,
 	.pages {
 		display: flex;
 		flex-wrap: wrap;
 		gap: 0.5rem 0.75rem;
 		padding-block: 0.75rem;
+	}
+	@media (max-width: 820px) {
+		.more {
+			display: inline-flex;
+			margin-top: 0.75rem;
+		}
+		.choices:not(.narrowing) {
+			display: none;
+		}
 	}
 </style>

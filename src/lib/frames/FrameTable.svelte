@@ -109,13 +109,10 @@
 			padding: 0.05rem 0;
 		}
 		tbody th {
-			grid-row: 1 / 8;
+			grid-row: 1 / 9;
 		}
 		td {
 			grid-column: 2;
-		}
-		td[data-name='Taken'] {
-			display: none;
 		}
 		td:empty {
 			display: none;

@@ -287,7 +287,7 @@
 		flex-wrap: wrap;
 		align-items: end;
 		gap: 0.5rem 0.75rem;
-		padding-top: 0.75rem;
+		padding-block: 0.75rem;
 	}
 	@media (max-width: 820px) {
 		.columns {

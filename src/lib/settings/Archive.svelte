@@ -26,12 +26,20 @@
 		frames: 'Frames',
 		pictures: 'Pictures'
 	};
-	const standings: readonly Standing[] = ['new', 'same', 'conflicting', 'unreadable'];
+	const standingNames: Readonly<Record<Standing, string>> = {
+		new: 'New',
+		same: 'Here already',
+		conflicting: 'Differ from mine',
+		unreadable: 'Cannot be read'
+	};
+	const standings = Object.keys(standingNames) as Standing[];
 	const rows = $derived(
 		looked
 			? Object.entries(looked.report.kinds).filter(([, tally]) => standings.some((each) => tally[each] > 0))
 			: []
 	);
+	/** Columns that have something in them. */
+	const shown = $derived(standings.filter((each) => sum(each) > 0));
 	const sum = (of: Standing) => rows.reduce((total, [, tally]) => total + tally[of], 0);
 
 	async function bring(file: File | undefined) {
@@ -106,14 +114,15 @@
 				<table class="figures">
 					<thead>
 						<tr
-							><th scope="col">What</th>{#each standings as each (each)}<th scope="col">{each}</th>{/each}</tr
+							><th scope="col">What</th>{#each shown as each (each)}<th scope="col">{standingNames[each]}</th
+								>{/each}</tr
 						>
 					</thead>
 					<tbody>
 						{#each rows as [kind, tally] (kind)}
 							<tr>
 								<th scope="row">{names[kind] ?? kind}</th>
-								{#each standings as each (each)}<td>{tally[each] || '–'}</td>{/each}
+								{#each shown as each (each)}<td>{tally[each] || '–'}</td>{/each}
 							</tr>
 						{/each}
 					</tbody>
@@ -177,8 +186,18 @@
 	table {
 		width: auto;
 	}
+	th,
+	td {
+		padding: 0.3rem 1.25rem 0.3rem 0;
+		border-bottom: 1px solid var(--line);
+		text-align: left;
+		vertical-align: baseline;
+	}
+	tbody th {
+		font-weight: inherit;
+	}
 	td,
-	th + th {
+	thead th + th {
 		text-align: right;
 	}
 </style>

@@ -15,3 +15,10 @@
 	<Archive />
 	<p><a class="plain-link" href={resolve('/scripts')}>For scripts: the API</a></p>
 </div>
+
+<style>
+	.page {
+		display: grid;
+		gap: 2rem;
+	}
+</style>
