@@ -179,6 +179,41 @@ export const openapi = {
 				}
 			}
 		},
+		'/api/outings.ics': {
+			get: {
+				operationId: 'outings-feed',
+				summary: 'All outings as one calendar to subscribe to',
+				responses: {
+					200: { description: 'It', content: { 'text/calendar': { schema: { type: 'string' } } } }
+				}
+			}
+		},
+		'/api/plan/window.ics': {
+			get: {
+				operationId: 'window-calendar',
+				summary: 'A window of a planned day as iCalendar, with an alarm',
+				parameters: [
+					...['load', 'from', 'to'].map((name) => ({
+						name,
+						in: 'query',
+						required: true,
+						schema: { type: 'string' }
+					})),
+					...['latitude', 'longitude'].map((name) => ({
+						name,
+						in: 'query',
+						required: true,
+						schema: { type: 'number' }
+					})),
+					{ name: 'name', in: 'query', schema: { type: 'string' } }
+				],
+				responses: {
+					200: { description: 'It', content: { 'text/calendar': { schema: { type: 'string' } } } },
+					404: problem('No such load'),
+					422: badBody[422]
+				}
+			}
+		},
 		...collection('exercises', 'exercise', 'Exercise'),
 		...collection('recipes', 'recipe', 'Recipe'),
 		...collection('places', 'place', 'Place'),

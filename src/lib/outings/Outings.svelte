@@ -56,7 +56,12 @@
 <div class="page">
 	<h1>Outings</h1>
 	<PlanNav here="outings" />
-	<p class="new"><a class="action" href={resolve('/plan/outings/new')}>Plan an outing</a></p>
+	<p class="new">
+		<a class="action" href={resolve('/plan/outings/new')}>Plan an outing</a>
+		{#if outings.length > 0}<a class="plain-link" href={resolve('/api/outings.ics')}
+				>All as a calendar to subscribe to</a
+			>{/if}
+	</p>
 	<div role="status">
 		{#if says}<p>
 				{says}

@@ -1,6 +1,7 @@
 <!-- A day of light at a place against the loaded cameras: when each works, and how. -->
 <script lang="ts">
 	import { onMount } from 'svelte';
+	import { resolve } from '$app/paths';
 	import { localTime, zoneAt, type Exposed, type Ground, type Sky } from '$core/light';
 	import { intentForDepth, sunTimes, type DayPlan, type DayQuestion } from '$core/plan';
 	import { dayInWords, moonInWords, runsOf, windowInWords } from '$core/words';
@@ -96,6 +97,19 @@
 				})
 			: []
 	);
+	/** A window as a file for a calendar. */
+	function calendarOf(load: string, from: string, to: string): string {
+		const { latitude, longitude } = here!;
+		const asked = {
+			load,
+			from,
+			to,
+			latitude: String(latitude),
+			longitude: String(longitude),
+			...(place.name ? { name: place.name } : {})
+		};
+		return resolve(`/api/plan/window.ics?${new URLSearchParams(asked)}`);
+	}
 	const clock = (at: string | null, none: string) => (at && axis ? axis.clock(at) : none);
 </script>
 
@@ -177,7 +191,7 @@
 								><tr
 									><th scope="col">From</th><th scope="col">To</th><th scope="col">Verdict</th><th scope="col"
 										>Set</th
-									></tr
+									><th scope="col">Calendar</th></tr
 								></thead
 							>
 							<tbody>
@@ -187,6 +201,17 @@
 										<td>{axis.clock(run[run.length - 1].to)}</td>
 										<td>{run[0].verdict === 'just-enough' ? '● just enough' : '◐ usable'}</td>
 										<td>{windowInWords(camera, run)}</td>
+										<td>
+											<!-- eslint-disable svelte/no-navigation-without-resolve -- resolved by calendarOf -->
+											<a
+												class="plain-link"
+												href={calendarOf(id, run[0].from, run[run.length - 1].to)}
+												download
+												>Calendar<span class="sr-only">, {camera.name} from {axis.clock(run[0].from)}</span
+												></a
+											>
+											<!-- eslint-enable svelte/no-navigation-without-resolve -->
+										</td>
 									</tr>
 								{/each}
 							</tbody>

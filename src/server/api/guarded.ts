@@ -59,7 +59,7 @@ export function guarded<Query = object>(
 }
 
 /** A query's text as a number where it is one; what is not one stays text, and is refused as such. */
-const numeric = (text: string): unknown => (/^-?\d+$/.test(text) ? Number(text) : text);
+const numeric = (text: string): unknown => (/^-?\d+(\.\d+)?$/.test(text) ? Number(text) : text);
 
 /** A query, checked; every parameter must be known, and those that are numbers are taken as such. */
 function queryOf(params: URLSearchParams, schema: AnySchema): Checked<unknown> {

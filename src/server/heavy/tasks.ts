@@ -10,7 +10,7 @@ import {
 	type Pair
 } from '$core/learn';
 import type { Teaching } from '../told';
-import { calendarOf, type CarriedBag } from '../outings/calendar';
+import { calendarOf, feedOf, type CarriedBag } from '../outings/calendar';
 import { pdfOf } from '../cards/pdf';
 import { cardSvg, pocketCard } from '$core/cards';
 import { lookThrough, takeArchive } from '../archive/task';
@@ -79,6 +79,8 @@ export const tasks = {
 	takeArchive,
 	calendar: (outing: Parameters<typeof calendarOf>[0], bag: CarriedBag, now: Date) =>
 		calendarOf(outing, bag, now),
+	calendarFeed: (outings: Parameters<typeof feedOf>[0], bag: CarriedBag, now: Date) =>
+		feedOf(outings, bag, now),
 	pngBomb: (bytes: Uint8Array) => isPngBomb(Buffer.from(bytes.buffer, bytes.byteOffset, bytes.byteLength))
 };
 

@@ -3,7 +3,7 @@ import { validate, version } from 'uuid';
 import { describe, expect, it } from 'vitest';
 import { filmOf, fixedCamera } from '../../../tests/fixtures/bag';
 import type { OutingRecord, Stored } from '$contract/records';
-import { calendarOf } from './calendar';
+import { calendarOf, feedOf, windowCalendar } from './calendar';
 
 const [CAMERA, FILM] = ['6f1d3c6e-3a53-4b8e-9a51-0d7f3b6d2c11', '0c7a5b60-51f5-4a8e-8d0b-93a1c2a7f322'];
 const SCENES = ['5f3e0a5c-7a52-4f65-8b0a-2d9f4c1e6a33', 'b2a9d8c7-6e5f-4d3c-9b1a-0f8e7d6c5b44'];
@@ -134,5 +134,35 @@ describe('an outing as iCalendar', () => {
 		expect(text).toContain('VERSION:2.0');
 		expect(text).toContain('DTSTAMP:20261001T100000Z');
 		expect(text).toContain('GEO:54.62;-4.21');
+	});
+});
+
+describe('calendars of more than one outing, and of less', () => {
+	it('has the events of each outing as that alone has them, and asks to be looked at again', () => {
+		const other = outing({ id: '1d2b7c1e-4f6a-4b3d-8c5e-7a1f0e2d3c55', name: 'Other' });
+		const feed = feedOf([outing(), other], bag, now);
+		const uids = [...read(written()), ...read(written(other))].map(({ uid }) => uid);
+		expect(read(feed).map(({ uid }) => uid)).toEqual(uids);
+		expect(new Set(uids).size).toBe(4);
+		expect(feed).toContain('REFRESH-INTERVAL;VALUE=DURATION:PT1H');
+		expect(read(feedOf([], bag, now))).toEqual([]);
+	});
+
+	it('is one event with its alarm for a window of a plan, the same one asked again', () => {
+		const where = { latitude: 54.62, longitude: -4.21, name: 'Hollin Holm' };
+		const asked = {
+			from: '2026-05-02T18:10:00+01:00',
+			to: '2026-05-02T19:40:00+01:00',
+			where,
+			camera: 'Wedge',
+			film: 'Wrack 640'
+		};
+		const [event] = read(windowCalendar(SCENES[0], asked, now));
+		expect(event.startDate.toJSDate().toISOString()).toBe('2026-05-02T17:10:00.000Z');
+		expect(event.endDate.toJSDate().toISOString()).toBe('2026-05-02T18:40:00.000Z');
+		expect(event.summary).toBe('Wedge with Wrack 640 works');
+		expect(event.location).toBe('Hollin Holm');
+		expect(event.component.getAllSubcomponents('valarm')).toHaveLength(1);
+		expect(read(windowCalendar(SCENES[0], asked, new Date()))[0].uid).toBe(event.uid);
 	});
 });

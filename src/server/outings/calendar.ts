@@ -1,7 +1,8 @@
-import ical, { escape, ICalAlarmType } from 'ical-generator';
+import ical, { escape, ICalAlarmType, type ICalCalendar } from 'ical-generator';
 import { v5 as derived } from 'uuid';
 import { framesInWords, needsInWords, plannedInWords, sceneLightInWords } from '$core/words';
 import { plannedScene, scenesInOrder, sceneTime, type Scene } from '$core/plan';
+import type { Where } from '$contract/coordinates';
 import type { CameraRecord, FilmRecord, OutingRecord, Stored } from '$contract/records';
 
 /** What scenes are taken with. */
@@ -16,6 +17,13 @@ const [BEFORE, BEFORE_FIRST] = [15 * 60, 2 * 60 * 60];
 /** A scene lasts until the next one, but not longer, minutes. */
 const LONGEST = 30;
 
+const WITH_CARE = 'Never look at the sun through a finder. At night mind traffic, and the tide.';
+
+const placeOf = ({ name, latitude, longitude }: Where) => ({
+	title: name ?? `${latitude}, ${longitude}`,
+	geo: { lat: latitude, lon: longitude }
+});
+
 function told(outing: OutingRecord, scene: Scene, { cameras, films }: CarriedBag): string {
 	const planned = plannedScene(outing, scene, { cameras, films });
 	const needs = needsInWords(scene);
@@ -23,25 +31,19 @@ function told(outing: OutingRecord, scene: Scene, { cameras, films }: CarriedBag
 		planned ? `${plannedInWords(planned, scene.take?.handheld !== false)}.` : 'Not packed yet.',
 		`${framesInWords(scene.frames)}. Light: ${sceneLightInWords(scene.light)}.`,
 		...(needs ? [`Wanted: ${needs}.`] : []),
-		'Never look at the sun through a finder. At night mind traffic, and the tide.'
+		WITH_CARE
 	].join('\n');
 }
 
-/**
- * An outing as iCalendar (RFC 5545): an event for each scene, in UTC, so that no clock change and no
- * reader's time zone moves it; alarms before each, and earlier before the first.
- *
- * @param now stamped on the events
- */
-export function calendarOf(outing: OutingRecord & Stored, bag: CarriedBag, now: Date): string {
+/** An empty calendar. The package escapes every text but the calendar's own name. */
+const calendarCalled = (name: string) =>
+	ical({ name: escape(name, false), prodId: { company: 'Just Enough', product: 'Outings' } });
+
+/** Adds an event for each scene of an outing. */
+function addScenes(calendar: ICalCalendar, outing: OutingRecord & Stored, bag: CarriedBag, now: Date): void {
 	const scenes = scenesInOrder(outing);
 	const starts = scenes.map((scene) => Date.parse(sceneTime(outing, scene)));
 	const { name, where } = outing;
-	// The package escapes every text but the calendar's own name.
-	const calendar = ical({
-		name: escape(name, false),
-		prodId: { company: 'Just Enough', product: 'Outings' }
-	});
 	for (const [at, scene] of scenes.entries()) {
 		const start = starts[at];
 		const next = starts[at + 1] ?? Infinity;
@@ -56,13 +58,67 @@ export function calendarOf(outing: OutingRecord & Stored, bag: CarriedBag, now: 
 			end: new Date(end),
 			summary: `${scene.name} (${name})`,
 			description: told(outing, scene, bag),
-			location: {
-				title: where.name ?? `${where.latitude}, ${where.longitude}`,
-				geo: { lat: where.latitude, lon: where.longitude }
-			}
+			location: placeOf(where)
 		});
 		for (const trigger of at === 0 ? [BEFORE_FIRST, BEFORE] : [BEFORE])
 			event.createAlarm({ type: ICalAlarmType.display, trigger, description: scene.name });
 	}
+}
+
+/**
+ * An outing as iCalendar (RFC 5545): an event for each scene, in UTC, so that no clock change and no
+ * reader's time zone moves it; alarms before each, and earlier before the first.
+ *
+ * @param now stamped on the events
+ */
+export function calendarOf(outing: OutingRecord & Stored, bag: CarriedBag, now: Date): string {
+	const calendar = calendarCalled(outing.name);
+	addScenes(calendar, outing, bag, now);
+	return calendar.toString();
+}
+
+/** Whoever subscribes is asked to look again so often, s. */
+const LOOK_AGAIN = 3600;
+
+/** All outings as one calendar that is subscribed to: the same events as each alone. */
+export function feedOf(outings: readonly (OutingRecord & Stored)[], bag: CarriedBag, now: Date): string {
+	const calendar = calendarCalled('Outings');
+	calendar.ttl(LOOK_AGAIN);
+	for (const outing of outings) addScenes(calendar, outing, bag, now);
+	return calendar.toString();
+}
+
+/** A stretch of a planned day in which a camera works. */
+export interface PlannedWindow {
+	/** ISO 8601. */
+	from: string;
+	to: string;
+	where: Where;
+	camera: string;
+	film: string;
+}
+
+/**
+ * A window of a plan as iCalendar, with an alarm before it.
+ *
+ * @param load the camera's load: the same window of it is the same event
+ */
+export function windowCalendar(
+	load: string,
+	{ from, to, where, camera, film }: PlannedWindow,
+	now: Date
+): string {
+	const summary = `${camera} with ${film} works`;
+	const calendar = calendarCalled(summary);
+	const event = calendar.createEvent({
+		id: derived(`${from} ${to} ${where.latitude} ${where.longitude}`, load),
+		stamp: now,
+		start: new Date(from),
+		end: new Date(Math.max(Date.parse(to), Date.parse(from) + MINUTE)),
+		summary,
+		description: WITH_CARE,
+		location: placeOf(where)
+	});
+	event.createAlarm({ type: ICalAlarmType.display, trigger: BEFORE, description: summary });
 	return calendar.toString();
 }

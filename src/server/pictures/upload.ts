@@ -6,6 +6,7 @@ import { guarded } from '../api/guarded';
 import { readBody } from '../api/read-body';
 import { inThread } from '../heavy/pool';
 import { store } from '../store';
+import { partOf } from './part-of';
 import { readPicture } from './read-picture';
 
 const asked = object({
@@ -74,20 +75,24 @@ const headersFor = (type: string) => ({
 
 const idOf = (params: Partial<Record<string, string>>) => (params.id ?? '').toLowerCase();
 
-const original = guarded(({ params }) => {
+const original = guarded(({ params, request }) => {
 	const found = store().pictures.original(idOf(params));
 	if (!found) return notFound('picture');
 	const name = encodeURIComponent(found.name);
-	return new Response(new Uint8Array(found.bytes), {
-		headers: { ...headersFor(found.type), 'content-disposition': `inline; filename*=UTF-8''${name}` }
+	return partOf(request, new Uint8Array(found.bytes), {
+		...headersFor(found.type),
+		etag: `"${idOf(params)}"`,
+		'content-disposition': `inline; filename*=UTF-8''${name}`
 	});
 });
 
-const thumbnail = guarded(({ params }) => {
+const thumbnail = guarded(({ params, request }) => {
 	const bytes = store().pictures.thumbnail(idOf(params));
-	return bytes
-		? new Response(new Uint8Array(bytes), { headers: headersFor('image/webp') })
-		: notFound('picture');
+	if (!bytes) return notFound('picture');
+	return partOf(request, new Uint8Array(bytes), {
+		...headersFor('image/webp'),
+		etag: `"${idOf(params)}-small"`
+	});
 });
 
 const DELETE = guarded(({ params }) =>

@@ -1,0 +1,3 @@
+import { outingsFeed } from '$server/api/calendars';
+
+export const { GET, fallback } = outingsFeed;

@@ -1,0 +1,3 @@
+import { windowFile } from '$server/api/calendars';
+
+export const { GET, fallback } = windowFile;
