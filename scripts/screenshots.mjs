@@ -181,9 +181,11 @@ const inHandPhones = [
 	{ path: '/', act: chooseLane(/^Tin Box/), display: 'dark' }
 ].map((view) => ({ ...view, size: BARS }));
 
-const learnt = [{ path: '/frames/learnt' }, { path: '/frames/honest', act: drawn('.apexcharts-svg') }].map(
-	(view) => ({ ...view, size: DESK })
-);
+const learnt = [
+	{ path: '/frames/learnt' },
+	{ path: '/frames/honest', act: drawn('.apexcharts-svg') },
+	{ path: '/frames/all?q=quay' }
+].map((view) => ({ ...view, size: DESK }));
 
 const desks = { size: DESK, row: 2, scale: 0.75 };
 /** Several screens in one picture. */

@@ -131,6 +131,8 @@ const pathsFor = ({ oldest, frame, recipe, camera, film }) => [
 	`/frames/all?camera=${camera}&state=judged`,
 	'/frames/learnt',
 	'/frames/honest',
+	'/frames/all?q=winch',
+	'/settings',
 	'/develop',
 	`/develop/${recipe}`,
 	'/develop/run',

@@ -3,7 +3,7 @@ import { readFileSync, readdirSync } from 'node:fs';
 import { gunzipSync } from 'node:zlib';
 import { hardKills } from '../../scripts/kills.mjs';
 import { fixedCamera } from '../fixtures/bag';
-import { expect, findsNothingInAnyDisplay, fits, open, PHONE, stored, test } from './app';
+import { expect, findsNothingInAnyDisplay, fits, loadCamera, open, PHONE, stored, test } from './app';
 
 /** Records are kept safe: backups, the way back, and what happens when the power goes. */
 
@@ -79,4 +79,26 @@ test('what was said to be saved is there after twenty hard ends, also while tabl
 	expect(missing).toEqual([]);
 	expect(acknowledged).toBeGreaterThan(40);
 	expect(backups).toBeGreaterThan(0);
+});
+
+test('what was changed elsewhere since it was opened is not deleted from a page that does not know', async ({
+	page,
+	request
+}) => {
+	const { loadId } = await loadCamera(request);
+	const settings = { f: 11, seconds: 0.01, compensation: null, iso: null };
+	const frame = {
+		loadId,
+		number: 1,
+		takenAt: '2026-05-02T10:00:00Z',
+		light: null,
+		settings,
+		predicted: null
+	};
+	const id = await stored(request, 'frames', frame);
+	await open(page, `/frames/${id}`);
+	await request.put(`/api/frames/${id}`, { data: { ...frame, id, version: 1, note: 'Said elsewhere' } });
+	await page.getByRole('button', { name: 'Delete this frame' }).click();
+	await expect(page.getByText('it was changed elsewhere since it was opened here')).toBeVisible();
+	expect((await request.get(`/api/frames/${id}`)).status()).toBe(200);
 });

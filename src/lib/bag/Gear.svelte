@@ -11,7 +11,7 @@
 	import { plainNumber, stopsQuantity } from '$lib/forms/quantity';
 	import QuantityField from '$lib/forms/QuantityField.svelte';
 	import TextField from '$lib/forms/TextField.svelte';
-	import { create, remove, type Kept } from '$lib/records/client';
+	import { create, keptInWords, remove, type Kept } from '$lib/records/client';
 	import { filterStopsQuantity } from './filter-quantity';
 	import { guideNumberQuantity, powersQuantity } from './flash-quantity';
 	import { refresh } from '$lib/records/refresh';
@@ -81,12 +81,9 @@
 		if (written.result === 'saved') begin(record.type);
 	}
 
-	async function drop({ id, version: _version, ...record }: Kept<GearRecord>) {
-		const removed = await remove('gear', id);
-		message =
-			removed.result === 'saved'
-				? `${record.name} is out of the bag.`
-				: 'Not taken out: try again in a moment.';
+	async function drop({ id, version, ...record }: Kept<GearRecord>) {
+		const removed = await remove('gear', { id, version });
+		message = removed.result === 'saved' ? `${record.name} is out of the bag.` : keptInWords(removed);
 		if (removed.result !== 'saved') return;
 		undo = async () => {
 			await keep(uuid(), record as GearRecord);

@@ -1,6 +1,6 @@
 import { v4 as uuid } from 'uuid';
 import type { CameraRecord, FilmRecord } from '$contract/records';
-import { create, remove, replace, type Kept } from '$lib/records/client';
+import { create, keptInWords, remove, replace, type Kept } from '$lib/records/client';
 import { refresh } from '$lib/records/refresh';
 
 /** A camera or a film of the bag. */
@@ -68,7 +68,7 @@ export class BagActions {
 	/** Deletes for good what nothing refers to; what was shot with is archived instead. */
 	async erase(item: Item): Promise<void> {
 		const { name } = item.record;
-		const removed = await remove(item.kind, item.record.id);
+		const removed = await remove(item.kind, item.record);
 		if (removed.result === 'saved') await this.#say(`${name} is deleted.`, () => this.#bringBack(item));
 		else if (removed.result === 'refused') {
 			const archive = () => this.archive(item, true);
@@ -77,7 +77,8 @@ export class BagActions {
 				null,
 				archive
 			);
-		} else this.#fail();
+		} else if (removed.result === 'stale') await this.#say(keptInWords(removed));
+		else this.#fail();
 	}
 
 	async #bringBack(item: Item): Promise<void> {

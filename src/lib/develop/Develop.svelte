@@ -5,7 +5,7 @@
 	import type { Developed } from '$contract/loads';
 	import type { RecipeRecord } from '$contract/records';
 	import Moment from '$lib/parts/Moment.svelte';
-	import { create, remove, type Kept } from '$lib/records/client';
+	import { create, keptInWords, remove, type Kept } from '$lib/records/client';
 	import { runs } from './runs.svelte';
 	import { refresh } from '$lib/records/refresh';
 
@@ -22,9 +22,9 @@
 	const UNREACHABLE = 'Not saved: the server does not answer.';
 
 	async function erase(recipe: Kept<RecipeRecord>) {
-		const { id, version: _, ...record } = $state.snapshot(recipe) as Kept<RecipeRecord>;
-		const removed = await remove('recipes', id);
-		says = removed.result === 'saved' ? `${record.name} is deleted.` : UNREACHABLE;
+		const { id, version, ...record } = $state.snapshot(recipe) as Kept<RecipeRecord>;
+		const removed = await remove('recipes', { id, version });
+		says = removed.result === 'saved' ? `${record.name} is deleted.` : keptInWords(removed);
 		undo = null;
 		if (removed.result === 'saved') {
 			undo = async () => {

@@ -35,7 +35,7 @@
 	import QuantityField from '$lib/forms/QuantityField.svelte';
 	import { RecordEditor } from '$lib/forms/record-editor.svelte';
 	import RecordForm from '$lib/forms/RecordForm.svelte';
-	import { remove, type Kept } from '$lib/records/client';
+	import { keptInWords, remove, type Kept } from '$lib/records/client';
 	import FrameRig from './FrameRig.svelte';
 	import { frameLight, meterDifferenceOf } from './frame-words';
 	import { lastEdit } from './last-edit.svelte';
@@ -136,7 +136,7 @@
 	}
 
 	async function drop() {
-		const removed = await remove('frames', frame.id);
+		const removed = await remove('frames', frame);
 		if (removed.result === 'saved' && inside) await inside.done();
 		else if (removed.result === 'saved')
 			await goto(resolve(`/frames?load=${frame.loadId}`), { invalidateAll: true });
@@ -144,7 +144,7 @@
 			editor.message =
 				removed.result === 'refused'
 					? 'Not deleted: it has pictures. Delete these first, where it is judged.'
-					: 'Not deleted: the server does not answer.';
+					: keptInWords(removed);
 	}
 	const anyForm = form as unknown as FormState<object>;
 </script>

@@ -53,7 +53,7 @@ export class FrameActions {
 		this.busy = true;
 		const gone: Kept<FrameRecord>[] = [];
 		for (const frame of frames) {
-			if ((await remove('frames', frame.id)).result === 'saved') gone.push(frame);
+			if ((await remove('frames', frame)).result === 'saved') gone.push(frame);
 		}
 		const stayed = frames.length - gone.length;
 		const back = async () => {
@@ -62,7 +62,9 @@ export class FrameActions {
 		};
 		const said = `${gone.length === 1 ? 'One frame is' : `${gone.length} frames are`} deleted.`;
 		await this.#say(
-			stayed > 0 ? `${said} ${stayed} stayed: a frame with pictures is kept until these are deleted.` : said,
+			stayed > 0
+				? `${said} ${stayed} stayed: they have pictures, which are deleted first, or were changed elsewhere.`
+				: said,
 			gone.length > 0 ? back : null
 		);
 	}

@@ -6,7 +6,7 @@
 	import { dateInWords } from '$lib/parts/moment';
 	import type { OutingRecord } from '$contract/records';
 	import PlanNav from '$lib/plan/PlanNav.svelte';
-	import { create, remove, replace, type Kept } from '$lib/records/client';
+	import { create, keptInWords, remove, replace, type Kept } from '$lib/records/client';
 	import { isOn } from '$lib/shoot/shot-list.svelte';
 	import { refresh } from '$lib/records/refresh';
 
@@ -42,8 +42,8 @@
 	}
 
 	async function erase(outing: Kept<OutingRecord>) {
-		const removed = await remove('outings', outing.id);
-		if (removed.result !== 'saved') return say(UNREACHABLE);
+		const removed = await remove('outings', outing);
+		if (removed.result !== 'saved') return say(keptInWords(removed));
 		const { id, version: _, ...record } = $state.snapshot(outing) as Kept<OutingRecord>;
 		await say(`${outing.name} is deleted; its frames stay.`, async () => {
 			const back = await create('outings', id, record);

@@ -113,10 +113,19 @@ export function writeRig(loadId: string, rig: Rig): Promise<Written<Records['loa
 	return write('PUT', `/api/loads/${loadId}/rig`, rig);
 }
 
-/** Deletes a record. */
-export function remove(kind: Kind, id: string): Promise<Written<never>> {
-	return write('DELETE', `/api/${kind}/${id}`);
+/** Deletes a record, naming the version that was read: one that was changed elsewhere since stays. Without one, whatever it is by now. */
+export function remove(
+	kind: Kind,
+	{ id, version }: { id: string; version?: number }
+): Promise<Written<never>> {
+	return write('DELETE', `/api/${kind}/${id}${version === undefined ? '' : `?version=${version}`}`);
 }
+
+/** Why a record that was to be deleted is still there, where it is not in use. */
+export const keptInWords = ({ result }: Written<never>): string =>
+	result === 'stale'
+		? 'Not deleted: it was changed elsewhere since it was opened here.'
+		: 'Not deleted: the server does not answer.';
 
 /**
  * Towns whose names begin with a text.

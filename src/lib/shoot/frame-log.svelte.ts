@@ -47,7 +47,7 @@ export class FrameLog {
 	async #removed(logged: Logged): Promise<boolean | null> {
 		let there = logged.saved === true;
 		for (const id of logged.ids) {
-			const removed = await remove('frames', id);
+			const removed = await remove('frames', { id });
 			if (logged.saved && removed.result === 'unreachable') {
 				this.logged = { ...logged, problem: 'not undone: the server does not answer' };
 				return null;
