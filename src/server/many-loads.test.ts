@@ -78,7 +78,9 @@ describe('many loads', () => {
 
 describe('what may change what frames teach', () => {
 	it('is counted: a judged frame, a camera, a film or a load, and no frame that nobody has judged', () => {
-		const { frames, teachings } = store();
+		const { frames } = store();
+		// Behind the count stands what SQLite says of other connections.
+		const teachings = () => Number(store().teachings().split(' ')[0]);
 		const { ids } = plant(1);
 		const before = teachings();
 		const id = crypto.randomUUID();

@@ -74,6 +74,34 @@ with open(sys.argv[1], newline='', encoding='utf-8') as f: print(json.dumps(list
 	await expect(page.getByRole('cell', { name: /The quay, "far"/ })).toBeVisible();
 });
 
+test('a script brings an archive in at once, and nothing happens to one who leaves in the middle', async ({
+	request,
+	app
+}) => {
+	const { loadId } = await loadCamera(request);
+	const frame = { loadId, light: null, settings, predicted: null, takenAt: '2026-05-02T10:30:00Z' };
+	// Noise packs badly: so much of it is not sent before anybody leaves.
+	const noise = () =>
+		Array.from({ length: 4000 }, () => String.fromCharCode(0x4e00 + Math.random() * 20_000)).join('');
+	for (let number = 1; number <= 150; number++)
+		await stored(request, 'frames', { ...frame, number, note: noise() });
+	const all = await (await request.get('/api/export.zip')).body();
+	for (const path of ['export.zip', 'frames.csv', 'frames.json']) {
+		const leaving = new AbortController();
+		const response = await fetch(`${app.address}/api/${path}`, { signal: leaving.signal });
+		await response.body!.getReader().read();
+		leaving.abort();
+		expect((await request.head(`/api/${path}`)).status()).toBe(200);
+	}
+	expect((await request.get('/api/health')).status()).toBe(200);
+	await app.restart(['--fresh']);
+	const zip = { data: all, headers: { 'content-type': 'application/zip' } };
+	const { report } = await (await request.post('/api/import?take=true', zip)).json();
+	expect(report.kinds.frames).toEqual({ new: 150, same: 0, conflicting: 0, unreadable: 0 });
+	expect((await (await request.get('/api/frames')).json()).total).toBe(150);
+	expect((await request.post('/api/import?take=perhaps', zip)).status()).toBe(422);
+});
+
 test('what is no archive is refused with a word, and nothing changes', async ({ page, request }) => {
 	await open(page, '/settings');
 	const file = { name: 'a.zip', mimeType: 'application/zip', buffer: Buffer.from('a text') };

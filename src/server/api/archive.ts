@@ -113,10 +113,13 @@ const forget = guarded(({ params }) => {
 });
 
 /** Everything as a zip. */
-const everything = guarded(() => {
+const everything = guarded(({ request }) => {
 	store();
 	const now = new Date();
-	return new Response(Readable.toWeb(archiveOf(dataFolder(), now)) as ReadableStream, {
+	// Whoever asks for the head alone takes no body, and a stream that nobody takes never ends.
+	const body =
+		request.method === 'HEAD' ? null : (Readable.toWeb(archiveOf(dataFolder(), now)) as ReadableStream);
+	return new Response(body, {
 		headers: {
 			'content-type': 'application/zip',
 			'cache-control': 'no-store',

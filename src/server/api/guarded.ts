@@ -61,14 +61,21 @@ export function guarded<Query = object>(
 /** A query's text as a number where it is one; what is not one stays text, and is refused as such. */
 const numeric = (text: string): unknown => (/^-?\d+(\.\d+)?$/.test(text) ? Number(text) : text);
 
+const TRUTHS: Readonly<Record<string, boolean>> = { true: true, false: false };
+
+/** What a parameter says, as far as it is of its kind; what is not stays text, and is refused as such. */
+function saidIn(text: string, type: string | undefined): unknown {
+	if (type === 'number') return numeric(text);
+	return type === 'boolean' ? (TRUTHS[text] ?? text) : text;
+}
+
 /** A query, checked; every parameter must be known, and those that are numbers are taken as such. */
 function queryOf(params: URLSearchParams, schema: AnySchema): Checked<unknown> {
 	const { fields = {} } = schema as { fields?: Record<string, { type?: string }> };
 	const given = Object.fromEntries(
 		[...new Set(params.keys())].map((key) => {
 			if (fields[key]?.type === 'array') return [key, params.getAll(key)];
-			const value = params.get(key)!;
-			return [key, fields[key]?.type === 'number' ? numeric(value) : value];
+			return [key, saidIn(params.get(key)!, fields[key]?.type)];
 		})
 	);
 	return check(schema, given, 'refuse');

@@ -44,15 +44,20 @@ const types: Readonly<Record<Ending, string>> = {
 	json: 'application/json'
 };
 
-function fileOf(ending: Ending, asked: Asked): Response {
-	const search: FrameSearch = { state: 'any', order: 'oldest', ...asked };
-	if (store().search.page(search, 1, 0).total === 0) return notFound('frame');
+function streamOf(ending: Ending, search: FrameSearch): ReadableStream {
 	const snapshot = snapshotOf(dataFolder());
 	const pieces = piecesOf(snapshot, search);
 	const text = ending === 'csv' ? framesCsv(snapshot.tables, pieces) : jsonOf(pieces);
 	const stream = Readable.from(text, { objectMode: false });
 	stream.once('close', snapshot.close);
-	return new Response(Readable.toWeb(stream) as ReadableStream, {
+	return Readable.toWeb(stream) as ReadableStream;
+}
+
+/** @param head whether only what is said before the file is asked for */
+function fileOf(ending: Ending, asked: Asked, head: boolean): Response {
+	const search: FrameSearch = { state: 'any', order: 'oldest', ...asked };
+	if (store().search.page(search, 1, 0).total === 0) return notFound('frame');
+	return new Response(head ? null : streamOf(ending, search), {
 		headers: {
 			'content-type': types[ending],
 			'content-disposition': `attachment; filename="frames.${ending}"`
@@ -61,7 +66,10 @@ function fileOf(ending: Ending, asked: Asked): Response {
 }
 
 export const framesAs = (ending: Ending) => ({
-	GET: guarded<Asked>((_, asked) => fileOf(ending, asked), frameTableSchema),
+	GET: guarded<Asked>(
+		({ request }, asked) => fileOf(ending, asked, request.method === 'HEAD'),
+		frameTableSchema
+	),
 	fallback: onlyAllow('GET')
 });
 

@@ -218,6 +218,12 @@ print(json.dumps({'names': z.namelist(), 'rows': rows}))`;
 			expect(tables.loads.get(mine)?.unloadedAt).toBeUndefined();
 		});
 		await takeArchive(zip, to, 'take');
-		on(to, (tables) => expect(tables.places.get(shared)).toMatchObject({ name: 'Theirs', version: 2 }));
+		const taken = () =>
+			on(to, (tables) => expect(tables.places.get(shared)).toMatchObject({ name: 'Theirs', version: 2 }));
+		taken();
+		const before = contentOf(to);
+		await takeArchive(zip, to, 'take');
+		taken();
+		expect(contentOf(to)).toEqual(before);
 	});
 });

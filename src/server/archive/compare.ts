@@ -44,6 +44,12 @@ function wrongWith(kind: RecordKind, given: object): string {
 	return issues.map(({ path, message }) => `${path} ${message}`.trim()).join('; ');
 }
 
+/** Whether a record that is here says the same, however often it was replaced. */
+export function sameAs(here: object, record: object): boolean {
+	const { id: _, version: __, ...own } = here as Stored;
+	return isDeepStrictEqual(own, record);
+}
+
 /** Compares the records of an archive with those that are here, one after the other. */
 export function* compared(tables: Tables, { records }: Archive): Generator<Compared> {
 	const coming = new Map<RecordKind, Set<string>>(kinds.map((kind) => [kind, new Set()]));
@@ -53,7 +59,7 @@ export function* compared(tables: Tables, { records }: Archive): Generator<Compa
 	function standingOf(kind: RecordKind, given: object): Pick<Compared, 'standing' | 'why'> {
 		const wrong = wrongWith(kind, given);
 		if (wrong) return { standing: 'unreadable', why: wrong };
-		const { id, version, ...record } = given as Stored & Record<string, string>;
+		const { id, version: _, ...record } = given as Stored & Record<string, string>;
 		if (coming.get(kind)!.has(id)) return { standing: 'unreadable', why: 'its id is in the archive twice' };
 		const missing = Object.entries(named[kind] ?? {}).find(
 			([field, other]) => !isThere(other, record[field])
@@ -61,9 +67,7 @@ export function* compared(tables: Tables, { records }: Archive): Generator<Compa
 		if (missing) return { standing: 'unreadable', why: `${missing[0]} names nothing that is there` };
 		const here = tableOf(tables, kind).get(id);
 		if (!here) return { standing: 'new' };
-		const { id: _, version: mine, ...own } = here as Stored;
-		const same = mine === version && isDeepStrictEqual(own, record);
-		return { standing: same ? 'same' : 'conflicting' };
+		return { standing: sameAs(here, record) ? 'same' : 'conflicting' };
 	}
 
 	for (const kind of kinds) {

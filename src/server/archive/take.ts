@@ -2,7 +2,7 @@ import type Database from 'better-sqlite3';
 import type { FrameRecord, LoadRecord, RecordKind } from '$contract/records';
 import type { RecordTable } from '../database/record-table';
 import { tablesOf, type Tables } from '../database/tables';
-import { compared, noTally, type Compared, type Tally } from './compare';
+import { compared, noTally, sameAs, type Compared, type Tally } from './compare';
 import { kinds, type Archive, type PictureListed } from './form';
 import type { NewPicture } from '../database/pictures';
 
@@ -70,6 +70,7 @@ function write(tables: Tables, found: Compared, archive: Archive): void {
 	const table = tables[found.kind] as unknown as RecordTable<object>;
 	const record = fitting(tables, found, archive);
 	const here = table.get(found.id);
+	if (here && sameAs(here, record)) return;
 	const written = here
 		? table.replace(found.id, here.version, record)
 		: table.bring(found.id, found.version, record);

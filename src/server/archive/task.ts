@@ -44,7 +44,9 @@ async function lookAt(
 	if (!bytes) return unreadable('its file is not in the archive');
 	const here = tables.pictures.original(listed.id);
 	if (here) return { standing: here.bytes.equals(bytes) ? 'same' : 'conflicting' };
-	if (!owners.has(listed.ownerId)) return unreadable(`there is no such ${listed.owner}`);
+	const ownersHere = listed.owner === 'frame' ? tables.frames : tables.cameras;
+	if (!owners.has(listed.ownerId) && !ownersHere.get(listed.ownerId))
+		return unreadable(`there is no such ${listed.owner}`);
 	const read = await readPicture(listed.name, bytes, async (png) => isPngBomb(png));
 	if ('problem' in read) return unreadable(read.problem);
 	const { thumbnail, ...known } = read;

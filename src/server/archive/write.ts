@@ -103,13 +103,19 @@ export function archiveOf(folder: string, now: Date): Readable {
 	const snapshot = snapshotOf(folder);
 	const { tables } = snapshot;
 	const zip = new yazl.ZipFile();
+	const stream = zip.outputStream as Readable;
+	// Whoever took it may go in the middle: then no more is read, and nobody is told.
+	zip.on('error', () => stream.destroy());
 	const pictures = listed(snapshot.pictures());
 	const counts = Object.fromEntries(kinds.map((kind) => [kind, tables[kind].list(0, 0).total])) as Record<
 		RecordKind,
 		number
 	>;
 	const lazily = (file: string, begin: () => Readable, compress = true) =>
-		zip.addReadStreamLazy(file, { compress, mtime: now }, (done) => done(null, begin()));
+		zip.addReadStreamLazy(file, { compress, mtime: now }, (done) => {
+			if (stream.destroyed) return done(new Error('Nobody takes it any more'), undefined as never);
+			done(null, begin());
+		});
 	zip.addBuffer(Buffer.from(readme(counts, pictures.length, now)), README, { mtime: now });
 	zip.addBuffer(Buffer.from(JSON.stringify(archiveSchema, null, '\t')), SCHEMA, { mtime: now });
 	lazily(RECORDS, () => Readable.from(jsonOf(tables, pictures, now)));
@@ -117,7 +123,6 @@ export function archiveOf(folder: string, now: Date): Readable {
 	for (const { id, file } of pictures)
 		lazily(file, () => Readable.from([snapshot.original(id)], { objectMode: false }), false);
 	zip.end();
-	const stream = zip.outputStream as Readable;
 	stream.once('close', snapshot.close);
 	return stream;
 }

@@ -18,13 +18,24 @@ function countsOf(database: Database.Database): Counts {
 	return Object.fromEntries(tables.all().map(({ name }) => [name, count(name)]));
 }
 
-/** Sees to it that a file, or what a folder lists, is on the disk. */
+/** Sees to it that a file is on the disk. */
 export function settled(path: string): void {
-	const handle = openSync(path, 'r');
+	const handle = openSync(path, 'r+');
 	try {
 		fsyncSync(handle);
 	} finally {
 		closeSync(handle);
+	}
+}
+
+/** Sees to it that what a folder lists is on the disk, where a system has such a thing. */
+export function settledList(folder: string): void {
+	try {
+		const handle = openSync(folder, 'r');
+		fsyncSync(handle);
+		closeSync(handle);
+	} catch {
+		// Some systems open no folders: they keep their lists in order themselves.
 	}
 }
 
@@ -64,7 +75,7 @@ export async function copyChecked(source: string, target: string): Promise<Count
 		checked(unfinished, counts);
 		settled(unfinished);
 		renameSync(unfinished, target);
-		settled(dirname(target));
+		settledList(dirname(target));
 		return counts;
 	} catch (error) {
 		rmSync(unfinished, { force: true });

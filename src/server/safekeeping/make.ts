@@ -10,7 +10,7 @@ import {
 } from 'node:fs';
 import { join } from 'node:path';
 import { pipeline } from 'node:stream/promises';
-import { copyChecked, settled, type Counts } from './copy';
+import { copyChecked, settled, settledList, type Counts } from './copy';
 import { tidy, UNFINISHED } from './folder';
 
 async function digest(file: string): Promise<string> {
@@ -29,7 +29,7 @@ async function alsoTo(second: string, from: string, name: string): Promise<void>
 	if ((await digest(unfinished)) !== (await digest(join(from, name))))
 		throw new Error(`The copy in ${second} is not the same.`);
 	renameSync(unfinished, join(second, name));
-	settled(second);
+	settledList(second);
 	tidy(second);
 }
 

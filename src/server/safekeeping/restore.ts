@@ -3,7 +3,7 @@ import { copyFileSync, existsSync, linkSync, renameSync, rmSync } from 'node:fs'
 import { join } from 'node:path';
 import { DATABASE_FILE } from '../database/open';
 import { whatIsWrong } from '../database/whose';
-import { copyChecked, settled } from './copy';
+import { copyChecked, settled, settledList } from './copy';
 
 const INCOMING = `incoming-${DATABASE_FILE}`;
 
@@ -62,7 +62,7 @@ export function putInPlace(folder: string): string | null {
 		}
 	}
 	renameSync(join(folder, INCOMING), file);
-	settled(folder);
+	settledList(folder);
 	return aside;
 }
 
