@@ -112,7 +112,7 @@ test.describe('on the desk', () => {
 		await readLight(request, { ev: 13, sd: 0.3 });
 		await open(page, '/');
 		await page.getByRole('button', { name: /Took frame 1/ }).click();
-		await page.getByRole('button', { name: /Took frame 2/ }).waitFor();
+		await expect(page.getByText('Frame 1 of Quay Box saved')).toBeVisible();
 		await open(page, '/frames');
 		await page.getByRole('link', { name: 'Judge frame 1' }).first().click();
 		await page.getByRole('radio', { name: '⅓ stop too light' }).check({ force: true });
