@@ -55,6 +55,7 @@ test('by a word, its own number and its day, from any view by one key', async ({
 	await own.click();
 	await page.getByLabel('Given away to').fill('the ferryman');
 	await page.getByRole('button', { name: 'Save' }).click();
+	await expect(page.getByText('Frame 1 is changed.')).toBeVisible();
 	await open(page, '/frames/all?q=ferryman');
 	await expect(page.getByText('given away to the ferryman')).toBeVisible();
 });
