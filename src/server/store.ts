@@ -4,7 +4,7 @@ import { closeDatabase, isOlder, openDatabase } from './database/open';
 import { tablesOf, type Tables } from './database/tables';
 import { plantDemo } from './demo/plant';
 import { inOwnThread } from './heavy/pool';
-import { bringIn, forgetIncoming, putInPlace } from './safekeeping/restore';
+import { forgetIncoming, NotRestored, putInPlace } from './safekeeping/restore';
 import { safekeeper, type Safekeeper } from './safekeeping/safekeeper';
 
 const DEFAULT_FOLDER = 'data';
@@ -20,12 +20,26 @@ let keeper: Safekeeper | undefined;
 /** One after the other. */
 let restoring: Promise<unknown> = Promise.resolve();
 
-/** Opens the database; with the demo asked for, fills an empty one. */
-export function openStore(): void {
-	const database = openDatabase(dataFolder());
+/**
+ * Opens the database; with the demo asked for, fills an empty one.
+ *
+ * @param looked whether its file was looked through just now
+ */
+export function openStore(looked = false): void {
+	const database = openDatabase(dataFolder(), looked);
 	const tables = tablesOf(database);
 	if (env.JUST_ENOUGH_DEMO === '1') database.transaction(() => plantDemo(tables, new Date()))();
 	opened = { database, tables };
+}
+
+/**
+ * Looks a backup through and copies it to where it can be put in place, beside the server.
+ *
+ * @throws NotRestored where it cannot be
+ */
+async function bringIn(file: string): Promise<void> {
+	const refused = await inOwnThread('bringIn', dataFolder(), file);
+	if (refused) throw new NotRestored(refused);
 }
 
 /**
@@ -37,7 +51,7 @@ export async function startStore(): Promise<void> {
 	forgetIncoming(data);
 	const file = env.JUST_ENOUGH_RESTORE;
 	if (file) {
-		await bringIn(data, file);
+		await bringIn(file);
 		const aside = putInPlace(data);
 		console.log(`${file} is restored.${aside ? ` The database before it is kept as ${aside}` : ''}`);
 	}
@@ -47,7 +61,7 @@ export async function startStore(): Promise<void> {
 		throw new Error(
 			`Its tables are to be changed, and no backup could be made before: ${failed()!.why} Nothing was changed.`
 		);
-	openStore();
+	openStore(true);
 	if (older === false) void daily();
 	setInterval(() => void daily(), LOOK_MS).unref();
 }
@@ -70,12 +84,12 @@ export function safekeeping(): Safekeeper {
  */
 export function restoreStore(file: string): Promise<string | null> {
 	const now = restoring.then(async () => {
-		await bringIn(dataFolder(), file);
+		await bringIn(file);
 		closeStore();
 		try {
 			return putInPlace(dataFolder());
 		} finally {
-			openStore();
+			openStore(true);
 		}
 	});
 	restoring = now.catch(() => null);

@@ -1,6 +1,7 @@
 import { openapi } from './document';
 
-const kinds = {
+/** Every kind of record, those that others name before those that name them, and how the document calls each. */
+export const componentOf = {
 	cameras: 'CameraRecord',
 	films: 'FilmRecord',
 	gear: 'Gear',
@@ -37,9 +38,9 @@ export const archiveSchema = {
 		records: {
 			type: 'object',
 			properties: Object.fromEntries(
-				Object.entries(kinds).map(([kind, component]) => [kind, recordsOf(component)])
+				Object.entries(componentOf).map(([kind, component]) => [kind, recordsOf(component)])
 			),
-			required: Object.keys(kinds)
+			required: Object.keys(componentOf)
 		},
 		pictures: {
 			type: 'array',

@@ -10,6 +10,7 @@ import { archiveOf } from '../archive/write';
 import { inOwnThread } from '../heavy/pool';
 import { dataFolder, store } from '../store';
 import { notFound, onlyAllow, problem } from './answers';
+import { asFile } from './file-name';
 import { guarded } from './guarded';
 import { discard } from './read-body';
 
@@ -123,7 +124,7 @@ const everything = guarded(({ request }) => {
 		headers: {
 			'content-type': 'application/zip',
 			'cache-control': 'no-store',
-			'content-disposition': `attachment; filename="just-enough-${now.toISOString().slice(0, 10)}.zip"`
+			...asFile(`just-enough-${now.toISOString().slice(0, 10)}`, 'zip', 'archive')
 		}
 	});
 });

@@ -5,14 +5,12 @@ import { inThread } from '../heavy/pool';
 import { windowCalendar } from '../outings/calendar';
 import { store } from '../store';
 import { invalid, notFound, onlyAllow } from './answers';
-import { plainName } from './file-name';
+import { asFile } from './file-name';
 import { guarded } from './guarded';
 
 const calendar = (text: string, headers: Record<string, string>) =>
 	new Response(text, { headers: { 'content-type': 'text/calendar; charset=utf-8', ...headers } });
-const asFile = (name: string) => ({
-	'content-disposition': `attachment; filename="${plainName(name, 'calendar')}.ics"`
-});
+const named = (name: string) => asFile(name, 'ics', 'calendar');
 
 const carried = () => {
 	const { cameras, films } = store();
@@ -22,7 +20,7 @@ const carried = () => {
 const ofOne = guarded(async ({ params }) => {
 	const outing = store().outings.get(params.id!.toLowerCase());
 	if (!outing) return notFound('outing');
-	return calendar(await inThread('calendar', outing, carried(), new Date()), asFile(outing.name));
+	return calendar(await inThread('calendar', outing, carried(), new Date()), named(outing.name));
 });
 
 /** A calendar program asks for it again and again: those of a year ago it has long had. */
@@ -58,7 +56,7 @@ const ofWindow = guarded<WindowAsked>(
 		const [camera, film] = [cameras.get(load.cameraId)!.name, films.get(load.filmId)!.name];
 		return calendar(
 			windowCalendar(load.id, { from, to, where, camera, film }, new Date()),
-			asFile(`${camera} ${film}`)
+			named(`${camera} ${film}`)
 		);
 	},
 	object({

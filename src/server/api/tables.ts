@@ -1,43 +1,18 @@
 import type { RequestEvent } from '@sveltejs/kit';
 import { Readable } from 'node:stream';
 import { frameTableSchema, type FrameSearch } from '$contract/frame-search';
-import type { FrameRecord } from '$contract/records';
-import type { Kept } from '../database/record-table';
-import { snapshotOf, type Snapshot } from '../database/snapshot';
+import { snapshotOf } from '../database/snapshot';
+import { jsonLines, piecesOf } from '../pieces';
 import { dataFolder, store } from '../store';
 import { framesCsv } from '../tables/frames-csv';
 import { notFound, onlyAllow } from './answers';
+import { asFile } from './file-name';
 import { guarded } from './guarded';
 
 /** Frames of a load, of a search, of everything as a file: streamed, however many there are. */
 
 type Ending = 'csv' | 'json';
 type Asked = Partial<FrameSearch>;
-
-const AT_ONCE = 200;
-const giveWay = () => new Promise<void>((resolve) => setImmediate(resolve));
-
-async function* piecesOf({ tables }: Snapshot, search: FrameSearch): AsyncGenerator<Kept<FrameRecord>[]> {
-	let piece: Kept<FrameRecord>[] = [];
-	for (const frame of tables.search.each(search)) {
-		piece.push(frame);
-		if (piece.length < AT_ONCE) continue;
-		yield piece;
-		piece = [];
-		await giveWay();
-	}
-	yield piece;
-}
-
-async function* jsonOf(pieces: AsyncIterable<readonly object[]>): AsyncGenerator<string> {
-	let before = '[\n';
-	for await (const piece of pieces) {
-		if (piece.length === 0) continue;
-		yield `${before}${piece.map((frame) => JSON.stringify(frame)).join(',\n')}`;
-		before = ',\n';
-	}
-	yield '\n]\n';
-}
 
 const types: Readonly<Record<Ending, string>> = {
 	csv: 'text/csv; charset=utf-8; header=present',
@@ -46,8 +21,8 @@ const types: Readonly<Record<Ending, string>> = {
 
 function streamOf(ending: Ending, search: FrameSearch): ReadableStream {
 	const snapshot = snapshotOf(dataFolder());
-	const pieces = piecesOf(snapshot, search);
-	const text = ending === 'csv' ? framesCsv(snapshot.tables, pieces) : jsonOf(pieces);
+	const pieces = piecesOf(snapshot.tables.search.each(search));
+	const text = ending === 'csv' ? framesCsv(snapshot.tables, pieces) : jsonLines(pieces);
 	const stream = Readable.from(text, { objectMode: false });
 	stream.once('close', snapshot.close);
 	return Readable.toWeb(stream) as ReadableStream;
@@ -60,7 +35,7 @@ function fileOf(ending: Ending, asked: Asked, head: boolean): Response {
 	return new Response(head ? null : streamOf(ending, search), {
 		headers: {
 			'content-type': types[ending],
-			'content-disposition': `attachment; filename="frames.${ending}"`
+			...asFile('frames', ending, 'frames')
 		}
 	});
 }

@@ -1,3 +1,4 @@
+import { componentOf } from '$contract/openapi/archive';
 import type { PictureOwner, PictureRecord } from '$contract/pictures';
 import type { RecordKind, Stored } from '$contract/records';
 
@@ -11,19 +12,7 @@ export const README = 'README.txt';
 export const PICTURES = 'pictures';
 
 /** Every kind of record, those that others name before those that name them. */
-export const kinds: readonly RecordKind[] = [
-	'cameras',
-	'films',
-	'gear',
-	'places',
-	'recipes',
-	'readings',
-	'exercises',
-	'outings',
-	'loads',
-	'measurements',
-	'frames'
-];
+export const kinds = Object.keys(componentOf) as readonly RecordKind[];
 
 /** A picture as an archive lists it. */
 export interface PictureListed extends PictureRecord {

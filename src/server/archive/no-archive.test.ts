@@ -41,6 +41,10 @@ describe('an archive that is none, or means no good', () => {
 		const newer = Buffer.from(JSON.stringify({ ...head, form: 2, records: {}, pictures: [] }));
 		await refused(zipSync({ 'records.json': newer }), /newer version/);
 		await refused(zipSync({ 'records.json': recordsOf({ frames: [null] as never }) }), /damaged/);
+		for (const made of [undefined, 5, 'yesterday', '2026-02-30T10:00:00Z']) {
+			const undated = Buffer.from(JSON.stringify({ ...head, made, records: {}, pictures: [] }));
+			await refused(zipSync({ 'records.json': undated }), /damaged/);
+		}
 	});
 
 	it('is refused with a word: paths that lead out, names twice, bombs, sizes that lie', async () => {
@@ -64,6 +68,12 @@ describe('an archive that is none, or means no good', () => {
 		await refused(claims(0xffff_fff0), /larger than 400 MiB/);
 		await refused(claims(10), /cannot be read \(too many bytes/);
 		await refused(claims(5000), /cannot be read \(not enough bytes/);
+		// Where an entry begins stands 4 bytes before its name: two that begin at the same bytes.
+		const lying = Buffer.from(
+			zipSync({ 'records.json': recordsOf(), 'pictures/b.png': Buffer.alloc(90, 1) }, { level: 0 })
+		);
+		lying.writeUInt32LE(0, lastOf(lying, 'pictures/b.png') - 4);
+		await refused(lying, /lie in each other/);
 	});
 
 	it('brings what can be read of it, and says of the rest why not', async () => {
@@ -85,21 +95,23 @@ describe('an archive that is none, or means no good', () => {
 						{ id: uuid(), version: 1, cameraId, filmId: uuid(), frames: 8, loadedAt: NOW.toISOString() }
 					]
 				},
-				['yes.png', 'no.png', 'absent.png', '../records.json'].map((file) => ({
+				['yes.png', 'no.png', 'absent.png', '../records.json', 'yes.png'].map((file, at) => ({
 					...{ id: uuid(), name: file.replace('../', ''), type: 'image/png', width: 8, height: 6 },
-					...{ addedAt: NOW.toISOString(), owner: 'camera', ownerId: cameraId, file: `pictures/${file}` }
+					...{ owner: 'camera', ownerId: cameraId, file: `pictures/${file}` },
+					addedAt: at < 4 ? NOW.toISOString() : 'the day before'
 				}))
 			)
 		});
 		const zip = fileOf(bytes);
 		const looked = await lookThrough(zip, to);
-		expect(talliesOf(looked)).toEqual({ new: 3, same: 0, conflicting: 0, unreadable: 7 });
+		expect(talliesOf(looked)).toEqual({ new: 3, same: 0, conflicting: 0, unreadable: 8 });
 		expect(
 			(looked as { report: { problems: { why: string }[] } }).report.problems.map(({ why }) => why)
 		).toEqual([
 			...['its id is in the archive twice', 'id must be a UUID', expect.stringContaining('name is needed')],
 			...['filmId names nothing that is there', expect.stringMatching(/no picture/)],
-			...['its file is not in the archive', 'its file is not in the archive']
+			...['its file is not in the archive', 'its file is not in the archive'],
+			expect.stringContaining('addedAt must be a date and time')
 		]);
 		await takeArchive(zip, to, 'keep');
 		on(to, (tables) => {

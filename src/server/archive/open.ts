@@ -1,7 +1,10 @@
 import { isUtf8 } from 'node:buffer';
 import { promisify } from 'node:util';
+import { object } from 'yup';
 import yauzl, { type Entry, type ZipFile } from 'yauzl';
+import { instant, shortText } from '$contract/fields';
 import { MOST_PICTURE_BYTES } from '$contract/pictures';
+import { check } from '$contract/validate';
 import { FORM, FORMAT, kinds, PICTURES, RECORDS, type Archive } from './form';
 
 /** An archive that is not taken, with a word for whoever brought it. */
@@ -86,6 +89,9 @@ const isList = (value: unknown): value is object[] =>
 	Array.isArray(value) &&
 	value.every((each) => typeof each === 'object' && each !== null && !Array.isArray(each));
 
+/** What is said of an archive before its records. */
+const headSchema = object({ program: shortText().required(), made: instant().required() });
+
 /** The records of an archive, as far as it is one. */
 function archiveIn(bytes: Buffer): Archive {
 	const no = (why: string) => new NotTaken(`${why} Nothing was taken.`);
@@ -98,9 +104,10 @@ function archiveIn(bytes: Buffer): Archive {
 	if (typeof found !== 'object' || found?.format !== FORMAT)
 		throw no(`${RECORDS} in it is not that of an archive of this program.`);
 	if (found.form !== FORM) throw no('The archive was made by a newer version of this program.');
-	const { records, pictures = [] } = found;
+	const { records, pictures = [], program, made } = found;
 	const whole = records && kinds.every((kind) => records[kind] === undefined || isList(records[kind]));
-	if (!whole || !isList(pictures)) throw no(`${RECORDS} in it is damaged.`);
+	if (!whole || !isList(pictures) || !check(headSchema, { program, made }).ok)
+		throw no(`${RECORDS} in it is damaged.`);
 	const all = Object.fromEntries(kinds.map((kind) => [kind, records[kind] ?? []]));
 	return { ...(found as Archive), records: all as Archive['records'], pictures };
 }

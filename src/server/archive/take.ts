@@ -37,11 +37,7 @@ export function reportOn({ made }: Pick<Archive, 'made'>) {
 }
 
 /** A load that comes while its camera holds another one is taken out when its last frame was taken. */
-function besideOthers(tables: Tables, load: LoadRecord, id: string, { records }: Archive): LoadRecord {
-	const inCamera = tables.loads
-		.where('camera_id', load.cameraId)
-		.some((other) => other.id !== id && !other.unloadedAt);
-	if (load.unloadedAt || !inCamera) return load;
+function takenOut(load: LoadRecord, id: string, { records }: Archive): LoadRecord {
 	const own = (records.frames as unknown as FrameRecord[]).filter(({ loadId }) => loadId === id);
 	const last = own
 		.map(({ takenAt }) => takenAt)
@@ -60,23 +56,26 @@ function withFreeNumber(tables: Tables, frame: FrameRecord, id: string): FrameRe
 	return { ...frame, number };
 }
 
-function fitting(tables: Tables, { kind, id, record }: Compared, archive: Archive): object {
-	if (kind === 'loads') return besideOthers(tables, record as LoadRecord, id, archive);
-	if (kind === 'frames') return withFreeNumber(tables, record as FrameRecord, id);
-	return record;
+/** What becomes of a record that cannot stand beside what is here as it is. */
+function besideOthers(tables: Tables, { kind, id, record }: Compared, archive: Archive): object | null {
+	if (kind === 'loads') return takenOut(record as LoadRecord, id, archive);
+	return kind === 'frames' ? withFreeNumber(tables, record as FrameRecord, id) : null;
 }
 
 function write(tables: Tables, found: Compared, archive: Archive): void {
-	const table = tables[found.kind] as unknown as RecordTable<object>;
-	const record = fitting(tables, found, archive);
-	const here = table.get(found.id);
-	if (here && sameAs(here, record)) return;
-	const written = here
-		? table.replace(found.id, here.version, record)
-		: table.bring(found.id, found.version, record);
-	if (written.result === 'invalid')
-		throw new Error(`${found.kind} ${found.id}: ${written.issues.map(({ message }) => message).join('; ')}`);
-	if (here && found.kind === 'loads' && 'rig' in record) table.setAside(found.id, 'rig', record.rig);
+	const { kind, id, version } = found;
+	const table = tables[kind] as unknown as RecordTable<object>;
+	const here = table.get(id);
+	const put = (record: object) => {
+		if (here && sameAs(here, record)) return;
+		const written = here ? table.replace(id, here.version, record) : table.bring(id, version, record);
+		if (written.result === 'invalid') return written.issues;
+		if (here && kind === 'loads' && 'rig' in record) table.setAside(id, 'rig', record.rig);
+	};
+	let refused = put(found.record);
+	const fitting = refused && besideOthers(tables, found, archive);
+	if (fitting) refused = put(fitting);
+	if (refused) throw new Error(`${kind} ${id}: ${refused.map(({ message }) => message).join('; ')}`);
 }
 
 /**

@@ -2,6 +2,7 @@ import Database from 'better-sqlite3';
 import { rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { object, string } from 'yup';
+import { instant } from '$contract/fields';
 import { check } from '$contract/validate';
 import { DATABASE_FILE } from '../database/open';
 import { tablesOf, type Tables } from '../database/tables';
@@ -24,7 +25,7 @@ const pictureSchema = object({
 	name: string().required().max(200),
 	owner: string().oneOf(['frame', 'camera']).required(),
 	ownerId: string().uuid().required(),
-	addedAt: string().required().max(40),
+	addedAt: instant().required(),
 	file: string().required().max(1000)
 });
 

@@ -4,13 +4,11 @@ import { version } from '$contract/version';
 import { archiveSchema } from '$contract/openapi/archive';
 import type { RecordKind } from '$contract/records';
 import { snapshotOf, type PictureRow, type Snapshot } from '../database/snapshot';
-import type { Kept, RecordTable } from '../database/record-table';
+import type { RecordTable } from '../database/record-table';
 import { framesCsv } from '../tables/frames-csv';
-import { namePart, namer } from './file-names';
+import { namePart, namer } from '../file-names';
+import { jsonLines, piecesOf, recordsOf } from '../pieces';
 import { FORM, FORMAT, kinds, PICTURES, README, RECORDS, SCHEMA, TABLE, type PictureListed } from './form';
-
-/** Records that are read at once: so few that nobody waits for them. */
-const AT_ONCE = 200;
 
 const endings: Readonly<Record<string, string>> = {
 	'image/jpeg': 'jpg',
@@ -19,34 +17,17 @@ const endings: Readonly<Record<string, string>> = {
 	'image/tiff': 'tif'
 };
 
-/** Gives way to whatever else is asked. */
-const giveWay = () => new Promise<void>((resolve) => setImmediate(resolve));
-
-async function* recordsOf<T extends object>(table: RecordTable<T>): AsyncGenerator<Kept<T>[]> {
-	let after: string | undefined;
-	do {
-		const page = table.page({ limit: AT_ONCE, after })!;
-		yield page.items;
-		after = page.next ?? undefined;
-		await giveWay();
-	} while (after !== undefined);
-}
-
 /** All records as JSON, one line each, so that it can be compared and read by eye. */
 async function* jsonOf(tables: Snapshot['tables'], pictures: readonly PictureListed[], now: Date) {
 	const head = { format: FORMAT, form: FORM, program: version, made: now.toISOString() };
 	yield `${JSON.stringify(head).slice(0, -1)},"records":{`;
 	for (const [at, kind] of kinds.entries()) {
-		yield `${at === 0 ? '' : ','}\n${JSON.stringify(kind)}:[`;
-		let first = true;
-		for await (const records of recordsOf(tables[kind] as unknown as RecordTable<object>)) {
-			if (records.length === 0) continue;
-			yield `${first ? '' : ','}\n${records.map((record) => JSON.stringify(record)).join(',\n')}`;
-			first = false;
-		}
-		yield ']';
+		yield `${at === 0 ? '' : ','}\n${JSON.stringify(kind)}:`;
+		yield* jsonLines(recordsOf(tables[kind] as unknown as RecordTable<object>));
 	}
-	yield `},\n"pictures":[\n${pictures.map((picture) => JSON.stringify(picture)).join(',\n')}]}\n`;
+	yield '},\n"pictures":';
+	yield* jsonLines(piecesOf(pictures));
+	yield '}\n';
 }
 
 /** The folder of a load's pictures, or of those of cameras. */

@@ -2,7 +2,7 @@ import { array, object, string } from 'yup';
 import type { Filter } from '$core/camera';
 import type { CardSize } from '$core/cards';
 import { notFound } from '../api/answers';
-import { plainName } from '../api/file-name';
+import { asFile } from '../api/file-name';
 import { guarded } from '../api/guarded';
 import { inThread } from '../heavy/pool';
 import { store } from '../store';
@@ -23,7 +23,7 @@ function fileOf(body: string | Uint8Array, ending: string, name: string): Respon
 	return new Response(typeof body === 'string' ? body : new Uint8Array(body), {
 		headers: {
 			'content-type': isPdf ? 'application/pdf' : 'image/svg+xml; charset=utf-8',
-			'content-disposition': `inline; filename="${plainName(name, 'card')}.${ending}"`,
+			...asFile(name, ending, 'card', true),
 			// A picture, never a program.
 			'content-security-policy': "default-src 'none'; style-src 'unsafe-inline'"
 		}

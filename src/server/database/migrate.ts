@@ -32,6 +32,13 @@ export function willMigrate(database: Database.Database): boolean {
 	return seen > 0 && seen < migrations.at(-1)!.number;
 }
 
+/** In words, that a database is of a newer version than this program; an empty text where it is not. */
+export function newerInWords(database: Database.Database, known = migrations): string {
+	const newest = known.at(-1)?.number ?? 0;
+	const seen = database.pragma('user_version', { simple: true }) as number;
+	return seen > newest ? `made by a newer version (tables ${seen}; this program knows ${newest})` : '';
+}
+
 /**
  * Applies the numbered migrations that a database has not seen yet, all in one transaction. A migration may rebuild a
  * table that others refer to: references are looked at when all is done, and not on the way.
@@ -41,13 +48,9 @@ export function willMigrate(database: Database.Database): boolean {
  * @throws Error when the database was made by a newer version of the program
  */
 export function migrate(database: Database.Database, upTo = Infinity, known = migrations): void {
-	const newest = known.at(-1)?.number ?? 0;
+	const newer = newerInWords(database, known);
+	if (newer) throw new Error(`This database was ${newer}.`);
 	const seen = database.pragma('user_version', { simple: true }) as number;
-	if (seen > newest) {
-		throw new Error(
-			`This database was made by a newer version (tables ${seen}; this program knows ${newest}).`
-		);
-	}
 	const missing = known.filter(({ number }) => number > seen && number <= upTo);
 	if (missing.length === 0) return;
 	database.function('zone_at', { deterministic: true }, (latitude, longitude) =>

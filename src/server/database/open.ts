@@ -13,12 +13,13 @@ export const DATABASE_FILE = 'just-enough.sqlite';
  * up to date.
  *
  * @param folder where the person's data lies
+ * @param looked whether the file was looked through just now: that takes seconds where there are years of frames
  * @throws Error in words where the file is another program's, damaged or not to be written; then nothing was
  */
-export function openDatabase(folder: string): Database.Database {
+export function openDatabase(folder: string, looked = false): Database.Database {
 	mkdirSync(folder, { recursive: true });
 	const file = join(folder, DATABASE_FILE);
-	lookedThrough(file);
+	if (!looked) lookedThrough(file);
 	// Whoever writes elsewhere is waited for this long and no longer: everybody else waits, too.
 	const database = new Database(file, { timeout: PATIENCE_MS });
 	database.pragma('journal_mode = WAL');

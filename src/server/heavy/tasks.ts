@@ -15,6 +15,7 @@ import { pdfOf } from '../cards/pdf';
 import { cardSvg, pocketCard } from '$core/cards';
 import { lookThrough, takeArchive } from '../archive/task';
 import { makeBackup } from '../safekeeping/make';
+import { bringIn } from '../safekeeping/restore';
 import { isPngBomb } from '../pictures/png-data';
 import { answerTo, namesRecords, type QuestionName } from './questions';
 
@@ -75,6 +76,7 @@ export const tasks = {
 		learntFor(taughtBy(told, things, asked.camera), things, asked),
 	card,
 	makeBackup,
+	bringIn,
 	lookThrough,
 	takeArchive,
 	calendar: (outing: Parameters<typeof calendarOf>[0], bag: CarriedBag, now: Date) =>

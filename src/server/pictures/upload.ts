@@ -1,4 +1,5 @@
 import { json } from '@sveltejs/kit';
+import { create } from 'content-disposition';
 import { object, string } from 'yup';
 import { MOST_PICTURE_BYTES, type PictureOwner, type PictureRecord } from '$contract/pictures';
 import { invalid, notFound, onlyAllow, problem } from '../api/answers';
@@ -78,11 +79,10 @@ const idOf = (params: Partial<Record<string, string>>) => (params.id ?? '').toLo
 const original = guarded(({ params, request }) => {
 	const found = store().pictures.original(idOf(params));
 	if (!found) return notFound('picture');
-	const name = encodeURIComponent(found.name);
 	return partOf(request, new Uint8Array(found.bytes), {
 		...headersFor(found.type),
 		etag: `"${idOf(params)}"`,
-		'content-disposition': `inline; filename*=UTF-8''${name}`
+		'content-disposition': create(found.name, { type: 'inline' })
 	});
 });
 

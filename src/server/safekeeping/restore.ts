@@ -2,6 +2,7 @@ import Database from 'better-sqlite3';
 import { copyFileSync, existsSync, linkSync, renameSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { DATABASE_FILE } from '../database/open';
+import { newerInWords } from '../database/migrate';
 import { whatIsWrong } from '../database/whose';
 import { copyChecked, settled, settledList } from './copy';
 
@@ -24,14 +25,18 @@ function madeOneFile(file: string): void {
 /**
  * Copies a backup into the data folder, to be put in the database's place.
  *
- * @throws NotRestored where the file is not there, not ours, damaged, or of a newer program
+ * @returns why it cannot be, in words: it is not there, not ours, damaged, or of a newer program; null where it was copied
  */
-export async function bringIn(folder: string, file: string): Promise<void> {
-	if (!existsSync(file)) throw new NotRestored(`There is no file ${file}.`);
+export async function bringIn(folder: string, file: string): Promise<string | null> {
+	if (!existsSync(file)) return `There is no file ${file}.`;
 	const wrong = whatIsWrong(file);
-	if (wrong && wrong.what !== 'not to be written')
-		throw new NotRestored(`${file} ${wrong.words}. Nothing was restored.`);
+	if (wrong && wrong.what !== 'not to be written') return `${file} ${wrong.words}. Nothing was restored.`;
 	await copyChecked(file, join(folder, INCOMING));
+	const copy = new Database(join(folder, INCOMING), { readonly: true });
+	const newer = newerInWords(copy);
+	copy.close();
+	if (newer) forgetIncoming(folder);
+	return newer ? `${file} was ${newer}. Nothing was restored.` : null;
 }
 
 /** Gives a file a second name; a file system that has no such thing gets a copy. */

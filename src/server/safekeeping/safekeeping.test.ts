@@ -2,6 +2,7 @@ import Database from 'better-sqlite3';
 import fc from 'fast-check';
 import {
 	chmodSync,
+	copyFileSync,
 	existsSync,
 	mkdirSync,
 	mkdtempSync,
@@ -19,7 +20,7 @@ import { closeDatabase, DATABASE_FILE, openDatabase } from '../database/open';
 import { tablesOf } from '../database/tables';
 import { backupsIn, madeAt, nameOf } from './folder';
 import { makeBackup } from './make';
-import { bringIn, NotRestored, putInPlace } from './restore';
+import { bringIn, putInPlace } from './restore';
 import { safekeeper } from './safekeeper';
 import { whichStay } from './which-stay';
 
@@ -142,7 +143,7 @@ describe('backups of a database', () => {
 		const keeper = keep();
 		const { name } = (await keeper.backUp())!;
 		add('Later');
-		await bringIn(data, keeper.fileOf(name)!);
+		expect(await bringIn(data, keeper.fileOf(name)!)).toBeNull();
 		closeDatabase(database);
 		const aside = putInPlace(data)!;
 		expect(namesIn(join(data, DATABASE_FILE))).toEqual(['Then']);
@@ -151,17 +152,23 @@ describe('backups of a database', () => {
 		add('Written again');
 	});
 
-	it('are not put in its place where they are damaged, foreign or not there', async () => {
+	it('are not put in its place where they are damaged, foreign, of a newer program or not there', async () => {
 		add('Kept');
 		const file = join(data, 'other.sqlite');
-		await expect(bringIn(data, file)).rejects.toThrow(NotRestored);
+		expect(await bringIn(data, file)).toMatch(/There is no file/);
 		writeFileSync(file, 'a text');
-		await expect(bringIn(data, file)).rejects.toThrow(/no SQLite database/);
+		expect(await bringIn(data, file)).toMatch(/no SQLite database/);
 		const keeper = keep();
-		const whole = readFileSync(keeper.fileOf((await keeper.backUp())!.name)!);
+		const { name } = (await keeper.backUp())!;
+		const whole = readFileSync(keeper.fileOf(name)!);
 		whole.fill(0xff, 4096, 12_288);
 		writeFileSync(file, whole);
-		await expect(bringIn(data, file)).rejects.toThrow(/damaged/);
+		expect(await bringIn(data, file)).toMatch(/damaged/);
+		copyFileSync(keeper.fileOf(name)!, file);
+		const newer = new Database(file);
+		newer.pragma('user_version = 9999');
+		newer.close();
+		expect(await bringIn(data, file)).toMatch(/newer version/);
 		chmodSync(file, 0o444);
 		expect(readdirSync(data).filter((name) => name.startsWith('incoming'))).toEqual([]);
 		expect(namesIn(join(data, DATABASE_FILE))).toEqual(['Kept']);

@@ -1,5 +1,5 @@
 import { notFound, onlyAllow } from '$server/api/answers';
-import { plainName } from '$server/api/file-name';
+import { asFile } from '$server/api/file-name';
 import { guarded } from '$server/api/guarded';
 import { store } from '$server/store';
 import { shotsCsv } from '$server/shots/csv';
@@ -14,7 +14,7 @@ export const GET = guarded(({ params }) => {
 	return new Response(csv, {
 		headers: {
 			'content-type': 'text/csv; charset=utf-8',
-			'content-disposition': `attachment; filename="${plainName(name, 'shots')}.csv"`
+			...asFile(name, 'csv', 'shots')
 		}
 	});
 });
