@@ -2,6 +2,7 @@ import { building } from '$app/environment';
 import type { Handle, HandleServerError, RequestEvent, ServerInit } from '@sveltejs/kit';
 import { DISPLAY_COOKIE, displayOf } from '$lib/display/displays';
 import { forgetImports } from '$server/api/archive';
+import { endExiftool } from '$server/scans/exiftool';
 import { closeStore, startStore } from '$server/store';
 
 /** Whoever serves says so when nothing asks any more. */
@@ -11,7 +12,10 @@ export const init: ServerInit = async () => {
 	if (building) return;
 	forgetImports();
 	await startStore();
-	process.once(CLOSING, closeStore);
+	process.once(CLOSING, () => {
+		closeStore();
+		void endExiftool();
+	});
 };
 
 /** JSON is never kept by a browser: it is asked for anew. */

@@ -17,5 +17,13 @@ export interface PictureRecord {
 export const pictureTypes = ['image/jpeg', 'image/png', 'image/webp', 'image/tiff'] as const;
 export type PictureType = (typeof pictureTypes)[number];
 
+/** How files of each kind end; the first is the usual one. */
+export const pictureEndings: Readonly<Record<PictureType, readonly string[]>> = {
+	'image/jpeg': ['jpg', 'jpeg'],
+	'image/png': ['png'],
+	'image/webp': ['webp'],
+	'image/tiff': ['tif', 'tiff']
+};
+
 /** Largest picture file, bytes. */
 export const MOST_PICTURE_BYTES = 40 * 1024 ** 2;

@@ -1,4 +1,5 @@
 import { inProcess } from '$core/film';
+import { frameSettings } from '$contract/frame-words';
 import type { FrameRecord, LoadRecord } from '$contract/records';
 import type { Kept } from './database/record-table';
 import { everything } from './everything';
@@ -47,6 +48,24 @@ export function framesView(loadId: string | null, after: string | null = null) {
 		frames: chosen ? frames.where('load_id', chosen.load.id) : [],
 		pictures: chosen ? pictures.firstOfLoad(chosen.load.id) : {},
 		recipes: everything(recipes)
+	};
+}
+
+/** The frames of a load as files are put against them, or nothing where there is no such load. */
+export function scansView(loadId: string) {
+	const { loads, frames, pictures } = store();
+	const load = loads.get(loadId.toLowerCase());
+	if (!load) return null;
+	const { camera, film } = shownLoad(load);
+	const first = pictures.firstOfLoad(load.id);
+	return {
+		load: { id: load.id, title: `${camera.name}, ${film.name}` },
+		frames: frames.where('load_id', load.id).map((frame) => ({
+			id: frame.id,
+			number: frame.number,
+			line: [frame.subject ?? frame.note, frameSettings(camera, frame)].filter(Boolean).join(' · '),
+			picture: first[frame.id] ?? null
+		}))
 	};
 }
 

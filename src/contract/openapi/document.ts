@@ -1,4 +1,5 @@
 import { archiveAddresses } from './archive-addresses';
+import { scanAddresses } from './scan-addresses';
 import { backups } from './backups';
 import { collection } from './collection';
 import { answer, badBody, id, json, problem, ref } from './parts';
@@ -250,6 +251,7 @@ export const openapi = {
 		...pictures,
 		...backups,
 		...archiveAddresses,
+		...scanAddresses,
 		'/api/health': {
 			get: {
 				operationId: 'health',

@@ -37,7 +37,7 @@
 	import RecordForm from '$lib/forms/RecordForm.svelte';
 	import { keptInWords, remove, type Kept } from '$lib/records/client';
 	import FrameRig from './FrameRig.svelte';
-	import { frameLight, meterDifferenceOf } from './frame-words';
+	import { frameLight, meterDifferenceOf } from '$contract/frame-words';
 	import { lastEdit } from './last-edit.svelte';
 	import Promised from './Promised.svelte';
 	import SaidOfFrame from './SaidOfFrame.svelte';

@@ -10,7 +10,7 @@
 	import { elsewhereOptions } from '$lib/parts/elsewhere';
 	import FilterTicks from '$lib/parts/FilterTicks.svelte';
 	import type { Kept } from '$lib/records/client';
-	import { meterDifferenceOf } from './frame-words';
+	import { meterDifferenceOf } from '$contract/frame-words';
 
 	interface Props {
 		frame: FrameRecord;

@@ -7,7 +7,7 @@
 	import { lensOf } from '$lib/prints/lens';
 	import Print from '$lib/prints/Print.svelte';
 	import { shownError } from '$lib/prints/shown-error';
-	import { frameLight, frameSettings } from './frame-words';
+	import { frameLight, frameSettings } from '$contract/frame-words';
 	import Promised from './Promised.svelte';
 	import type { StripPlace } from './strip-view';
 

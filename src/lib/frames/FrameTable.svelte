@@ -5,7 +5,7 @@
 	import type { CameraRecord, FilmRecord, FrameRecord } from '$contract/records';
 	import Moment from '$lib/parts/Moment.svelte';
 	import type { Kept } from '$lib/records/client';
-	import { frameLight, onCameraInWords, frameSettings, saidOf } from './frame-words';
+	import { frameLight, onCameraInWords, frameSettings, saidOf } from '$contract/frame-words';
 	import Promised from './Promised.svelte';
 
 	interface Props {

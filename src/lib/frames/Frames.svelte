@@ -159,6 +159,7 @@
 					<a class="quiet" href={resolve(`/bag/load/${chosen.load.id}`)}>Correct the load</a>
 					{#if frames.length > 0}
 						<a class="quiet" href={resolve(`/api/frames.csv?load=${chosen.load.id}`)} download>As CSV</a>
+						<a class="quiet" href={resolve(`/frames/scans/${chosen.load.id}`)}>Into the scans</a>
 					{/if}
 					<button class="quiet" onclick={() => actions.move(chosen.load, !chosen.load.unloadedAt)}>
 						{chosen.load.unloadedAt ? 'Put it back in the camera' : 'Take it out of the camera'}

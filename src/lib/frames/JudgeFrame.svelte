@@ -13,7 +13,7 @@
 	import { lensOf } from '$lib/prints/lens';
 	import Print from '$lib/prints/Print.svelte';
 	import { replace, type Kept } from '$lib/records/client';
-	import { frameLight, frameSettings } from './frame-words';
+	import { frameLight, frameSettings } from '$contract/frame-words';
 	import Promised from './Promised.svelte';
 	import { lastEdit } from './last-edit.svelte';
 	import NegativeFields from './NegativeFields.svelte';

@@ -9,6 +9,7 @@
 	} from '$contract/pictures';
 	import { addPicture, removePicture } from '$lib/records/client';
 	import { refresh } from '$lib/records/refresh';
+	import DropFiles from './DropFiles.svelte';
 
 	interface Props {
 		owner: PictureOwner;
@@ -25,7 +26,6 @@
 	let busy = $state(false);
 	let problems = $state<string[]>([]);
 	let removed = $state.raw<File | null>(null);
-	let over = $state(false);
 
 	const megabytes = Math.round(MOST_PICTURE_BYTES / 1024 ** 2);
 
@@ -40,12 +40,6 @@
 		}
 		await refresh();
 		busy = false;
-	}
-
-	async function drop(event: DragEvent) {
-		event.preventDefault();
-		over = false;
-		await take(event.dataTransfer?.files ?? []);
 	}
 
 	/** Deletes one, and holds its file so that it can come back. */
@@ -85,27 +79,14 @@
 			</figcaption>
 		</figure>
 	{/each}
-	<label
-		class="drop"
-		class:over
-		ondragover={(event) => {
-			event.preventDefault();
-			over = true;
-		}}
-		ondragleave={() => (over = false)}
-		ondrop={drop}
-	>
-		<span>{busy ? 'Keeping it …' : `Drop a ${what} here, or choose one`}</span>
-		<span class="soft small">JPEG, PNG, WebP or TIFF, at most {megabytes} MB; kept as it is</span>
-		<input
-			type="file"
-			class="sr-only"
-			multiple
-			accept={pictureTypes.join(',')}
-			disabled={busy}
-			onchange={(event) => take([...(event.currentTarget.files ?? [])])}
-		/>
-	</label>
+	<DropFiles
+		label={busy ? 'Keeping it …' : `Drop a ${what} here, or choose one`}
+		hint="JPEG, PNG, WebP or TIFF, at most {megabytes} MB; kept as it is"
+		accept={pictureTypes.join(',')}
+		multiple
+		disabled={busy}
+		onfiles={take}
+	/>
 </div>
 <div role="status">
 	{#each problems as problem (problem)}<p class="notice">{problem}</p>{/each}
@@ -133,22 +114,5 @@
 	figcaption {
 		display: flex;
 		gap: 0.75rem;
-	}
-	.drop {
-		display: grid;
-		place-content: center;
-		gap: 0.25rem;
-		min-height: 8rem;
-		min-width: min(18rem, 100%);
-		padding: 0.75rem 1rem;
-		border: 2px dashed var(--edge);
-		border-radius: var(--radius-base);
-		text-align: center;
-		cursor: pointer;
-	}
-	.drop.over,
-	.drop:focus-within {
-		border-color: var(--ink);
-		background: var(--hollow);
 	}
 </style>

@@ -1,6 +1,7 @@
 <!-- Everything out in one file, and everything back from one: looked through first. -->
 <script lang="ts">
 	import { resolve } from '$app/paths';
+	import DropFiles from '$lib/parts/DropFiles.svelte';
 	import Moment from '$lib/parts/Moment.svelte';
 	import { bringArchive, takeArchive, type Brought, type Standing } from '$lib/records/archive';
 	import { refresh } from '$lib/records/refresh';
@@ -10,7 +11,6 @@
 	let busy = $state(false);
 	let message = $state('');
 	let looked = $state<Looked | null>(null);
-	let over = $state(false);
 
 	const names: Readonly<Record<string, string>> = {
 		cameras: 'Cameras',
@@ -42,8 +42,7 @@
 	const shown = $derived(standings.filter((each) => sum(each) > 0));
 	const sum = (of: Standing) => rows.reduce((total, [, tally]) => total + tally[of], 0);
 
-	async function bring(file: File | undefined) {
-		if (!file) return;
+	async function bring(file: File) {
 		[busy, message, looked] = [true, '', null];
 		const brought = await bringArchive(file);
 		if (brought.ok) looked = brought;
@@ -72,37 +71,13 @@
 		and so can people: it begins with a README.
 	</p>
 	<p><a class="quiet" href={resolve('/api/export.zip')} download>Take everything out</a></p>
-	<!-- svelte-ignore a11y_no_static_element_interactions -- a further way to do what the field in it does -->
-	<div
-		class="drop"
-		class:over
-		ondragover={(event) => {
-			event.preventDefault();
-			over = true;
-		}}
-		ondragleave={() => (over = false)}
-		ondrop={(event) => {
-			event.preventDefault();
-			over = false;
-			void bring(event.dataTransfer?.files[0]);
-		}}
-	>
-		<label for="archive-file"
-			><strong>Bring an archive in</strong> <span class="soft">or drop it here</span></label
-		>
-		<input
-			id="archive-file"
-			type="file"
-			accept=".zip,application/zip"
-			disabled={busy}
-			onchange={async (event) => {
-				const field = event.currentTarget;
-				await bring(field.files?.[0]);
-				field.value = '';
-			}}
-		/>
-		<p class="soft small">It is looked through first; nothing is taken before you say so.</p>
-	</div>
+	<DropFiles
+		label="Bring an archive in: drop it here, or choose it"
+		hint="It is looked through first; nothing is taken before you say so."
+		accept=".zip,application/zip"
+		disabled={busy}
+		onfiles={([file]) => bring(file)}
+	/>
 	<div role="status">
 		{#if busy}<p class="soft">Looking through it …</p>{/if}
 		{#if message}<p class="notice">{message}</p>{/if}
@@ -162,20 +137,6 @@
 		display: grid;
 		gap: 0.75rem;
 		max-width: 44rem;
-	}
-	.drop {
-		display: grid;
-		grid-template-columns: minmax(0, 1fr);
-		gap: 0.5rem;
-		padding: 1rem;
-		border: 2px dashed var(--edge);
-	}
-	input {
-		width: 100%;
-		min-width: 0;
-	}
-	.drop.over {
-		background: var(--hollow);
 	}
 	.buttons {
 		display: flex;

@@ -1,8 +1,7 @@
 import { json } from '@sveltejs/kit';
-import { createWriteStream, existsSync, mkdirSync, rmSync } from 'node:fs';
+import { existsSync, mkdirSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
-import { Readable, Transform } from 'node:stream';
-import { pipeline } from 'node:stream/promises';
+import { Readable } from 'node:stream';
 import { boolean, object, string } from 'yup';
 import type { Conflicts, Report } from '../archive/take';
 import type { Looked } from '../archive/task';
@@ -10,27 +9,13 @@ import { archiveOf } from '../archive/write';
 import { inOwnThread } from '../heavy/pool';
 import { dataFolder, store } from '../store';
 import { notFound, onlyAllow, problem } from './answers';
+import { bodyIntoFile } from './body-into-file';
 import { asFile } from './file-name';
 import { guarded } from './guarded';
-import { discard } from './read-body';
 
 const IMPORTS = 'imports';
-const GIGA = 1024 ** 3;
-const MOST_GIGABYTES = 20;
+const MOST_BYTES = 20 * 1024 ** 3;
 const ID = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/;
-
-class TooLarge extends Error {}
-
-/** Lets so many bytes pass and no more. */
-function upTo(most: number): Transform {
-	let size = 0;
-	return new Transform({
-		transform(chunk: Buffer, _, done) {
-			size += chunk.byteLength;
-			done(size > most ? new TooLarge() : null, chunk);
-		}
-	});
-}
 
 const importsFolder = () => join(dataFolder(), IMPORTS);
 
@@ -39,28 +24,14 @@ export const forgetImports = (): void => rmSync(importsFolder(), { recursive: tr
 
 /** Writes an archive that is sent into a file; one at a time waits. */
 async function received(request: Request): Promise<{ id: string; file: string } | { answer: Response }> {
-	if (!request.body) return { answer: problem(400, 'Send the archive as the body') };
 	forgetImports();
 	mkdirSync(importsFolder(), { recursive: true });
 	const id = crypto.randomUUID();
 	const file = join(importsFolder(), `${id}.zip`);
-	try {
-		await pipeline(
-			Readable.fromWeb(request.body as never),
-			upTo(MOST_GIGABYTES * GIGA),
-			createWriteStream(file)
-		);
-		return { id, file };
-	} catch (error) {
-		forgetImports();
-		if (error instanceof TooLarge) {
-			discard(request);
-			return { answer: problem(413, `The archive is larger than ${MOST_GIGABYTES} GiB`) };
-		}
-		if ((error as { code?: string }).code === 'ENOSPC')
-			return { answer: problem(507, 'The disk is full. Nothing was taken: make room and try again.') };
-		throw error;
-	}
+	const answer = await bodyIntoFile(request, file, MOST_BYTES, 'The archive');
+	if (!answer) return { id, file };
+	forgetImports();
+	return { answer };
 }
 
 const answerOf = (looked: Looked, more: object = {}): Response => {

@@ -1,5 +1,5 @@
 import { create } from 'content-disposition';
-import { namePart } from '../file-names';
+import { namePart } from '$contract/file-names';
 
 /**
  * The headers by which an answer is a file of a name in any script (RFC 6266).

@@ -1,21 +1,15 @@
 import { Readable } from 'node:stream';
 import yazl from 'yazl';
+import { pictureEndings, type PictureType } from '$contract/pictures';
 import { version } from '$contract/version';
 import { archiveSchema } from '$contract/openapi/archive';
 import type { RecordKind } from '$contract/records';
 import { snapshotOf, type PictureRow, type Snapshot } from '../database/snapshot';
 import type { RecordTable } from '../database/record-table';
 import { framesCsv } from '../tables/frames-csv';
-import { namePart, namer } from '../file-names';
+import { namePart, namer } from '$contract/file-names';
 import { jsonLines, piecesOf, recordsOf } from '../pieces';
 import { FORM, FORMAT, kinds, PICTURES, README, RECORDS, SCHEMA, TABLE, type PictureListed } from './form';
-
-const endings: Readonly<Record<string, string>> = {
-	'image/jpeg': 'jpg',
-	'image/png': 'png',
-	'image/webp': 'webp',
-	'image/tiff': 'tif'
-};
 
 /** All records as JSON, one line each, so that it can be compared and read by eye. */
 async function* jsonOf(tables: Snapshot['tables'], pictures: readonly PictureListed[], now: Date) {
@@ -47,7 +41,10 @@ function listed(rows: readonly PictureRow[]): PictureListed[] {
 	const name = namer();
 	return rows.map((row) => {
 		const { id, owner, ownerId, type, width, height, addedAt } = row;
-		const file = name(`${PICTURES}/${folderOf(row)}/${nameIn(row)}`, endings[type] ?? 'bin');
+		const file = name(
+			`${PICTURES}/${folderOf(row)}/${nameIn(row)}`,
+			pictureEndings[type as PictureType]?.[0] ?? 'bin'
+		);
 		return { id, name: row.name, type, width, height, addedAt, owner, ownerId, file };
 	});
 }

@@ -1,5 +1,5 @@
 import sharp from 'sharp';
-import type { PictureType } from '$contract/pictures';
+import { pictureEndings, type PictureType } from '$contract/pictures';
 
 /** Pixels that a picture may have: what a good scan of a large negative has. */
 const MOST_PIXELS = 120e6;
@@ -16,13 +16,6 @@ const beginnings: readonly { type: PictureType; at: number; bytes: readonly numb
 	{ type: 'image/tiff', at: 0, bytes: [0x4d, 0x4d, 0x00, 0x2a] }
 ];
 
-const endings: Readonly<Record<PictureType, readonly string[]>> = {
-	'image/jpeg': ['jpg', 'jpeg'],
-	'image/png': ['png'],
-	'image/webp': ['webp'],
-	'image/tiff': ['tif', 'tiff']
-};
-
 /** A picture that was looked through: safe to keep. */
 export interface ReadPicture {
 	type: PictureType;
@@ -31,7 +24,8 @@ export interface ReadPicture {
 	thumbnail: Buffer;
 }
 
-const typeOf = (bytes: Buffer) =>
+/** What kind of picture begins with some bytes. */
+export const typeOf = (bytes: Buffer): PictureType | undefined =>
 	beginnings.find(({ at, bytes: expected }) => expected.every((byte, index) => bytes[at + index] === byte))
 		?.type;
 
@@ -44,7 +38,7 @@ export function nameProblem(name: string): string {
 
 function mismatch(name: string, type: PictureType): string {
 	const ending = /[.]([a-z0-9]+)$/i.exec(name)?.[1].toLowerCase();
-	if (ending !== undefined && endings[type].includes(ending)) return '';
+	if (ending !== undefined && pictureEndings[type].includes(ending)) return '';
 	return `It is called ${name}, but it is a ${type.slice('image/'.length).toUpperCase()} file.`;
 }
 

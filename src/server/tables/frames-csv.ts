@@ -1,10 +1,10 @@
-import { DateTime } from 'luxon';
 import { resolveLight } from '$core/light';
 import { wayOfReading } from '$core/words';
 import { runningNumber } from '$contract/loads';
 import type { FrameRecord } from '$contract/records';
 import type { Kept } from '../database/record-table';
 import type { Tables } from '../database/tables';
+import { localTime } from '../local-time';
 import { csvOf, type Cell } from './csv';
 
 type Row = Readonly<Record<string, Cell>>;
@@ -62,11 +62,10 @@ const outcomePart = ({ predicted, judged }: FrameRecord): Row => ({
 });
 
 /** When it was taken, by the clock of where it was. */
-function clockPart({ takenAt, zone }: FrameRecord): Row {
-	const said = DateTime.fromISO(takenAt, { setZone: true });
-	const local = zone ? said.setZone(zone) : said;
-	return { 'Taken at': local.toISO({ suppressMilliseconds: true }), 'Time zone': zone };
-}
+const clockPart = (frame: FrameRecord): Row => ({
+	'Taken at': localTime(frame).toISO({ suppressMilliseconds: true }),
+	'Time zone': frame.zone
+});
 
 function rowOf(frame: Kept<FrameRecord>, { loads, cameras, films }: Things): Row {
 	const load = loads.get(frame.loadId)!;

@@ -1,8 +1,8 @@
-import { lightNote, resolveLight, type Light } from '$core/light';
-import { BUILT_IN } from '$core/flash';
-import { formatAperture, formatDoubt, formatEv, formatPart, formatStops, formatTime } from '$core/units';
-import { settingsInShort } from '$core/words';
-import type { CameraRecord, FrameRecord } from '$contract/records';
+import { lightNote, resolveLight, type Light } from '../core/light';
+import { BUILT_IN } from '../core/flash';
+import { formatAperture, formatDoubt, formatEv, formatPart, formatStops, formatTime } from '../core/units';
+import { settingsInShort } from '../core/words';
+import type { CameraRecord, FrameRecord } from './records';
 
 /** Stops by which the light on the eye was brighter than that on the subject. */
 export function meterDifferenceOf(light: Light | null): number {

@@ -1,0 +1,9 @@
+export {
+	guessedPairs,
+	inOrder,
+	numbersIn,
+	putAgainst,
+	slipped,
+	turnedRound,
+	type Pairing
+} from './put-against';

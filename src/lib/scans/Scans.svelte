@@ -1,0 +1,235 @@
+<!-- A lab's scans put against the frames of a load, and what was logged written into copies of them. -->
+<script lang="ts">
+	import { onDestroy } from 'svelte';
+	import { resolve } from '$app/paths';
+	import DropFiles from '$lib/parts/DropFiles.svelte';
+	import { ScanDesk, type FrameOfLoad, type How } from './scan-desk.svelte';
+
+	interface Props {
+		load: { id: string; title: string };
+		frames: FrameOfLoad[];
+	}
+	let { load, frames }: Props = $props();
+
+	// svelte-ignore state_referenced_locally -- the page is made anew for another load
+	const desk = new ScanDesk(frames);
+	onDestroy(() => desk.forget());
+
+	/** Files on the page at first. */
+	const AT_ONCE = 60;
+	let most = $state(AT_ONCE);
+
+	const ways: Readonly<Record<How, { name: string; hint: string; verb: string }>> = {
+		copies: {
+			name: 'Copies with it inside',
+			hint: 'JPEG, PNG, WebP and TIFF; raw files get an .xmp beside them. No pixel changes.',
+			verb: 'Write it into copies'
+		},
+		beside: {
+			name: 'Only .xmp files, to lie beside them',
+			hint: 'Put them into the folder of the scans.',
+			verb: 'Write .xmp files'
+		},
+		table: {
+			name: 'A table for exiftool',
+			hint: 'exiftool -sep "; " -csv=exiftool.csv FOLDER',
+			verb: 'Write the table'
+		}
+	};
+	const files = (count: number) => (count === 1 ? '1 file' : `${count} files`);
+	const numbers = (of: readonly FrameOfLoad[]) => of.map(({ number }) => number).join(', ');
+</script>
+
+<svelte:head><title>Into the scans · Just Enough</title></svelte:head>
+<div class="page">
+	<p><a class="plain-link" href={resolve(`/frames?load=${load.id}`)}>{load.title}</a></p>
+	<h1>Into the scans</h1>
+	{#if frames.length === 0}
+		<p class="notice">Nothing is logged on this load yet: there is nothing to write into its scans.</p>
+	{:else}
+		{#if desk.scans.length === 0}
+			<p class="soft">
+				Aperture, time, film, place, time of day and what you noted go into copies of the lab’s files, where
+				every other program finds them. Your files stay as they are.
+			</p>
+		{/if}
+		<DropFiles
+			label={desk.scans.length > 0
+				? 'Other files: drop or choose them'
+				: 'Drop the lab’s folder here, or choose its files'}
+			hint="They are not kept here."
+			multiple
+			disabled={desk.busy !== null}
+			onfiles={(dropped) => desk.take(dropped)}
+		/>
+		{#if desk.scans.length > 0}
+			<section aria-labelledby="pairs">
+				<h2 id="pairs">{files(desk.scans.length)}, {frames.length} logged</h2>
+				<p>
+					{desk.byNumber
+						? 'Put together by the numbers in their names.'
+						: 'Their names tell no numbers of frames: put together one after the other.'}
+					{#if desk.without.length > 0}
+						<strong
+							>No file for {desk.without.length === 1 ? 'frame' : 'frames'} {numbers(desk.without)}.</strong
+						>
+					{/if}
+				</p>
+				<p class="buttons">
+					<button class="quiet" onclick={desk.turn}>Turn the roll round</button>
+					<button class="quiet" onclick={desk.guess}>As it was guessed</button>
+				</p>
+				<ol>
+					{#each desk.scans.slice(0, most) as { file, picture }, at (at)}
+						<li>
+							<div class="pictures">
+								{#if picture}<img src={picture} alt="" />{:else}<span class="none small soft">no preview</span
+									>{/if}
+								{#if desk.shown[at]?.picture}<img
+										src={resolve(`/api/pictures/${desk.shown[at].picture}/thumbnail`)}
+										alt=""
+									/>{/if}
+							</div>
+							<div class="choice">
+								<span class="name">{file.name}</span>
+								<label>
+									<span class="sr-only">Frame on {file.name}</span>
+									<select
+										value={desk.shown[at]?.id ?? ''}
+										onchange={(event) => desk.put(at, event.currentTarget.value)}
+									>
+										<option value="">no frame of these</option>
+										{#each frames as { id, number, line } (id)}
+											<option value={id}>{number}{line ? ` · ${line}` : ''}</option>
+										{/each}
+									</select>
+								</label>
+								<span class="slips small">
+									From here on:
+									<button
+										class="plain-link"
+										onclick={() => desk.slip(at, -1)}
+										aria-label="One frame earlier from {file.name} on">one frame earlier</button
+									>
+									<button
+										class="plain-link"
+										onclick={() => desk.slip(at, 1)}
+										aria-label="One frame later from {file.name} on">one frame later</button
+									>
+								</span>
+							</div>
+						</li>
+					{/each}
+				</ol>
+				{#if desk.scans.length > most}
+					<button class="quiet" onclick={() => (most += AT_ONCE)}
+						>Show more: {most} of {desk.scans.length} are here</button
+					>
+				{/if}
+			</section>
+			<fieldset>
+				<legend>How you want it</legend>
+				{#each Object.entries(ways) as [how, { name, hint }] (how)}
+					<label class="way">
+						<input
+							type="radio"
+							name="how"
+							value={how}
+							checked={desk.how === how}
+							onchange={() => desk.choose(how as How)}
+						/>
+						<span>{name} <span class="soft small">{hint}</span></span>
+					</label>
+				{/each}
+			</fieldset>
+			<p>
+				<button
+					class={desk.result ? 'quiet' : 'action'}
+					disabled={desk.busy !== null || desk.pairs.length === 0}
+					onclick={() => desk.write(load.title)}>{ways[desk.how].verb}: {files(desk.pairs.length)}</button
+				>
+			</p>
+			<div role="status">
+				{#if desk.busy !== null}<p class="soft">Writing: {desk.busy} of {desk.pairs.length} done …</p>{/if}
+				{#each desk.problems as problem (problem)}<p class="notice">{problem}</p>{/each}
+				{#if desk.result}
+					<p>
+						Written for {files(desk.result.files)}, and read back.
+						<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- a file of this page -->
+						<a class="action" href={desk.result.address} download={desk.result.name}
+							>Save {desk.result.name}</a
+						>
+					</p>
+				{/if}
+			</div>
+		{/if}
+	{/if}
+</div>
+
+<style>
+	.page,
+	section {
+		display: grid;
+		grid-template-columns: minmax(0, 1fr);
+		gap: 0.75rem;
+		max-width: 48rem;
+	}
+	.buttons {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0.5rem 0.75rem;
+	}
+	li {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: start;
+		gap: 0.5rem 1rem;
+		padding-block: 0.6rem;
+		border-top: 1px solid var(--line);
+	}
+	.pictures {
+		display: flex;
+		gap: 0.5rem;
+	}
+	img,
+	.none {
+		width: 8rem;
+		height: 6rem;
+		object-fit: contain;
+		border: 1px solid var(--line);
+	}
+	.none {
+		display: grid;
+		place-content: center;
+	}
+	.choice {
+		display: grid;
+		grid-template-columns: minmax(0, 1fr);
+		gap: 0.35rem;
+		flex: 1 1 16rem;
+	}
+	.name {
+		overflow-wrap: anywhere;
+		font-weight: 600;
+	}
+	select {
+		width: 100%;
+		min-height: 2.75rem;
+		padding: 0.375rem 0.625rem;
+		background: var(--panel);
+		color: var(--ink);
+		border: 1px solid var(--edge);
+		border-radius: var(--radius-base);
+	}
+	.slips {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0 0.75rem;
+		align-items: center;
+	}
+	.way {
+		display: flex;
+		gap: 0.6rem;
+		padding-block: 0.4rem;
+	}
+</style>

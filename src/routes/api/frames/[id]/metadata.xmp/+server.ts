@@ -1,0 +1,3 @@
+import { besideHandlers } from '$server/api/scans';
+
+export const { GET, fallback } = besideHandlers;

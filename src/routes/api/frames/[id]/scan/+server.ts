@@ -1,0 +1,3 @@
+import { scanHandlers } from '$server/api/scans';
+
+export const { POST, fallback } = scanHandlers;

@@ -1,0 +1,3 @@
+import { scansTable } from '$server/api/scans';
+
+export const { POST, fallback } = scansTable;

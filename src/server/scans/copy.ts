@@ -1,0 +1,75 @@
+import { createHash } from 'node:crypto';
+import { pipeline } from 'node:stream/promises';
+import sharp from 'sharp';
+import { NotWritten, readTags, writeTags } from './exiftool';
+import type { Tags } from './metadata';
+
+/** Of the pixels as they lie in a file; formats in which it does not find them have none. */
+const HASH = 'ImageDataHash';
+const KEYWORDS = 'XMP-dc:Subject';
+
+const nameOf = (tag: string) => tag.replace('#', '').split(':')[1];
+/** How a tag is called when it is read: by the family of its group. */
+const readName = (tag: string) => `${tag.startsWith('XMP') ? 'XMP' : 'EXIF'}:${nameOf(tag)}`;
+
+/** A part by which a number may change when it is written as a fraction of two whole ones. */
+const SAME = 1e-4;
+
+function isSame(wanted: unknown, found: unknown): boolean {
+	if (typeof wanted === 'number') {
+		const number = Number(found);
+		return found !== undefined && Math.abs(number - wanted) <= SAME * Math.max(1e-3, Math.abs(wanted));
+	}
+	if (typeof found === 'boolean') return String(wanted).toLowerCase() === String(found);
+	const texts = (value: unknown) => (Array.isArray(value) ? value.map(String) : [String(value ?? '')]);
+	return texts(wanted).join('\n') === texts(found).join('\n');
+}
+
+async function pixelsOf(file: string): Promise<string> {
+	const hash = createHash('sha256');
+	await pipeline(sharp(file, { limitInputPixels: false, sequentialRead: true }).raw(), hash);
+	return hash.digest('hex');
+}
+
+/** Whether the pixels of two files are the same to the byte. */
+async function samePixels(file: string, copy: string): Promise<boolean> {
+	const [before, after] = await Promise.all(
+		[file, copy].map(async (each) => (await readTags(each, [HASH]))[`File:${HASH}`])
+	);
+	if (before !== undefined || after !== undefined) return before === after;
+	const [one, other] = await Promise.all([pixelsOf(file), pixelsOf(copy)]);
+	return one === other;
+}
+
+/** Says which tag does not stand in a file as it should. */
+async function lookedAfter(file: string, tags: Tags): Promise<void> {
+	const found = await readTags(file, Object.keys(tags));
+	const other = Object.entries(tags).find(([tag, wanted]) => !isSame(wanted, found[readName(tag)]));
+	if (other) throw new NotWritten(`Its ${nameOf(other[0])} could not be written as it is.`);
+}
+
+/** Words that stand there already, and ours behind them. */
+async function withKeywords(file: string, tags: Tags): Promise<Tags> {
+	const there = (await readTags(file, [KEYWORDS]))['XMP:Subject'];
+	const before = there === undefined ? [] : [there].flat().map(String);
+	const ours = (tags[KEYWORDS] ?? []) as readonly string[];
+	return { ...tags, [KEYWORDS]: [...new Set([...before, ...ours])] };
+}
+
+/**
+ * Copies a picture, with metadata: every tag is read back, and the pixels are the same to the byte, or there is no copy.
+ *
+ * @throws NotWritten with why not
+ */
+export async function copyWithTags(file: string, tags: Tags, copy: string): Promise<void> {
+	const all = await withKeywords(file, tags);
+	await writeTags(file, all, copy);
+	await lookedAfter(copy, all);
+	if (!(await samePixels(file, copy))) throw new NotWritten('Its pixels would not stay as they are.');
+}
+
+/** Writes a file of metadata that lies beside a picture. */
+export async function tagsBeside(file: string, tags: Tags): Promise<void> {
+	await writeTags(file, tags);
+	await lookedAfter(file, tags);
+}
