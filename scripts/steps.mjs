@@ -123,7 +123,8 @@ const readers = {
 	pdftotext: 'poppler-utils',
 	sox: 'sox',
 	unzip: 'unzip',
-	python3: 'python3'
+	python3: 'python3',
+	xmllint: 'libxml2-utils'
 };
 
 /** Sees that the independent readers of the tests are there; installs Debian's where it may. */

@@ -69,6 +69,19 @@ export function scansView(loadId: string) {
 	};
 }
 
+/** The frames of a load as a track puts them on places, or nothing where there is no such load. */
+export function trackView(loadId: string) {
+	const { loads, frames, places } = store();
+	const load = loads.get(loadId.toLowerCase());
+	if (!load) return null;
+	const { camera, film } = shownLoad(load);
+	return {
+		load: { id: load.id, title: `${camera.name}, ${film.name}` },
+		frames: frames.where('load_id', load.id),
+		places: everything(places).map(({ name, latitude, longitude }) => ({ name, latitude, longitude }))
+	};
+}
+
 /** A frame with all that its prediction needs, or nothing where there is no such frame. */
 export function frameView(id: string) {
 	const { cameras, films, loads, frames, pictures, gear } = store();

@@ -72,6 +72,12 @@ export function store(): Tables {
 	return opened!.tables;
 }
 
+/** Several writes that are all done, or none where one throws. */
+export function allOrNone<T>(writes: () => T): T {
+	store();
+	return opened!.database.transaction(writes).immediate();
+}
+
 /** What keeps backups of it. */
 export function safekeeping(): Safekeeper {
 	return (keeper ??= safekeeper(dataFolder(), secondFolder(), (asked) => inOwnThread('makeBackup', asked)));

@@ -9,10 +9,12 @@ import { expect, findsNothingInAnyDisplay, fits, loadCamera, open, PHONE, stored
 const settings = { f: 11, seconds: 0.01, compensation: null, iso: null };
 
 /** Scans of some frames, each with another grey. */
-const scanOf = (grey: number, as: 'jpeg' | 'tiff') =>
-	sharp({ create: { width: 60, height: 40, channels: 3, background: { r: grey, g: 60, b: 90 } } })
-		[as]()
-		.toBuffer();
+function scanOf(grey: number, as: 'jpeg' | 'tiff'): Promise<Buffer> {
+	const picture = sharp({
+		create: { width: 60, height: 40, channels: 3, background: { r: grey, g: 60, b: 90 } }
+	});
+	return (as === 'jpeg' ? picture.jpeg() : picture.tiff()).toBuffer();
+}
 
 const readBy = (file: string): Record<string, unknown> =>
 	JSON.parse(execFileSync('exiftool', ['-j', '-n', file], { encoding: 'utf8' }))[0];
@@ -44,7 +46,8 @@ test('a lab’s folder is put against the frames, and what was logged is in copi
 	];
 
 	await open(page, `/frames?load=${loadId}`);
-	await page.getByRole('link', { name: 'Into the scans' }).click();
+	await page.getByText('More with these frames').click();
+	await page.getByRole('link', { name: 'Into the lab’s scans' }).click();
 	await page.getByLabel('Drop the lab’s folder here').setInputFiles(files);
 	const pairs = page.getByRole('region', { name: '4 files, 3 logged' });
 	await expect(pairs).toContainText(

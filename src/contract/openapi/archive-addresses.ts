@@ -1,4 +1,4 @@
-import { answer, badBody, bytes, id, problem, ref } from './parts';
+import { answer, badBody, bytes, id, json, problem, ref } from './parts';
 
 const search = ['load', 'camera', 'film', 'state', 'verdict', 'out', 'q', 'from', 'before', 'order'].map(
 	(name) => ({
@@ -68,7 +68,26 @@ export const archiveAddresses = {
 			'text/csv': { schema: { type: 'string' } }
 		}
 	),
+	'/api/frames/places': {
+		post: {
+			operationId: 'place-frames',
+			summary: 'Puts frames on places, and right in time: all of them, or none',
+			requestBody: { required: true, content: json(ref('FramePlaces')) },
+			responses: {
+				200: answer('They, as they are now', {
+					type: 'object',
+					properties: { items: { type: 'array', items: ref('Frame') } },
+					required: ['items']
+				}),
+				409: problem('One was changed elsewhere since it was read; none is changed'),
+				...badBody
+			}
+		}
+	},
 	'/api/frames.json': table('frames-as-json', 'The same as one list of JSON', {
 		'application/json': { schema: { type: 'array', items: ref('Frame') } }
+	}),
+	'/api/frames.gpx': table('frames-as-gpx', 'Those that have a place, as waypoints: GPX 1.1', {
+		'application/gpx+xml': { schema: { type: 'string' } }
 	})
 };

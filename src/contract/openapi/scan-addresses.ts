@@ -1,4 +1,4 @@
-import { aPicture, badBody, bytes, id, json, problem } from './parts';
+import { aPicture, badBody, bytes, id, json, problem, ref } from './parts';
 
 /** What was logged, into the files that show it. */
 export const scanAddresses = {
@@ -32,30 +32,7 @@ export const scanAddresses = {
 		post: {
 			operationId: 'table-for-exiftool',
 			summary: 'The same for many files as a table: exiftool -sep "; " -csv=exiftool.csv FOLDER',
-			requestBody: {
-				required: true,
-				content: json({
-					type: 'object',
-					properties: {
-						scans: {
-							type: 'array',
-							minItems: 1,
-							maxItems: 1000,
-							items: {
-								type: 'object',
-								properties: {
-									file: { type: 'string', maxLength: 1000 },
-									frameId: { type: 'string', format: 'uuid' }
-								},
-								required: ['file', 'frameId'],
-								additionalProperties: false
-							}
-						}
-					},
-					required: ['scans'],
-					additionalProperties: false
-				})
-			},
+			requestBody: { required: true, content: json(ref('Scans')) },
 			responses: {
 				200: { description: 'The table', content: { 'text/csv': { schema: { type: 'string' } } } },
 				...badBody

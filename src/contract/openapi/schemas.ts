@@ -2,6 +2,7 @@ import type { ISchema } from 'yup';
 import { openingSchema } from '../bench';
 import { cameraSchema, filterSchema } from '../camera';
 import { filmSchema } from '../film';
+import { framePlacesSchema } from '../frame-places';
 import { outcomeSchema, spoilerSchema, whySchema } from '../frames';
 import { bagSchema, intentSchema } from '../intent';
 import { learnRequestSchema, learntSchema } from '../learn';
@@ -10,6 +11,7 @@ import { matchRequestSchema, reachRequestSchema } from '../match-request';
 import { dayRequestSchema, yearRequestSchema } from '../plan';
 import { recordSchemas } from '../records';
 import { rigSchema } from '../rigs';
+import { scansSchema } from '../scans';
 import { answers } from './answers';
 import { inlined } from './walk';
 
@@ -31,6 +33,8 @@ const asked = {
 	LearnRequest: learnRequestSchema,
 	LearntTogether: learntSchema,
 	Opening: openingSchema,
+	FramePlaces: framePlacesSchema,
+	Scans: scansSchema,
 	CameraRecord: recordSchemas.cameras,
 	FilmRecord: recordSchemas.films,
 	Load: recordSchemas.loads,

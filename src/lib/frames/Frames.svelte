@@ -18,6 +18,7 @@
 	import { lastEdit } from './last-edit.svelte';
 	import FrameStrip from './FrameStrip.svelte';
 	import FrameTable from './FrameTable.svelte';
+	import LoadMore from './LoadMore.svelte';
 	import { orderNames, shownFrames, stripOf, whichNames, type Order, type Which } from './strip-view';
 
 	interface LoadShown {
@@ -157,13 +158,10 @@
 							>Judge frame {toJudge.number}</a
 						>{/if}
 					<a class="quiet" href={resolve(`/bag/load/${chosen.load.id}`)}>Correct the load</a>
-					{#if frames.length > 0}
-						<a class="quiet" href={resolve(`/api/frames.csv?load=${chosen.load.id}`)} download>As CSV</a>
-						<a class="quiet" href={resolve(`/frames/scans/${chosen.load.id}`)}>Into the scans</a>
-					{/if}
 					<button class="quiet" onclick={() => actions.move(chosen.load, !chosen.load.unloadedAt)}>
 						{chosen.load.unloadedAt ? 'Put it back in the camera' : 'Take it out of the camera'}
 					</button>
+					{#if frames.length > 0}<LoadMore load={chosen.load.id} />{/if}
 				</div>
 				<div role="status">
 					{#if lastEdit.of(chosen.load.id) !== null}
@@ -282,11 +280,16 @@
 		border-color: var(--ink);
 		background: var(--hollow);
 	}
+	.bar {
+		align-items: start;
+	}
+	.tools {
+		align-items: end;
+	}
 	.bar,
 	.tools {
 		display: flex;
 		flex-wrap: wrap;
-		align-items: end;
 		gap: 0.5rem 0.75rem;
 		padding-block: 0.75rem;
 	}

@@ -1,0 +1,9 @@
+export {
+	metresBetween,
+	nearestPlace,
+	placeAt,
+	pointsInOrder,
+	whenAt,
+	type OnTrack,
+	type TrackPoint
+} from './track';

@@ -1,0 +1,3 @@
+import { framesAs } from '$server/api/tables';
+
+export const { GET, fallback } = framesAs('gpx');

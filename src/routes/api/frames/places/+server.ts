@@ -1,0 +1,3 @@
+import { framePlacesHandlers } from '$server/api/frame-places';
+
+export const { POST, fallback } = framePlacesHandlers;
