@@ -1,6 +1,16 @@
 import { execFileSync } from 'node:child_process';
 import { fixedCamera } from '../fixtures/bag';
-import { expect, findsNothingInAnyDisplay, fits, loadCamera, open, PHONE, stored, test } from './app';
+import {
+	expect,
+	findsNothingInAnyDisplay,
+	fits,
+	loadCamera,
+	open,
+	PHONE,
+	readLight,
+	stored,
+	test
+} from './app';
 
 /** Frames are put where they were taken, by the track of the way. */
 
@@ -102,4 +112,35 @@ test('frames are put on places all together or not at all', async ({ request }) 
 	expect((await put({ id: first, version: 1, where })).status()).toBe(200);
 	const head = await request.head(`/api/frames.gpx?load=${loadId}`);
 	expect(head.headers()['content-type']).toBe('application/gpx+xml');
+});
+
+test('a phone that may say where it is notes it with every frame', async ({ page, request, context }) => {
+	await loadCamera(request, { camera: fixedCamera({ name: 'Pebble' }) });
+	await readLight(request, { ev: 13, sd: 0.5 });
+	await open(page, '/settings');
+	const note = page.getByLabel('Note where I am with every frame');
+	await note.click();
+	await expect(page.getByText('No position was given.')).toBeVisible();
+	await expect(note).not.toBeChecked();
+
+	await context.grantPermissions(['geolocation']);
+	await context.setGeolocation({ latitude: -33.512_345_6, longitude: 70.25 });
+	await note.check();
+	await expect(page.getByText('Now: 33.5123° S, 70.2500° E.')).toBeVisible();
+	await page.getByRole('link', { name: 'Shoot', exact: true }).click();
+	await page.getByRole('button', { name: /Took frame 1/ }).click();
+	await expect(page.getByText('Frame 1 of Pebble saved')).toBeVisible();
+	const { items } = await (await request.get('/api/frames')).json();
+	expect(items[0].where).toEqual({ latitude: -33.512_35, longitude: 70.25 });
+
+	await open(page, '/settings');
+	await expect(note).toBeChecked();
+	await note.uncheck();
+	await open(page, '/');
+	await page.getByRole('button', { name: /Took frame 2/ }).click();
+	await expect(page.getByText('Frame 2 of Pebble saved')).toBeVisible();
+	const after = (await (await request.get('/api/frames')).json()).items;
+	expect(
+		after.map(({ number, where }: { number: number; where?: object }) => [number, Boolean(where)])
+	).toContainEqual([2, false]);
 });

@@ -10,6 +10,7 @@ export * from './sun';
 export * from './aim';
 export * from './habit';
 export * from './learn';
+export * from './places';
 export * from './plan';
 export * from './outing';
 export * from './count';

@@ -1,9 +1,10 @@
-<!-- What belongs to no view: how the records are kept safe. -->
+<!-- What belongs to no view: how the records are kept safe, and what is so on this device. -->
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import type { BackupsTold } from '$lib/records/safekeeping';
 	import Archive from './Archive.svelte';
 	import Backups from './Backups.svelte';
+	import Here from './Here.svelte';
 
 	let { backups }: { backups: BackupsTold } = $props();
 </script>
@@ -13,6 +14,7 @@
 	<h1>Settings</h1>
 	<Backups {backups} />
 	<Archive />
+	<Here />
 	<p><a class="plain-link" href={resolve('/scripts')}>For scripts: the API</a></p>
 </div>
 

@@ -4,6 +4,7 @@
 	import { MediaQuery } from 'svelte/reactivity';
 	import type { Light } from '$core/light';
 	import { listenTo, type Key } from '$lib/keys/keys';
+	import { ownPosition } from '$lib/here/own-position.svelte';
 	import LightPanel from '$lib/light/LightPanel.svelte';
 	import KeySheet from '$lib/keys/KeySheet.svelte';
 	import Answer from './Answer.svelte';
@@ -87,6 +88,7 @@
 
 	$effect(() => shoot.desk.ask(shoot.answers.question));
 
+	onMount(() => ownPosition.follow());
 	onMount(() => {
 		const close = shoot.open();
 		const endRehearsal = rehearse((ev) => shoot.answers.rehearse({ ev }), wholeLine);

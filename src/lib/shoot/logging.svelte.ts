@@ -12,6 +12,7 @@ import type { Where } from '$contract/coordinates';
 import { withPrediction } from '$contract/predicted';
 import type { FrameRecord, LoadRecord } from '$contract/records';
 import type { Judgement } from '$contract/frames';
+import { ownPosition } from '$lib/here/own-position.svelte';
 import { zoneHere } from '$lib/parts/moment';
 import { replace, type Kept } from '$lib/records/client';
 import { keepHere, keptHere } from '$lib/records/kept-here';
@@ -140,7 +141,7 @@ export class Logging {
 		const { scene } = wanted;
 		const own = this.#shoot.rig.of(chosen.id);
 		const { subject } = this.draftOf(chosen.id);
-		const where = lights.reading?.where;
+		const where = ownPosition.where(lights.reading?.where);
 		return {
 			loadId: chosen.id,
 			number,

@@ -1,6 +1,7 @@
 <!-- Frames of a load put on places, by the track of the way. -->
 <script lang="ts">
 	import { resolve } from '$app/paths';
+	import { coordinatesInWords } from '$core/words';
 	import type { Where } from '$contract/coordinates';
 	import type { FrameRecord } from '$contract/records';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
@@ -9,7 +10,7 @@
 	import Moment from '$lib/parts/Moment.svelte';
 	import type { Kept } from '$lib/records/client';
 	import { TrackDesk } from './track-desk.svelte';
-	import { coordinatesInWords, shiftInWords } from './track-words';
+	import { shiftInWords } from './track-words';
 
 	interface Props {
 		load: { id: string; title: string };
