@@ -70,6 +70,18 @@ async function lessonOf(camera: Kept<CameraRecord>, bag: Bag) {
 	};
 }
 
+/** What frames have taught of a body, where that is in use; null: nothing, or it is not. */
+export async function bodyOf(
+	camera: Kept<CameraRecord>
+): Promise<{ stops: number; sd: number; frames: number } | null> {
+	if (!isLearntFrom(camera)) return null;
+	const all = partOf(camera.id);
+	if (!all.some((each) => each.camera.id === camera.id)) return null;
+	const { lesson } = await inThread('lesson', withKnown(teachingOf(all)), camera.id, []);
+	const { stops, sd, frames } = lesson;
+	return { stops, sd, frames };
+}
+
 /** What judged frames teach of each way of reading, and what is taken off it now. */
 async function habitLessons() {
 	const newest = told({}, NEWEST_FRAMES);

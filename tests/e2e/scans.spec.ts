@@ -137,7 +137,7 @@ test('what is no scan, too much or of no frame is refused with a word', async ({
 	});
 	expect(table.status()).toBe(422);
 	expect((await table.json()).issues).toEqual([
-		{ path: 'scans[0].frameId', message: 'there is no such frame' }
+		{ path: 'scans.0.frameId', message: 'there is no such frame' }
 	]);
 	expect((await request.get('/api/health')).ok()).toBe(true);
 });

@@ -96,9 +96,7 @@ test('frames are put on places all together or not at all', async ({ request }) 
 	const stale = await put({ id: first, version: 1, where }, { id: second, version: 7, where });
 	expect(stale.status()).toBe(409);
 	const unknown = await put({ id: first, version: 1, where }, { id: crypto.randomUUID(), version: 1, where });
-	expect((await unknown.json()).issues).toEqual([
-		{ path: 'frames[1].id', message: 'there is no such frame' }
-	]);
+	expect((await unknown.json()).issues).toEqual([{ path: 'frames.1.id', message: 'there is no such frame' }]);
 	const wrong = await put({ id: first, version: 1, where: { latitude: 95, longitude: 7 }, takenAt: 'noon' });
 	expect((await wrong.json()).issues).toHaveLength(2);
 	const now = await (await request.get(`/api/frames?load=${loadId}`)).json();

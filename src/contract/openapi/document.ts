@@ -1,4 +1,5 @@
 import { archiveAddresses } from './archive-addresses';
+import { giftAddresses } from './gift-addresses';
 import { scanAddresses } from './scan-addresses';
 import { backups } from './backups';
 import { collection } from './collection';
@@ -252,6 +253,7 @@ export const openapi = {
 		...backups,
 		...archiveAddresses,
 		...scanAddresses,
+		...giftAddresses,
 		'/api/health': {
 			get: {
 				operationId: 'health',

@@ -1,6 +1,7 @@
 import type { ISchema } from 'yup';
 import { openingSchema } from '../bench';
 import { cameraSchema, filterSchema } from '../camera';
+import { giftSchema, giftTakenSchema } from '../camera-gift';
 import { filmSchema } from '../film';
 import { framePlacesSchema } from '../frame-places';
 import { outcomeSchema, spoilerSchema, whySchema } from '../frames';
@@ -34,6 +35,8 @@ const asked = {
 	LearntTogether: learntSchema,
 	Opening: openingSchema,
 	FramePlaces: framePlacesSchema,
+	CameraGift: giftSchema,
+	CameraGiftTaken: giftTakenSchema,
 	Scans: scansSchema,
 	CameraRecord: recordSchemas.cameras,
 	FilmRecord: recordSchemas.films,

@@ -51,6 +51,7 @@
 		<h1>Bag</h1>
 		<a class="action" href={resolve('/bag/camera/new')}>Add a camera</a>
 		<a class="quiet" href={resolve('/bag/film/new')}>Add a film</a>
+		<a class="quiet" href={resolve('/bag/take-in')}>Take a camera in</a>
 	</div>
 	<div role="status">
 		{#if actions.message}
@@ -119,7 +120,8 @@
 							...(load
 								? [{ href: resolve(`/bag/card/${camera.id}/${load.film.id}`), name: 'Pocket card' }]
 								: []),
-							{ href: resolve(`/bag/bench/${camera.id}`), name: 'Bench' }
+							{ href: resolve(`/bag/bench/${camera.id}`), name: 'Bench' },
+							{ href: resolve(`/bag/give/${camera.id}`), name: 'Giving away' }
 						]}
 					/>
 				</div>

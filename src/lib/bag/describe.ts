@@ -17,20 +17,20 @@ const eyeSets = {
 	both: 'its eye sets both'
 } as const;
 
-function describeAperture(aperture: Camera['aperture']): string {
+export function describeAperture(aperture: Camera['aperture']): string {
 	if (aperture.kind === 'fixed') return formatAperture(aperture.f);
 	if (aperture.kind === 'stops') return aperture.f.map(formatAperture).join(', ');
 	return `${formatAperture(aperture.widest)} to ${formatAperture(aperture.smallest)}`;
 }
 
-function describeShutter(shutter: Camera['shutter']): string {
+export function describeShutter(shutter: Camera['shutter']): string {
 	if (shutter.kind === 'fixed') return formatTime(shutter.seconds);
 	if (shutter.kind === 'range') return `${formatTime(shutter.fastest)} to ${formatTime(shutter.slowest)}`;
 	const [first, last] = [shutter.seconds[0], shutter.seconds[shutter.seconds.length - 1]];
 	return shutter.seconds.length === 1 ? formatTime(first) : `${formatTime(first)} to ${formatTime(last)}`;
 }
 
-function describeFocus(focus: Camera['focus']): string {
+export function describeFocus(focus: Camera['focus']): string {
 	if (focus.kind === 'fixed') return `focus fixed at ${formatDistance(focus.distance)}`;
 	if (focus.kind === 'zones') return `${focus.distances.length} focus marks`;
 	return `focus from ${formatDistance(focus.nearest)}`;

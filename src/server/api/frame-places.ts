@@ -30,7 +30,7 @@ function write(asked: Asked, at: number) {
 	const id = asked.id.toLowerCase();
 	const here = frames.get(id);
 	const issue = (path: string, message: string) =>
-		new NotAll(invalid([{ path: `frames[${at}].${path}`, message }]));
+		new NotAll(invalid([{ path: path ? `frames.${at}.${path}` : `frames.${at}`, message }]));
 	if (!here) throw issue('id', 'there is no such frame');
 	const { id: _, version, ...record } = here;
 	if (version !== asked.version)

@@ -112,8 +112,7 @@ const table = guarded(async ({ request }) => {
 	if (!checked.ok) return invalid(checked.issues);
 	const found = checked.value.scans.map(({ file, frameId }) => ({ file, all: withAll(frameId) }));
 	const missing = found.findIndex(({ all }) => !all);
-	if (missing >= 0)
-		return invalid([{ path: `scans[${missing}].frameId`, message: 'there is no such frame' }]);
+	if (missing >= 0) return invalid([{ path: `scans.${missing}.frameId`, message: 'there is no such frame' }]);
 	const rows = found.map(({ file, all }) => {
 		// Fields of no standard need a configuration, which a person's own exiftool has not.
 		const tags = Object.entries(tagsInPicture(all!)).filter(([tag]) => !tag.startsWith('XMP-film'));

@@ -1,0 +1,73 @@
+<!-- A camera to give away: one file, and a QR code where it fits. -->
+<script lang="ts">
+	import { resolve } from '$app/paths';
+	import { learntInWords } from '$core/words';
+	import type { CameraRecord } from '$contract/records';
+	import { cameraInShort } from '$lib/bag/describe';
+	import type { Kept } from '$lib/records/client';
+
+	interface Props {
+		camera: Kept<CameraRecord>;
+		measurements: number;
+		/** What frames taught, where that is in use. */
+		body: { stops: number; sd: number; frames: number } | null;
+	}
+	let { camera, measurements, body }: Props = $props();
+
+	let fits = $state(true);
+	const steps = $derived((camera.checklist?.load.length ?? 0) + (camera.checklist?.frame.length ?? 0));
+</script>
+
+<svelte:head><title>Give {camera.name} away · Just Enough</title></svelte:head>
+<div class="page">
+	<p><a class="plain-link" href={resolve('/bag')}>Bag</a></p>
+	<h1>Give {camera.name} away</h1>
+	<p>Whoever takes it in starts from what you know of it. No frame goes along, and yours stays as it is.</p>
+	<ul class="what">
+		<li>{cameraInShort(camera)}</li>
+		{#if body}<li>{learntInWords(camera, body)}</li>{/if}
+		{#if measurements > 0}<li>
+				{measurements === 1 ? 'One measurement' : `${measurements} measurements`}
+			</li>{/if}
+		{#if steps > 0}<li>Its lists: {steps} steps</li>{/if}
+		{#if camera.notes}<li>Your notes of it: {camera.notes}</li>{/if}
+	</ul>
+	<p>
+		<a class="action" href={resolve(`/api/cameras/${camera.id}/camera.json`)} download
+			>Save {camera.name}.camera.json</a
+		>
+	</p>
+	{#if fits}
+		<figure>
+			<img
+				src={resolve(`/api/cameras/${camera.id}/camera.svg`)}
+				alt="QR code that holds all of {camera.name}"
+				onerror={() => (fits = false)}
+			/>
+			<figcaption class="soft small">
+				Or read this with a phone, and paste what it says under <em>Take a camera in</em>.
+			</figcaption>
+		</figure>
+	{:else}
+		<p class="soft">More is known of it than a QR code holds: take the file.</p>
+	{/if}
+</div>
+
+<style>
+	.page {
+		display: grid;
+		grid-template-columns: minmax(0, 1fr);
+		gap: 0.75rem;
+		max-width: 44rem;
+	}
+	.what {
+		list-style: disc;
+		padding-left: 1.25rem;
+	}
+	img {
+		display: block;
+		width: min(26rem, 100%);
+		/* Codes are read in black on white, whatever the display. */
+		background: #fff;
+	}
+</style>

@@ -1,0 +1,135 @@
+<!-- A camera that was given is looked at, and taken in. -->
+<script lang="ts">
+	import { resolve } from '$app/paths';
+	import type { CameraRecord } from '$contract/records';
+	import { learntInWords } from '$core/words';
+	import { cameraInShort } from '$lib/bag/describe';
+	import ChoiceField from '$lib/forms/ChoiceField.svelte';
+	import Field from '$lib/forms/Field.svelte';
+	import DropFiles from '$lib/parts/DropFiles.svelte';
+	import Moment from '$lib/parts/Moment.svelte';
+	import type { Kept } from '$lib/records/client';
+	import { GiftDesk } from './gift-desk.svelte';
+
+	let { cameras }: { cameras: Kept<CameraRecord>[] } = $props();
+
+	const desk = new GiftDesk(() => cameras);
+</script>
+
+<svelte:head><title>Take a camera in · Just Enough</title></svelte:head>
+<div class="page">
+	<p><a class="plain-link" href={resolve('/bag')}>Bag</a></p>
+	<h1>Take a camera in</h1>
+	<DropFiles
+		label="Drop a .camera.json here, or choose it"
+		hint="You see what it brings before anything is taken."
+		accept=".json,application/json"
+		disabled={desk.busy}
+		onfiles={([file]) => desk.readFile(file)}
+	/>
+	<Field label="Or paste what its QR code says">
+		{#snippet control(attributes)}
+			<textarea
+				{...attributes}
+				rows="2"
+				autocomplete="off"
+				spellcheck="false"
+				oninput={(event) => event.currentTarget.value.trim() !== '' && desk.read(event.currentTarget.value)}
+			></textarea>
+		{/snippet}
+	</Field>
+	<div role="status">
+		{#if desk.problem}<p class="notice">{desk.problem}</p>{/if}
+		{#if desk.taken}
+			<p class="notice">
+				<a class="plain-link" href={resolve(`/bag/camera/${desk.taken.id}`)}>{desk.taken.name}</a> is in your bag.
+			</p>
+		{/if}
+	</div>
+	{#if desk.gift}
+		{@const { gift } = desk}
+		<section aria-labelledby="gift">
+			<h2 id="gift">{gift.camera.name}</h2>
+			<p>{cameraInShort(gift.camera)}</p>
+			<p class="soft">
+				As it was known <Moment at={gift.made} />{gift.measurements.length > 0
+					? `, with ${gift.measurements.length === 1 ? 'one measurement' : `${gift.measurements.length} measurements`}`
+					: ''}.
+			</p>
+			{#if desk.start}
+				<ChoiceField
+					label="Which camera is it?"
+					hint="Two of a kind differ; what was learnt of one says less of another."
+					value={desk.another ? 'another' : 'same'}
+					options={[
+						{ value: 'same', name: 'this very camera' },
+						{ value: 'another', name: 'another one of its kind' }
+					]}
+					onchange={(which) => (desk.another = which === 'another')}
+				/>
+				<p>
+					{gift.frames > 0
+						? learntInWords(gift.camera, { ...desk.start, frames: gift.frames })
+						: 'What it gives was measured.'} Learning starts from there.
+				</p>
+			{/if}
+			{#if desk.like.length > 0}
+				<ChoiceField
+					label="It becomes"
+					value={desk.into}
+					options={[
+						...desk.like.map(({ id, name }) => ({ value: id, name: `${name}, which I have: changed` })),
+						{ value: 'new', name: 'a new camera' }
+					]}
+					onchange={(into) => (desk.into = into)}
+				/>
+			{/if}
+			{#if desk.changes?.length === 0}
+				<p><strong>Mine is the same already.</strong></p>
+			{:else if desk.changes}
+				<div class="table-box">
+					<table>
+						<thead>
+							<tr><th scope="col">What</th><th scope="col">Mine now</th><th scope="col">After it</th></tr>
+						</thead>
+						<tbody>
+							{#each desk.changes as { what, mine, theirs } (what)}
+								<tr><th scope="row">{what}</th><td>{mine}</td><td>{theirs}</td></tr>
+							{/each}
+						</tbody>
+					</table>
+				</div>
+			{/if}
+			<p class="buttons">
+				<button class="action" disabled={desk.busy} onclick={() => desk.take()}
+					>{desk.changes ? 'Change mine' : 'Take it in'}</button
+				>
+				<button class="quiet" onclick={() => (desk.gift = null)}>Leave it</button>
+			</p>
+		</section>
+	{/if}
+</div>
+
+<style>
+	.page,
+	section {
+		display: grid;
+		grid-template-columns: minmax(0, 1fr);
+		gap: 0.75rem;
+		max-width: 44rem;
+	}
+	.buttons {
+		display: flex;
+		gap: 0.75rem;
+	}
+	th,
+	td {
+		padding: 0.4rem 1.25rem 0.4rem 0;
+		border-bottom: 1px solid var(--line);
+		text-align: left;
+		vertical-align: baseline;
+	}
+	tbody th {
+		font-weight: inherit;
+	}
+</style>

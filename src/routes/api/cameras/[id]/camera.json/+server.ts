@@ -1,0 +1,3 @@
+import { giftHandlers } from '$server/api/gifts';
+
+export const { GET, fallback } = giftHandlers;

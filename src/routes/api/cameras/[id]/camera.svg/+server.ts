@@ -1,0 +1,3 @@
+import { giftCodeHandlers } from '$server/api/gifts';
+
+export const { GET, fallback } = giftCodeHandlers;

@@ -1,0 +1,3 @@
+import { giftTakenHandlers } from '$server/api/gifts';
+
+export const { POST, fallback } = giftTakenHandlers;

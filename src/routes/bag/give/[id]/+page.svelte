@@ -1,0 +1,7 @@
+<script lang="ts">
+	import Give from '$lib/gifts/Give.svelte';
+
+	let { data } = $props();
+</script>
+
+<Give {...data} />
