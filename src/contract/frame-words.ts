@@ -2,7 +2,8 @@ import { lightNote, resolveLight, type Light } from '../core/light';
 import { BUILT_IN } from '../core/flash';
 import { formatAperture, formatDoubt, formatEv, formatPart, formatStops, formatTime } from '../core/units';
 import { settingsInShort } from '../core/words';
-import type { CameraRecord, FrameRecord } from './records';
+import { runningNumber } from './loads';
+import type { CameraRecord, FrameRecord, LoadRecord } from './records';
 
 /** Stops by which the light on the eye was brighter than that on the subject. */
 export function meterDifferenceOf(light: Light | null): number {
@@ -54,3 +55,24 @@ export const saidOf = ({ subject, note, caption, givenTo }: FrameRecord): string
 	[subject, note, caption && `“${caption}”`, givenTo && `given away to ${givenTo}`]
 		.filter(Boolean)
 		.join('. ');
+
+/** How a frame is called: by the photographer's own number, where its load counts on. */
+export function numberInWords(load: Pick<LoadRecord, 'countsFrom'>, number: number): string {
+	const own = runningNumber(load, number);
+	return own === undefined ? `frame ${number}` : `no. ${own}`;
+}
+
+/** What stands on a print's back or border, line by line: what it shows, when, how, and its number. */
+export function captionOf(
+	frame: FrameRecord,
+	{ camera, load, film }: { camera: CameraRecord; load: LoadRecord; film: { name: string } },
+	day: string
+): string[] {
+	const said = frame.caption ?? frame.subject ?? frame.note;
+	return [
+		...(said ? [said] : []),
+		[day, frame.where?.name].filter(Boolean).join(', '),
+		frameSettings(camera, frame),
+		`${camera.name}, ${frame.film?.name ?? film.name}, ${numberInWords(load, frame.number)}`
+	];
+}

@@ -69,6 +69,18 @@ export function scansView(loadId: string) {
 	};
 }
 
+/** A load as it is put on paper, or nothing where there is no such load. */
+export function sheetView(loadId: string) {
+	const { loads, frames, pictures } = store();
+	const load = loads.get(loadId.toLowerCase());
+	if (!load) return null;
+	return {
+		...shownLoad(load),
+		frames: frames.where('load_id', load.id),
+		pictures: pictures.firstOfLoad(load.id)
+	};
+}
+
 /** The frames of a load as a track puts them on places, or nothing where there is no such load. */
 export function trackView(loadId: string) {
 	const { loads, frames, places } = store();

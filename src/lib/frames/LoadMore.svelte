@@ -11,6 +11,11 @@
 		<li><a class="plain-link" href={resolve(`/frames/scans/${load}`)}>Into the lab’s scans</a></li>
 		<li><a class="plain-link" href={resolve(`/frames/track/${load}`)}>Onto the map, by a track</a></li>
 		<li>
+			<a class="plain-link" href={resolve(`/frames/sheet/${load}`)}
+				>On paper: contact sheet, label, captions</a
+			>
+		</li>
+		<li>
 			<a class="plain-link" href={resolve(`/api/frames.csv?load=${load}`)} download>As a table (CSV)</a>
 		</li>
 	</ul>

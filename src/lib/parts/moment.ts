@@ -11,6 +11,12 @@ const moment = {
 	minute: '2-digit'
 } as const;
 
+/** An instant by a zone's clock, else by the offset that was said, or by the reader's clock where that is none. */
+function clockOf(at: string, zone?: string): DateTime {
+	const said = at.endsWith('Z') ? DateTime.fromISO(at) : DateTime.fromISO(at, { setZone: true });
+	return zone ? said.setZone(zone) : said;
+}
+
 /**
  * When something was, by the clock of where it was.
  *
@@ -23,8 +29,23 @@ export function momentInWords(
 	at: string,
 	{ zone, locale = USUAL_LOCALE }: { zone?: string; locale?: string } = {}
 ): string {
-	const said = at.endsWith('Z') ? DateTime.fromISO(at) : DateTime.fromISO(at, { setZone: true });
-	return (zone ? said.setZone(zone) : said).setLocale(locale).toLocaleString(moment);
+	return clockOf(at, zone).setLocale(locale).toLocaleString(moment);
+}
+
+/**
+ * On which day something was, by the calendar of where it was.
+ *
+ * @param at ISO 8601 with its offset
+ * @param zone as of `momentInWords`
+ * @example dayInWords('2026-05-02T22:30:00Z', { zone: 'Etc/GMT-9' }) // '3 May 2026'
+ */
+export function dayInWords(
+	at: string,
+	{ zone, locale = USUAL_LOCALE }: { zone?: string; locale?: string } = {}
+): string {
+	return clockOf(at, zone)
+		.setLocale(locale)
+		.toLocaleString({ day: 'numeric', month: 'short', year: 'numeric' });
 }
 
 /**

@@ -1,0 +1,7 @@
+<script lang="ts">
+	import OnPaper from '$lib/sheets/OnPaper.svelte';
+
+	let { data } = $props();
+</script>
+
+<OnPaper {...data} />

@@ -1,0 +1,75 @@
+import { execFileSync } from 'node:child_process';
+import { fixedCamera } from '../fixtures/bag';
+import { expect, findsNothingInAnyDisplay, fits, loadCamera, open, PHONE, stored, test } from './app';
+
+/** A load on paper: what a printer gets, read by poppler. */
+
+const settings = { f: 11, seconds: 0.01, compensation: null, iso: null };
+
+test('a load is put on paper: contact sheet, label and captions, black on white from the dark display', async ({
+	page,
+	request
+}, info) => {
+	const { loadId } = await loadCamera(request, { camera: fixedCamera({ name: 'Brücke' }) });
+	const load = await (await request.get(`/api/loads/${loadId}`)).json();
+	await request.put(`/api/loads/${loadId}`, { data: { ...load, countsFrom: 81 } });
+	const frame = { loadId, light: null, settings, predicted: null };
+	const judged = { stops: 0, sd: 0.4, by: 'eye', judgedAt: '2026-05-04T10:00:00Z', kept: true };
+	await stored(request, 'frames', {
+		...{ ...frame, number: 1, takenAt: '2026-05-02T23:30:00Z', zone: 'Asia/Tokyo', subject: 'Winch' },
+		...{ caption: 'Low water', judged, where: { latitude: 35, longitude: 139, name: 'Far quay' } }
+	});
+	await stored(request, 'frames', {
+		...frame,
+		number: 2,
+		takenAt: '2026-05-04T02:00:00Z',
+		zone: 'Asia/Tokyo'
+	});
+
+	await open(page, `/frames?load=${loadId}`);
+	await page.getByText('More with these frames').click();
+	await page.getByRole('link', { name: 'On paper: contact sheet, label, captions' }).click();
+	const sheet = page.getByRole('article', { name: 'contact sheet' });
+	await expect(sheet).toContainText('May 3, 2026 to May 4, 2026 · Far quay · no. 81 to 82 · 2 of');
+	await findsNothingInAnyDisplay(page);
+
+	/** What is printed, as text, and its pages' size in points. */
+	async function printed(name: string) {
+		const path = info.outputPath(`${name}.pdf`);
+		await page.pdf({ path, preferCSSPageSize: true });
+		const size = /Page size:\s+([\d.]+) x ([\d.]+)/.exec(
+			execFileSync('pdfinfo', [path], { encoding: 'utf8' })
+		)!;
+		const text = execFileSync('pdftotext', ['-layout', path, '-'], { encoding: 'utf8' });
+		return { text, size: size.slice(1).map((points) => Math.round(Number(points))) };
+	}
+	const asSheet = await printed('sheet');
+	expect(asSheet.size).toEqual([595, 842]);
+	expect(asSheet.text).toContain('Brücke');
+	expect(asSheet.text).toContain('f/11, 1/100 s');
+	expect(asSheet.text).not.toContain('On paper');
+
+	await page.getByLabel('What').selectOption('captions');
+	await page.getByLabel('Frames', { exact: true }).selectOption('kept');
+	await page.getByLabel('Paper').selectOption('letter');
+	const captions = await printed('captions');
+	expect(captions.size).toEqual([612, 792]);
+	expect(captions.text).toContain('Low water');
+	expect(captions.text).toContain('May 3, 2026, Far quay');
+	expect(captions.text).toContain('no. 81');
+	expect(captions.text).not.toContain('no. 82');
+	await page.getByLabel('What').selectOption('label');
+	await expect(page.getByRole('article', { name: 'sleeve label' })).toContainText('Brücke');
+
+	await page.evaluate(() => (document.documentElement.dataset.theme = 'dark'));
+	await page.emulateMedia({ media: 'print' });
+	const colours = await page.evaluate(() => {
+		const style = getComputedStyle(document.querySelector('article h2')!);
+		return [style.color, getComputedStyle(document.body).backgroundColor];
+	});
+	expect(colours[0]).toBe('rgb(0, 0, 0)');
+	expect(['rgba(0, 0, 0, 0)', 'rgb(255, 255, 255)']).toContain(colours[1]);
+	await page.emulateMedia({ media: 'screen' });
+	await page.setViewportSize(PHONE);
+	await fits(page);
+});
