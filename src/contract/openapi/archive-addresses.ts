@@ -61,6 +61,18 @@ export const archiveAddresses = {
 			responses: { 204: { description: 'Forgotten' }, 404: problem('None waits under this id') }
 		}
 	},
+	'/api/records/remove': {
+		post: {
+			operationId: 'remove-together',
+			summary: 'Takes records away in the order given: all of them, or none',
+			requestBody: { required: true, content: json(ref('Together')) },
+			responses: {
+				204: { description: 'They are gone' },
+				409: problem('One is used, was changed since, or is not there; none is gone'),
+				...badBody
+			}
+		}
+	},
 	'/api/frames.csv': table(
 		'frames-as-csv',
 		'Frames of a load, of a search or all of them as a table: CSV (RFC 4180)',

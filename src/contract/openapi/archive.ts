@@ -1,3 +1,4 @@
+import { FORM, FORMAT } from '../archive-form';
 import { openapi } from './document';
 
 /** Every kind of record, those that others name before those that name them, and how the document calls each. */
@@ -31,8 +32,8 @@ export const archiveSchema = {
 	title: 'Everything of one logbook',
 	type: 'object',
 	properties: {
-		format: { const: 'just-enough-archive' },
-		form: { const: 1 },
+		format: { const: FORMAT },
+		form: { const: FORM },
 		program: { type: 'string' },
 		made: { type: 'string', format: 'date-time' },
 		records: {

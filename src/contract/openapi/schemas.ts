@@ -13,6 +13,7 @@ import { dayRequestSchema, yearRequestSchema } from '../plan';
 import { recordSchemas } from '../records';
 import { rigSchema } from '../rigs';
 import { scansSchema } from '../scans';
+import { togetherSchema } from '../together';
 import { answers } from './answers';
 import { inlined } from './walk';
 
@@ -38,6 +39,7 @@ const asked = {
 	CameraGift: giftSchema,
 	CameraGiftTaken: giftTakenSchema,
 	Scans: scansSchema,
+	Together: togetherSchema,
 	CameraRecord: recordSchemas.cameras,
 	FilmRecord: recordSchemas.films,
 	Load: recordSchemas.loads,

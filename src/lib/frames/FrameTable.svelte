@@ -64,10 +64,6 @@
 </div>
 
 <style>
-	.table-box {
-		padding-top: 0.75rem;
-		overflow-x: auto;
-	}
 	table {
 		width: 100%;
 		border-collapse: collapse;

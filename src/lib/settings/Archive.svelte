@@ -130,6 +130,10 @@
 			<button class="quiet" onclick={() => (looked = null)}>Leave it</button>
 		</p>
 	{/if}
+	<p>
+		From paper, or from another program:
+		<a class="plain-link" href={resolve('/frames/notebook')}>bring an old notebook in</a>, as a table.
+	</p>
 </section>
 
 <style>

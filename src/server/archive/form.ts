@@ -1,11 +1,10 @@
+import { FORM, FORMAT, RECORDS } from '$contract/archive-form';
 import { componentOf } from '$contract/openapi/archive';
 import type { PictureOwner, PictureRecord } from '$contract/pictures';
 import type { RecordKind, Stored } from '$contract/records';
 
 /** How an archive is made: a zip of these files. */
-export const FORMAT = 'just-enough-archive';
-export const FORM = 1;
-export const RECORDS = 'records.json';
+export { FORM, FORMAT, RECORDS };
 export const SCHEMA = 'records.schema.json';
 export const TABLE = 'frames.csv';
 export const README = 'README.txt';

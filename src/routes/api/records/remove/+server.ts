@@ -1,0 +1,3 @@
+import { togetherHandlers } from '$server/api/together';
+
+export const { POST, fallback } = togetherHandlers;
