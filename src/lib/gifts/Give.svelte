@@ -19,7 +19,7 @@
 </script>
 
 <svelte:head><title>Give {camera.name} away · Just Enough</title></svelte:head>
-<div class="page">
+<div class="page stack">
 	<p><a class="plain-link" href={resolve('/bag')}>Bag</a></p>
 	<h1>Give {camera.name} away</h1>
 	<p>Whoever takes it in starts from what you know of it. No frame goes along, and yours stays as it is.</p>
@@ -54,12 +54,6 @@
 </div>
 
 <style>
-	.page {
-		display: grid;
-		grid-template-columns: minmax(0, 1fr);
-		gap: 0.75rem;
-		max-width: 44rem;
-	}
 	.what {
 		list-style: disc;
 		padding-left: 1.25rem;

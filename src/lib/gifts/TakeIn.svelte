@@ -17,7 +17,7 @@
 </script>
 
 <svelte:head><title>Take a camera in · Just Enough</title></svelte:head>
-<div class="page">
+<div class="page stack">
 	<p><a class="plain-link" href={resolve('/bag')}>Bag</a></p>
 	<h1>Take a camera in</h1>
 	<DropFiles
@@ -48,7 +48,7 @@
 	</div>
 	{#if desk.gift}
 		{@const { gift } = desk}
-		<section aria-labelledby="gift">
+		<section class="stack" aria-labelledby="gift">
 			<h2 id="gift">{gift.camera.name}</h2>
 			<p>{cameraInShort(gift.camera)}</p>
 			<p class="soft">
@@ -88,7 +88,7 @@
 				<p><strong>Mine is the same already.</strong></p>
 			{:else if desk.changes}
 				<div class="table-box">
-					<table>
+					<table class="rows">
 						<thead>
 							<tr><th scope="col">What</th><th scope="col">Mine now</th><th scope="col">After it</th></tr>
 						</thead>
@@ -101,9 +101,11 @@
 				</div>
 			{/if}
 			<p class="buttons">
-				<button class="action" disabled={desk.busy} onclick={() => desk.take()}
-					>{desk.changes ? 'Change mine' : 'Take it in'}</button
-				>
+				{#if desk.changes?.length !== 0}
+					<button class="action" disabled={desk.busy} onclick={() => desk.take()}
+						>{desk.changes ? 'Change mine' : 'Take it in'}</button
+					>
+				{/if}
 				<button class="quiet" onclick={() => (desk.gift = null)}>Leave it</button>
 			</p>
 		</section>
@@ -111,25 +113,8 @@
 </div>
 
 <style>
-	.page,
-	section {
-		display: grid;
-		grid-template-columns: minmax(0, 1fr);
-		gap: 0.75rem;
-		max-width: 44rem;
-	}
 	.buttons {
 		display: flex;
 		gap: 0.75rem;
-	}
-	th,
-	td {
-		padding: 0.4rem 1.25rem 0.4rem 0;
-		border-bottom: 1px solid var(--line);
-		text-align: left;
-		vertical-align: baseline;
-	}
-	tbody th {
-		font-weight: inherit;
 	}
 </style>

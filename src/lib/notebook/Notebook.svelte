@@ -44,7 +44,7 @@
 </script>
 
 <svelte:head><title>An old notebook · Just Enough</title></svelte:head>
-<div class="page">
+<div class="page stack">
 	<p><a class="plain-link" href={resolve('/frames/all')}>All frames</a></p>
 	<h1>Bring an old notebook in</h1>
 	<DropFiles
@@ -66,7 +66,7 @@
 		{/if}
 	</div>
 	{#if desk.head.length > 0}
-		<section aria-labelledby="columns">
+		<section class="stack" aria-labelledby="columns">
 			<h2 id="columns">What its columns hold</h2>
 			<div class="fields">
 				{#each desk.head as title, at (at)}
@@ -115,7 +115,7 @@
 				{/if}
 			</div>
 		</section>
-		<section aria-labelledby="things">
+		<section class="stack" aria-labelledby="things">
 			<h2 id="things">Cameras and films</h2>
 			<div class="fields">
 				{#each desk.cameras as { name, choice } (name)}
@@ -155,7 +155,7 @@
 				{/each}
 			</div>
 		</section>
-		<section aria-labelledby="rows">
+		<section class="stack" aria-labelledby="rows">
 			<h2 id="rows">
 				{frames(desk.good.length)} of {desk.rolls === 1 ? 'one roll' : `${desk.rolls} rolls`}{desk.bad
 					.length > 0
@@ -195,12 +195,6 @@
 </div>
 
 <style>
-	.page,
-	section {
-		display: grid;
-		grid-template-columns: minmax(0, 1fr);
-		gap: 0.75rem;
-	}
 	.page {
 		max-width: 64rem;
 	}

@@ -41,7 +41,7 @@
 </script>
 
 <svelte:head><title>Into the scans · Just Enough</title></svelte:head>
-<div class="page">
+<div class="page stack">
 	<p><a class="plain-link" href={resolve(`/frames?load=${load.id}`)}>{load.title}</a></p>
 	<h1>Into the scans</h1>
 	{#if frames.length === 0}
@@ -63,7 +63,7 @@
 			onfiles={(dropped) => desk.take(dropped)}
 		/>
 		{#if desk.scans.length > 0}
-			<section aria-labelledby="pairs">
+			<section class="stack" aria-labelledby="pairs">
 				<h2 id="pairs">{files(desk.scans.length)}, {frames.length} logged</h2>
 				<p>
 					{desk.byNumber
@@ -167,13 +167,6 @@
 </div>
 
 <style>
-	.page,
-	section {
-		display: grid;
-		grid-template-columns: minmax(0, 1fr);
-		gap: 0.75rem;
-		max-width: 48rem;
-	}
 	.buttons {
 		display: flex;
 		flex-wrap: wrap;

@@ -86,7 +86,7 @@
 		<h3>In it, as of <Moment at={looked.report.made} /></h3>
 		{#if rows.length === 0}<p>Nothing at all.</p>{:else}
 			<div class="table-box">
-				<table class="figures">
+				<table class="figures rows">
 					<thead>
 						<tr
 							><th scope="col">What</th>{#each shown as each (each)}<th scope="col">{standingNames[each]}</th
@@ -150,16 +150,6 @@
 	}
 	table {
 		width: auto;
-	}
-	th,
-	td {
-		padding: 0.3rem 1.25rem 0.3rem 0;
-		border-bottom: 1px solid var(--line);
-		text-align: left;
-		vertical-align: baseline;
-	}
-	tbody th {
-		font-weight: inherit;
 	}
 	td,
 	thead th + th {

@@ -29,7 +29,7 @@
 </script>
 
 <svelte:head><title>Onto the map · Just Enough</title></svelte:head>
-<div class="page">
+<div class="page stack">
 	<p><a class="plain-link" href={resolve(`/frames?load=${load.id}`)}>{load.title}</a></p>
 	<h1>Onto the map</h1>
 	{#if frames.length === 0}
@@ -63,7 +63,7 @@
 			{/if}
 		</div>
 		{#if desk.span}
-			<section aria-labelledby="found">
+			<section class="stack" aria-labelledby="found">
 				<h2 id="found">
 					{desk.toPlace.length === 0
 						? 'The track says nothing new'
@@ -113,7 +113,7 @@
 					</label>
 				{/if}
 				<div class="table-box">
-					<table>
+					<table class="rows">
 						<thead
 							><tr><th scope="col">Frame</th><th scope="col">Taken</th><th scope="col">Where</th></tr></thead
 						>
@@ -149,26 +149,9 @@
 </div>
 
 <style>
-	.page,
-	section {
-		display: grid;
-		grid-template-columns: minmax(0, 1fr);
-		gap: 0.75rem;
-		max-width: 48rem;
-	}
 	.clock {
 		display: grid;
 		grid-template-columns: repeat(auto-fit, minmax(min(16rem, 100%), 1fr));
 		gap: 0.75rem;
-	}
-	th,
-	td {
-		padding: 0.4rem 1.25rem 0.4rem 0;
-		border-bottom: 1px solid var(--line);
-		text-align: left;
-		vertical-align: baseline;
-	}
-	tbody th {
-		font-weight: inherit;
 	}
 </style>

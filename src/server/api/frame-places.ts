@@ -3,19 +3,13 @@ import { zoneAt } from '$core/light';
 import { framePlacesSchema, type FramePlacesAsked } from '$contract/frame-places';
 import type { FrameRecord } from '$contract/records';
 import { check } from '$contract/validate';
-import { allOrNone, store } from '../store';
+import { store } from '../store';
+import { allTogether, NotAll } from './all-together';
 import { invalid, onlyAllow, stale } from './answers';
 import { guarded } from './guarded';
 import { readJson } from './read-json';
 
 type Asked = FramePlacesAsked['frames'][number];
-
-/** Why none is written. */
-class NotAll extends Error {
-	constructor(readonly answer: Response) {
-		super();
-	}
-}
 
 /** A frame where it was taken, with the zone of the place. */
 function placed(frame: FrameRecord, { where, takenAt = frame.takenAt }: Asked): FrameRecord {
@@ -47,12 +41,7 @@ const POST = guarded(async ({ request }) => {
 	const checked = check(framePlacesSchema, read.body, 'refuse');
 	if (!checked.ok) return invalid(checked.issues);
 	const { frames } = checked.value as FramePlacesAsked;
-	try {
-		return json({ items: allOrNone(() => frames.map(write)) });
-	} catch (error) {
-		if (error instanceof NotAll) return error.answer;
-		throw error;
-	}
+	return allTogether(() => json({ items: frames.map(write) }));
 });
 
 export const framePlacesHandlers = { POST, fallback: onlyAllow('POST') };

@@ -5,7 +5,8 @@ import { giftOf, giftTakenSchema, takenIn, type Gift, type GiftTaken } from '$co
 import { version } from '$contract/version';
 import { check } from '$contract/validate';
 import { bodyOf } from '../learnt';
-import { allOrNone, store } from '../store';
+import { store } from '../store';
+import { allTogether, NotAll } from './all-together';
 import { invalid, notFound, onlyAllow, problem, stale } from './answers';
 import { asFile } from './file-name';
 import { guarded } from './guarded';
@@ -51,28 +52,21 @@ const code = guarded(async ({ params }) => {
 	});
 });
 
-/** Why none of it is written. */
-class NotTakenIn extends Error {
-	constructor(readonly answer: Response) {
-		super();
-	}
-}
-
 /** Writes the camera of a gift; the same one again is harmless. */
 function writeCamera({ gift, instead, id, another = false }: GiftTaken) {
 	const { cameras } = store();
 	if (!instead) {
 		const made = cameras.create(id!.toLowerCase(), takenIn(gift, another));
 		if (made.result === 'created' || made.result === 'same') return made.record;
-		throw new NotTakenIn(
+		throw new NotAll(
 			made.result === 'invalid' ? invalid(made.issues) : stale('Another camera has this id', made.record)
 		);
 	}
 	const here = cameras.get(instead.id.toLowerCase());
-	if (!here) throw new NotTakenIn(notFound('camera'));
+	if (!here) throw new NotAll(notFound('camera'));
 	const written = cameras.replace(here.id, instead.version, takenIn(gift, another, here));
 	if (written.result === 'replaced') return written.record;
-	throw new NotTakenIn(
+	throw new NotAll(
 		written.result === 'stale'
 			? stale('This camera was changed elsewhere since it was read', written.record)
 			: notFound('camera')
@@ -86,7 +80,7 @@ function writeMeasurements({ measurements: given }: Gift, cameraId: string): voi
 		// Of a camera that is here twice each has its own.
 		const own = there && there.cameraId !== cameraId ? v5(id.toLowerCase(), cameraId) : id.toLowerCase();
 		const made = measurements.create(own, { ...measurement, cameraId });
-		if (made.result === 'invalid') throw new NotTakenIn(invalid(made.issues));
+		if (made.result === 'invalid') throw new NotAll(invalid(made.issues));
 	}
 }
 
@@ -96,18 +90,11 @@ const take = guarded(async ({ request }) => {
 	const checked = check(giftTakenSchema, read.body, 'refuse');
 	if (!checked.ok) return invalid(checked.issues);
 	const taken = checked.value as unknown as GiftTaken;
-	try {
-		return json(
-			allOrNone(() => {
-				const camera = writeCamera(taken);
-				writeMeasurements(taken.gift, camera.id);
-				return camera;
-			})
-		);
-	} catch (error) {
-		if (error instanceof NotTakenIn) return error.answer;
-		throw error;
-	}
+	return allTogether(() => {
+		const camera = writeCamera(taken);
+		writeMeasurements(taken.gift, camera.id);
+		return json(camera);
+	});
 });
 
 export const giftHandlers = { GET: file, fallback: onlyAllow('GET') };

@@ -1,13 +1,11 @@
 import { togetherSchema, type TogetherAsked } from '$contract/together';
 import { check } from '$contract/validate';
 import type { RecordTable } from '../database/record-table';
-import { allOrNone, store } from '../store';
+import { store } from '../store';
+import { allTogether, NotAll } from './all-together';
 import { invalid, onlyAllow, problem } from './answers';
 import { guarded } from './guarded';
 import { readJson } from './read-json';
-
-/** Why none is taken away. */
-class NotAll extends Error {}
 
 const whys: Readonly<Record<string, string>> = {
 	missing: 'is not there any more',
@@ -22,19 +20,14 @@ const POST = guarded(async ({ request }) => {
 	const checked = check(togetherSchema, read.body, 'refuse');
 	if (!checked.ok) return invalid(checked.issues);
 	const { records } = checked.value as TogetherAsked;
-	try {
-		allOrNone(() => {
-			for (const { kind, id, version } of records) {
-				const table = store()[kind] as unknown as RecordTable<object>;
-				const { result } = table.remove(id.toLowerCase(), version);
-				if (result !== 'removed') throw new NotAll(`One of the ${kind} ${whys[result]}`);
-			}
-		});
+	return allTogether(() => {
+		for (const { kind, id, version } of records) {
+			const table = store()[kind] as unknown as RecordTable<object>;
+			const { result } = table.remove(id.toLowerCase(), version);
+			if (result !== 'removed') throw new NotAll(problem(409, `One of the ${kind} ${whys[result]}`));
+		}
 		return new Response(null, { status: 204 });
-	} catch (error) {
-		if (error instanceof NotAll) return problem(409, error.message);
-		throw error;
-	}
+	});
 });
 
 export const togetherHandlers = { POST, fallback: onlyAllow('POST') };
