@@ -132,6 +132,8 @@ test('what is no scan, too much or of no frame is refused with a word', async ({
 	]);
 	expect(await write(picture, crypto.randomUUID())).toEqual([404, 'There is no such frame']);
 	expect((await request.get(`/api/frames/${crypto.randomUUID()}/metadata.xmp`)).status()).toBe(404);
+	const head = await request.head(`/api/frames/${id}/metadata.xmp`);
+	expect(head.headers()['content-type']).toBe('application/rdf+xml');
 	const table = await request.post('/api/scans.csv', {
 		data: { scans: [{ file: 'a', frameId: crypto.randomUUID() }] }
 	});

@@ -81,7 +81,11 @@ export class ScanDesk {
 		// One after the other: a folder of large scans must not be opened at once.
 		for (const [at, { file }] of this.scans.entries()) {
 			const picture = await smallPicture(file);
-			if (this.scans[at]?.file !== file) return;
+			if (this.scans[at]?.file !== file) {
+				// Others were dropped meanwhile.
+				if (picture) URL.revokeObjectURL(picture);
+				return;
+			}
 			if (picture) this.scans = this.scans.with(at, { file, picture });
 		}
 	}

@@ -28,7 +28,7 @@ async function received(request: Request): Promise<{ id: string; file: string } 
 	mkdirSync(importsFolder(), { recursive: true });
 	const id = crypto.randomUUID();
 	const file = join(importsFolder(), `${id}.zip`);
-	const answer = await bodyIntoFile(request, file, MOST_BYTES, 'The archive');
+	const answer = await bodyIntoFile(request, file, MOST_BYTES, 'archive');
 	if (!answer) return { id, file };
 	forgetImports();
 	return { answer };

@@ -26,7 +26,7 @@ const sizeInWords = (bytes: number) => (bytes < GIGA ? `${bytes / MEGA} MiB` : `
  * Writes a body into a file while it comes.
  *
  * @param most bytes that it may have
- * @param what it is, in a sentence
+ * @param what it is, in a word
  * @returns the answer to give where it is not all there; null where it is
  */
 export async function bodyIntoFile(
@@ -35,15 +35,15 @@ export async function bodyIntoFile(
 	most: number,
 	what: string
 ): Promise<Response | null> {
-	if (!request.body) return problem(400, `Send ${what} as the body`);
+	if (!request.body) return problem(400, `Send the ${what} as the body`);
 	try {
 		await pipeline(Readable.fromWeb(request.body as never), upTo(most), createWriteStream(file));
 		return null;
 	} catch (error) {
 		discard(request);
-		if (error instanceof TooLarge) return problem(413, `${what} is larger than ${sizeInWords(most)}`);
+		if (error instanceof TooLarge) return problem(413, `The ${what} is larger than ${sizeInWords(most)}`);
 		if ((error as { code?: string }).code === 'ENOSPC')
 			return problem(507, 'The disk is full. Nothing was taken: make room and try again.');
-		return problem(400, `${what} ended before all of it was there`);
+		return problem(400, `The ${what} ended before all of it was there`);
 	}
 }

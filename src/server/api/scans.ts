@@ -15,6 +15,7 @@ import { invalid, notFound, onlyAllow, problem } from './answers';
 import { bodyIntoFile } from './body-into-file';
 import { asFile } from './file-name';
 import { guarded } from './guarded';
+import { discard } from './read-body';
 import { readJson } from './read-json';
 
 /** What was logged of a frame, into files that show it. */
@@ -42,18 +43,23 @@ function kindOf(file: string): PictureType | undefined {
 
 const nameFor = ({ camera, frame }: FrameWithAll) => `${camera.name} ${frame.number}`;
 
-/** Does something with files in a folder of their own, which goes when the answer has gone. */
+/**
+ * Does something with files in a folder of their own, which goes when the answer has gone.
+ *
+ * @param head whether only what is said before the file is asked for
+ */
 async function inFolder(
+	head: boolean,
 	work: (folder: string) => Promise<{ file: string; headers: Record<string, string> } | Response>
 ): Promise<Response> {
 	const folder = mkdtempSync(join(tmpdir(), 'just-enough-scan-'));
 	const forget = () => rmSync(folder, { recursive: true, force: true });
 	try {
 		const made = await work(folder);
-		if (made instanceof Response) {
-			forget();
-			return made;
-		}
+		if (made instanceof Response || head) forget();
+		if (made instanceof Response) return made;
+		// Whoever asks for the head alone takes no body, and a stream that nobody takes never ends.
+		if (head) return new Response(null, { headers: made.headers });
 		const stream = createReadStream(made.file);
 		stream.once('close', forget);
 		return new Response(Readable.toWeb(stream) as ReadableStream, {
@@ -72,10 +78,13 @@ const NO_PICTURE =
 /** Takes a scan and gives it back with what was logged in it; nothing is kept. */
 const POST = guarded(({ params, request }) => {
 	const all = withAll(params.id!);
-	if (!all) return notFound('frame');
-	return inFolder(async (folder) => {
+	if (!all) {
+		discard(request);
+		return notFound('frame');
+	}
+	return inFolder(false, async (folder) => {
 		const scan = join(folder, 'scan');
-		const answer = await bodyIntoFile(request, scan, MOST_SCAN_BYTES, 'The scan');
+		const answer = await bodyIntoFile(request, scan, MOST_SCAN_BYTES, 'scan');
 		if (answer) return answer;
 		const type = kindOf(scan);
 		if (!type) return problem(415, NO_PICTURE);
@@ -88,10 +97,10 @@ const POST = guarded(({ params, request }) => {
 });
 
 /** What was logged as a file that lies beside a picture. */
-const beside = guarded(({ params }) => {
+const beside = guarded(({ params, request }) => {
 	const all = withAll(params.id!);
 	if (!all) return notFound('frame');
-	return inFolder(async (folder) => {
+	return inFolder(request.method === 'HEAD', async (folder) => {
 		const file = join(folder, 'frame.xmp');
 		await tagsBeside(file, tagsBesidePicture(all));
 		return {

@@ -38,7 +38,10 @@ async function fileOf(ending: Ending, asked: Asked, head: boolean): Promise<Resp
 	if (store().search.page(search, 1, 0).total === 0) return notFound('frame');
 	const snapshot = snapshotOf(dataFolder());
 	const text = textOf(ending, snapshot, search);
-	const first = await text.next();
+	const first = await text.next().catch((error: unknown) => {
+		snapshot.close();
+		throw error;
+	});
 	if (first.done || head) {
 		await text.return(undefined);
 		snapshot.close();

@@ -25,9 +25,18 @@ function isSame(wanted: unknown, found: unknown): boolean {
 	return texts(wanted).join('\n') === texts(found).join('\n');
 }
 
+/** Pixels that are unpacked to be compared, and how long that may take, s. */
+const MOST_PIXELS = 1e9;
+const MOST_SECONDS = 60;
+
 async function pixelsOf(file: string): Promise<string> {
 	const hash = createHash('sha256');
-	await pipeline(sharp(file, { limitInputPixels: false, sequentialRead: true }).raw(), hash);
+	const source = sharp(file, { limitInputPixels: MOST_PIXELS, sequentialRead: true });
+	try {
+		await pipeline(source.timeout({ seconds: MOST_SECONDS }).raw(), hash);
+	} catch {
+		throw new NotWritten('Its pixels cannot be read, so that nobody could say that they stayed as they are.');
+	}
 	return hash.digest('hex');
 }
 

@@ -183,7 +183,11 @@ describe('what was logged, in a copy of a scan', () => {
 		writeFileSync(half, readFileSync(file).subarray(0, 40));
 		const text = join(folder, 'text.jpg');
 		writeFileSync(text, 'a text');
-		for (const bad of [half, text])
+		// A TIFF whose pixels lie behind its end: exiftool copies what is there, and nobody could compare it.
+		const cut = join(folder, 'cut.tif');
+		const packed = readFileSync(await scanOf('packed.tif'));
+		writeFileSync(cut, packed.subarray(0, 60));
+		for (const bad of [half, text, cut])
 			await expect(copyWithTags(bad, tagsInPicture(all()), copyOf(bad))).rejects.toThrow(NotWritten);
 	});
 });
