@@ -5,7 +5,16 @@ import { filmTypes } from '../core/film';
 import type { NotebookRow } from '../core/notebook';
 import { filmOf, fixedCamera } from '../../tests/fixtures/bag';
 import { draws } from '../../tests/fixtures/few';
-import { cameraNamed, filmKey, filmNamed, notebookRecords, packsOf, twice, type Bag } from './notebook';
+import {
+	cameraNamed,
+	filmKey,
+	filmNamed,
+	notebookRecords,
+	packsOf,
+	twice,
+	withProblems,
+	type Bag
+} from './notebook';
 import { recordSchemas, type RecordKind } from './records';
 import { check } from './validate';
 
@@ -47,6 +56,12 @@ describe('rows of a notebook', () => {
 	it('say a number that a roll has twice', () => {
 		const rows = [row({ line: 2, roll: 'A', number: 3 }), row({ line: 3, roll: 'A', number: 3 })];
 		expect([...twice(packsOf(rows))]).toEqual([[3, 'frame 3 is in this roll twice']]);
+		const wrong = row({ line: 4, problems: ['it has no date'] });
+		expect(withProblems([...rows, wrong]).map(({ problems }) => problems)).toEqual([
+			[],
+			['frame 3 is in this roll twice'],
+			['it has no date']
+		]);
 	});
 
 	it('know cameras and films of the bag again, of whatever capitals', () => {

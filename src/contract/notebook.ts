@@ -92,6 +92,12 @@ export function twice(packs: readonly Pack[]): Map<number, string> {
 	return found;
 }
 
+/** Each row with all that is wrong with it, by itself or beside the others. */
+export function withProblems(rows: readonly NotebookRow[]): { row: NotebookRow; problems: string[] }[] {
+	const again = twice(packsOf(rows));
+	return rows.map((row) => ({ row, problems: [...row.problems, ...[again.get(row.line) ?? []].flat()] }));
+}
+
 const NOON = 12 * 60;
 const LAST_MINUTE = 24 * 60 - 1;
 const two = (value: number) => String(value).padStart(2, '0');

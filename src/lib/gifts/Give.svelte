@@ -5,6 +5,7 @@
 	import type { CameraRecord } from '$contract/records';
 	import { cameraInShort } from '$lib/bag/describe';
 	import type { Kept } from '$lib/records/client';
+	import { steps } from './gift-changes';
 
 	interface Props {
 		camera: Kept<CameraRecord>;
@@ -15,7 +16,6 @@
 	let { camera, measurements, body }: Props = $props();
 
 	let fits = $state(true);
-	const steps = $derived((camera.checklist?.load.length ?? 0) + (camera.checklist?.frame.length ?? 0));
 </script>
 
 <svelte:head><title>Give {camera.name} away · Just Enough</title></svelte:head>
@@ -29,7 +29,7 @@
 		{#if measurements > 0}<li>
 				{measurements === 1 ? 'One measurement' : `${measurements} measurements`}
 			</li>{/if}
-		{#if steps > 0}<li>Its lists: {steps} steps</li>{/if}
+		{#if camera.checklist}<li>Its lists: {steps(camera.checklist)}</li>{/if}
 		{#if camera.notes}<li>Your notes of it: {camera.notes}</li>{/if}
 	</ul>
 	<p>

@@ -14,7 +14,8 @@ export interface Change {
 
 const NOTHING = 'not said';
 const millimetres = (value: number) => `${value} mm`;
-const steps = ({ load, frame }: Checklist) => {
+/** How long a camera's lists are. */
+export const steps = ({ load, frame }: Checklist): string => {
 	const count = load.length + frame.length;
 	return count === 1 ? 'one step' : `${count} steps`;
 };

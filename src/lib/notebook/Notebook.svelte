@@ -5,8 +5,8 @@
 	import { filmTypes, type FilmType } from '$core/film';
 	import { dateOrders, type NotebookField, type NotebookRow } from '$core/notebook';
 	import { formatAperture, formatDistance, formatTime } from '$core/units';
-	import { filmTypeName } from '$core/words';
-	import type { Bag, FilmChoice } from '$contract/notebook';
+	import { filmTypeName, framesInWords } from '$core/words';
+	import type { Bag } from '$contract/notebook';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import DropFiles from '$lib/parts/DropFiles.svelte';
 	import { fieldNames, orderNames } from './notebook-names';
@@ -26,7 +26,6 @@
 	let most = $state(AT_ONCE);
 
 	const MAKE = 'make:';
-	const frames = (count: number) => (count === 1 ? '1 frame' : `${count} frames`);
 	/** A row as it is read, in one line. */
 	const inShort = ({ date, clock, f, seconds, distance, subject, note, place }: NotebookRow) =>
 		[
@@ -40,7 +39,6 @@
 		]
 			.filter(Boolean)
 			.join(' · ');
-	const isoOf = (choice: FilmChoice) => ('iso' in choice ? choice.iso : 400);
 </script>
 
 <svelte:head><title>An old notebook · Just Enough</title></svelte:head>
@@ -133,7 +131,7 @@
 							)}
 					/>
 				{/each}
-				{#each desk.films as { key, choice } (key)}
+				{#each desk.films as { key, choice, iso } (key)}
 					<ChoiceField
 						label={key || 'Where no film is written'}
 						value={'id' in choice ? choice.id : `${MAKE}${choice.type}`}
@@ -141,15 +139,13 @@
 							...bag.films.map((film) => ({ value: film.id, name: film.name })),
 							...filmTypes.map((type) => ({
 								value: `${MAKE}${type}`,
-								name: `new: ${filmTypeName[type]}, ISO ${isoOf(choice)}`
+								name: `new: ${filmTypeName[type]}, ISO ${iso}`
 							}))
 						]}
 						onchange={(value) =>
 							desk.chooseFilm(
 								key,
-								value.startsWith(MAKE)
-									? { type: value.slice(MAKE.length) as FilmType, iso: isoOf(choice) }
-									: { id: value }
+								value.startsWith(MAKE) ? { type: value.slice(MAKE.length) as FilmType, iso } : { id: value }
 							)}
 					/>
 				{/each}
@@ -157,7 +153,7 @@
 		</section>
 		<section class="stack" aria-labelledby="rows">
 			<h2 id="rows">
-				{frames(desk.good.length)} of {desk.rolls === 1 ? 'one roll' : `${desk.rolls} rolls`}{desk.bad
+				{framesInWords(desk.good.length)} of {desk.rolls === 1 ? 'one roll' : `${desk.rolls} rolls`}{desk.bad
 					.length > 0
 					? `, ${desk.bad.length} with a problem`
 					: ''}
@@ -187,7 +183,7 @@
 			{/if}
 			<p>
 				<button class="action" disabled={!desk.ready || desk.busy} onclick={() => desk.bring()}
-					>Bring {frames(desk.good.length)} in</button
+					>Bring {framesInWords(desk.good.length)} in</button
 				>
 			</p>
 		</section>

@@ -19,7 +19,7 @@ import {
 	filmNamed,
 	notebookRecords,
 	packsOf,
-	twice,
+	withProblems,
 	type Bag,
 	type CameraChoice,
 	type FilmChoice,
@@ -67,14 +67,8 @@ export class NotebookDesk {
 	}
 
 	readonly read = $derived.by(() => readRows(this.#rows, this.columns, this.reading));
-	readonly #twice = $derived.by(() => twice(packsOf(this.read)));
 	/** Each row with all that is wrong with it. */
-	readonly rows = $derived.by(() =>
-		this.read.map((row) => ({
-			row,
-			problems: [...row.problems, ...(this.#twice.get(row.line) ?? [])].flat()
-		}))
-	);
+	readonly rows = $derived.by(() => withProblems(this.read));
 	readonly good = $derived.by(() =>
 		this.rows.filter(({ problems }) => problems.length === 0).map(({ row }) => row)
 	);
@@ -88,12 +82,13 @@ export class NotebookDesk {
 	readonly cameras = $derived.by(() =>
 		distinct(this.read.map(({ camera }) => camera)).map((name) => ({ name, choice: this.#cameraOf(name) }))
 	);
+	/** Films that are written, each with what stands for it and the speed of a new one. */
 	readonly films = $derived.by(() => {
 		const first = new Map(this.read.toReversed().map((row) => [filmKey(row), row]));
-		return distinct(this.read.map(filmKey)).map((key) => ({
-			key,
-			choice: this.#filmOf(key, first.get(key)!)
-		}));
+		return distinct(this.read.map(filmKey)).map((key) => {
+			const row = first.get(key)!;
+			return { key, choice: this.#filmOf(key, row), iso: row.iso ?? USUAL_ISO };
+		});
 	});
 
 	/** What is written in a column, in the rows that have something there. */

@@ -1,20 +1,12 @@
 import type { GiftTaken } from '$contract/camera-gift';
 import type { CameraRecord } from '$contract/records';
+import { ask } from './ask';
 import type { Kept } from './client';
 
 /** Takes a camera in that was given: all of it, or nothing. */
 export async function takeIn(
 	taken: GiftTaken
 ): Promise<{ camera: Kept<CameraRecord> } | { problem: string }> {
-	try {
-		const response = await fetch('/api/cameras/received', {
-			method: 'POST',
-			body: JSON.stringify(taken),
-			headers: { 'content-type': 'application/json' }
-		});
-		const answer = await response.json();
-		return response.ok ? { camera: answer } : { problem: `${answer.message}. Nothing was changed.` };
-	} catch {
-		return { problem: 'The server does not answer. Nothing was changed.' };
-	}
+	const done = await ask<Kept<CameraRecord>>('/api/cameras/received', taken);
+	return done.ok ? { camera: done.answer } : { problem: `${done.message}. Nothing was changed.` };
 }

@@ -2,6 +2,7 @@
 <script lang="ts">
 	import { onDestroy } from 'svelte';
 	import { resolve } from '$app/paths';
+	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import DropFiles from '$lib/parts/DropFiles.svelte';
 	import { ScanDesk, type FrameOfLoad, type How } from './scan-desk.svelte';
 
@@ -14,6 +15,11 @@
 	// svelte-ignore state_referenced_locally -- the page is made anew for another load
 	const desk = new ScanDesk(frames);
 	onDestroy(() => desk.forget());
+
+	const choices = $derived([
+		{ value: '', name: 'no frame of these' },
+		...frames.map(({ id, number, line }) => ({ value: id, name: `${number}${line ? ` · ${line}` : ''}` }))
+	]);
 
 	/** Files on the page at first. */
 	const AT_ONCE = 60;
@@ -91,19 +97,12 @@
 									/>{/if}
 							</div>
 							<div class="choice">
-								<span class="name">{file.name}</span>
-								<label>
-									<span class="sr-only">Frame on {file.name}</span>
-									<select
-										value={desk.shown[at]?.id ?? ''}
-										onchange={(event) => desk.put(at, event.currentTarget.value)}
-									>
-										<option value="">no frame of these</option>
-										{#each frames as { id, number, line } (id)}
-											<option value={id}>{number}{line ? ` · ${line}` : ''}</option>
-										{/each}
-									</select>
-								</label>
+								<ChoiceField
+									label="Frame on {file.name}"
+									value={desk.shown[at]?.id ?? ''}
+									options={choices}
+									onchange={(frame) => desk.put(at, frame)}
+								/>
 								<span class="slips small">
 									From here on:
 									<button
@@ -200,19 +199,7 @@
 		grid-template-columns: minmax(0, 1fr);
 		gap: 0.35rem;
 		flex: 1 1 16rem;
-	}
-	.name {
 		overflow-wrap: anywhere;
-		font-weight: 600;
-	}
-	select {
-		width: 100%;
-		min-height: 2.75rem;
-		padding: 0.375rem 0.625rem;
-		background: var(--panel);
-		color: var(--ink);
-		border: 1px solid var(--edge);
-		border-radius: var(--radius-base);
 	}
 	.slips {
 		display: flex;

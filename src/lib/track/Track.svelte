@@ -1,7 +1,7 @@
 <!-- Frames of a load put on places, by the track of the way. -->
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import { coordinatesInWords } from '$core/words';
+	import { coordinatesInWords, framesInWords } from '$core/words';
 	import type { Where } from '$contract/coordinates';
 	import type { FrameRecord } from '$contract/records';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
@@ -25,7 +25,6 @@
 	);
 	const onMap = $derived(frames.filter(({ where }) => where).length);
 	const titled = ({ subject, note }: FrameRecord) => ((subject ?? note) ? ` · ${subject ?? note}` : '');
-	const count = (of: number) => (of === 1 ? '1 frame' : `${of} frames`);
 </script>
 
 <svelte:head><title>Onto the map · Just Enough</title></svelte:head>
@@ -67,7 +66,7 @@
 				<h2 id="found">
 					{desk.toPlace.length === 0
 						? 'The track says nothing new'
-						: `${count(desk.toPlace.length)} to put on the map`}
+						: `${framesInWords(desk.toPlace.length)} to put on the map`}
 				</h2>
 				<p class="soft">
 					{#each desk.tracks as { name, points }, at (at)}{name}: {points} points.
@@ -139,7 +138,7 @@
 				{#if desk.toPlace.length > 0}
 					<p>
 						<button class="action" disabled={desk.busy} onclick={() => desk.place()}
-							>Put {count(desk.toPlace.length)} on the map</button
+							>Put {framesInWords(desk.toPlace.length)} on the map</button
 						>
 					</p>
 				{/if}
