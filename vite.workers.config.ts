@@ -13,5 +13,5 @@ export default defineConfig({
 		minify: false,
 		rolldownOptions: { output: { entryFileNames: 'tasks.js' } }
 	},
-	ssr: { noExternal: true, external: ['better-sqlite3', 'pdfkit', 'sharp', 'svg-to-pdfkit'] }
+	ssr: { noExternal: true, external: ['better-sqlite3', 'fontkit', 'pdfkit', 'sharp', 'svg-to-pdfkit'] }
 });

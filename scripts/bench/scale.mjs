@@ -143,6 +143,7 @@ const pathsFor = ({ oldest, frame, recipe, camera, film }) => [
 	`/api/frames?camera=${camera}&q=winch`,
 	'/api/loads?limit=100',
 	'/api/pictures',
+	`/api/loads/${oldest}/paper.pdf`,
 	`/api/cameras/${camera}/learnt?film=${film}`
 ];
 

@@ -1,4 +1,4 @@
-import { localeOf } from '$lib/parts/moment';
+import { localeOf } from '$core/words';
 import { safekeeping } from '$server/store';
 import type { LayoutServerLoad } from './$types';
 

@@ -10,7 +10,7 @@ test('a load is put on paper: contact sheet, label and captions, black on white 
 	page,
 	request
 }, info) => {
-	const { loadId } = await loadCamera(request, { camera: fixedCamera({ name: 'Brücke' }) });
+	const { loadId } = await loadCamera(request, { camera: fixedCamera({ name: '写ルンです' }) });
 	const load = await (await request.get(`/api/loads/${loadId}`)).json();
 	await request.put(`/api/loads/${loadId}`, { data: { ...load, countsFrom: 81 } });
 	const frame = { loadId, light: null, settings, predicted: null };
@@ -45,7 +45,6 @@ test('a load is put on paper: contact sheet, label and captions, black on white 
 	}
 	const asSheet = await printed('sheet');
 	expect(asSheet.size).toEqual([595, 842]);
-	expect(asSheet.text).toContain('Brücke');
 	expect(asSheet.text).toContain('f/11, 1/100 s');
 	expect(asSheet.text).not.toContain('On paper');
 
@@ -59,7 +58,28 @@ test('a load is put on paper: contact sheet, label and captions, black on white 
 	expect(captions.text).toContain('no. 81');
 	expect(captions.text).not.toContain('no. 82');
 	await page.getByLabel('What').selectOption('label');
-	await expect(page.getByRole('article', { name: 'sleeve label' })).toContainText('Brücke');
+	await expect(page.getByRole('article', { name: 'sleeve label' })).toContainText('写ルンです');
+
+	/** What the server makes of it, under its name. */
+	async function asPdf() {
+		const link = page.getByRole('link', { name: 'Open as PDF' });
+		const answer = await request.get((await link.getAttribute('href'))!);
+		expect(answer.headers()['content-type']).toBe('application/pdf');
+		const text = execFileSync('pdftotext', ['-layout', '-', '-'], {
+			input: await answer.body(),
+			encoding: 'utf8'
+		});
+		return { text, named: answer.headers()['content-disposition'] };
+	}
+	expect((await asPdf()).text).toContain('no. 81 · 1 of');
+	await page.getByLabel('What').selectOption('sheet');
+	await page.getByLabel('Frames', { exact: true }).selectOption('all');
+	const { text, named } = await asPdf();
+	expect(text).toContain('写ルンです, Film 400');
+	expect(text.match(/simulated/g)).toHaveLength(2);
+	expect(named).toContain(`filename*=UTF-8''${encodeURIComponent('写ルンです Film 400 contact sheet.pdf')}`);
+	const nothing = await request.get(`/api/loads/${loadId}/paper.pdf?kind=poster`);
+	expect(nothing.status()).toBe(422);
 
 	await page.evaluate(() => (document.documentElement.dataset.theme = 'dark'));
 	await page.emulateMedia({ media: 'print' });

@@ -1,4 +1,5 @@
 import { archiveAddresses } from './archive-addresses';
+import { paperAddresses } from './paper-addresses';
 import { giftAddresses } from './gift-addresses';
 import { scanAddresses } from './scan-addresses';
 import { backups } from './backups';
@@ -155,6 +156,7 @@ export const openapi = {
 				}
 			}
 		},
+		...paperAddresses,
 		'/api/loads/{id}/shots.csv': {
 			parameters: [id],
 			get: {

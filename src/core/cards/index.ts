@@ -1,3 +1,3 @@
 export { pocketCard, type CardSize } from './card';
 export { cardConditions } from './conditions';
-export { cardSvg, FRACTION_FONT } from './svg';
+export { cardSvg, fromXml, inXml } from './svg';

@@ -36,9 +36,10 @@ const layouts: Readonly<Record<CardSize, Layout>> = {
 const HEAD_FONT = 'Bricolage Grotesque Variable, Bricolage Grotesque, sans-serif';
 const TEXT_FONT = 'Atkinson Hyperlegible Next Variable, Atkinson Hyperlegible Next, sans-serif';
 /** The text families ship without thirds; these come from another one. */
-export const FRACTION_FONT = 'Fractions';
+const FRACTION_FONT = 'Fractions';
 
 const entities: Readonly<Record<string, string>> = { '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' };
+const signs = new Map(Object.entries(entities).map(([sign, entity]) => [entity, sign]));
 /** Whether XML has a character at all. Source: XML 1.0, production 2. */
 function isInXml(character: string): boolean {
 	const code = character.codePointAt(0)!;
@@ -46,13 +47,18 @@ function isInXml(character: string): boolean {
 	return !(code >= 0xd800 && code <= 0xdfff) && code !== 0xfffe && code !== 0xffff;
 }
 
-function escaped(text: string): string {
+/** A text as it stands in XML. */
+export function inXml(text: string): string {
 	const known = [...text].filter(isInXml).join('');
 	return known.replace(/[&<>"]/g, (sign) => entities[sign]);
 }
 
+/** What a text says that stands in XML as `inXml` put it. */
+export const fromXml = (text: string): string =>
+	text.replace(/&(?:amp|lt|gt|quot);/g, (entity) => signs.get(entity)!);
+
 const withFractions = (text: string) =>
-	escaped(text).replace(/[⅓⅔]+/g, (signs) => `<tspan font-family="${FRACTION_FONT}">${signs}</tspan>`);
+	inXml(text).replace(/[⅓⅔]+/g, (signs) => `<tspan font-family="${FRACTION_FONT}">${signs}</tspan>`);
 
 /** Letters are about this wide, of their size. */
 const LETTER = 0.53;
@@ -128,5 +134,5 @@ export function cardSvg(card: PocketCard, size: CardSize): string {
 				'fill-opacity=".75"'
 			)
 		: '';
-	return `<svg xmlns="http://www.w3.org/2000/svg" width="${width}mm" height="${height}mm" viewBox="0 0 ${width} ${height}" font-family="${TEXT_FONT}" fill="#000"><title>${escaped(`${card.camera}, ${card.film}`)}</title><rect width="${width}" height="${height}" rx="${size === 'bank' ? 3.18 : 0}" fill="#fff" stroke="#000" stroke-width=".1"/>${head}${film}${rows.join('')}${legend}</svg>`;
+	return `<svg xmlns="http://www.w3.org/2000/svg" width="${width}mm" height="${height}mm" viewBox="0 0 ${width} ${height}" font-family="${TEXT_FONT}" fill="#000"><title>${inXml(`${card.camera}, ${card.film}`)}</title><rect width="${width}" height="${height}" rx="${size === 'bank' ? 3.18 : 0}" fill="#fff" stroke="#000" stroke-width=".1"/>${head}${film}${rows.join('')}${legend}</svg>`;
 }

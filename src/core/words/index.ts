@@ -26,3 +26,4 @@ export * from './mismatch';
 export * from './fit';
 export * from './cast';
 export * from './marks';
+export * from './moment';

@@ -1,12 +1,11 @@
 <!-- A load as a strip: each frame with its picture, what was promised and how it came out. -->
 <script lang="ts">
 	import { resolve } from '$app/paths';
+	import { printShowing } from '$core/prints';
 	import { heldInWords, judgedInWords } from '$core/words';
 	import { runningNumber } from '$contract/loads';
 	import type { CameraRecord, FilmRecord, LoadRecord } from '$contract/records';
-	import { lensOf } from '$lib/prints/lens';
 	import Print from '$lib/prints/Print.svelte';
-	import { shownError } from '$lib/prints/shown-error';
 	import { frameLight, frameSettings } from '$contract/frame-words';
 	import Promised from './Promised.svelte';
 	import type { StripPlace } from './strip-view';
@@ -23,9 +22,6 @@
 		onselect: (id: string, on: boolean) => void;
 	}
 	let { places, camera, film, load, pictures, selected, onselect }: Props = $props();
-
-	/** Simulated prints share a few grains, so that they are made once. */
-	const GRAINS = 5;
 </script>
 
 <ol class="strip" aria-label="Frames">
@@ -62,15 +58,7 @@
 							loading="lazy"
 						/>
 					{:else}
-						<Print
-							type={film.type}
-							error={shownError(frame.judged?.stops ?? frame.predicted?.error ?? 0)}
-							width={132}
-							height={99}
-							seed={number % GRAINS}
-							lens={lensOf(camera)}
-							seen
-						/>
+						<Print {...printShowing(frame, { camera, film })} width={132} height={99} />
 						<span class="made small">simulated</span>
 					{/if}
 				</div>

@@ -4,13 +4,12 @@
 	import { resolve } from '$app/paths';
 	import { isDevelopedLater } from '$core/film';
 	import { judgedInWords } from '$core/words';
-	import { printsToPick, type Told } from '$core/prints';
+	import { lensOf, printsToPick, type Told } from '$core/prints';
 	import { formatDoubt } from '$core/units';
 	import { faults, tones, type Fault, type Judge, type Judgement, type Tone } from '$contract/frames';
 	import type { PictureRecord } from '$contract/pictures';
 	import type { CameraRecord, FilmRecord, FrameRecord } from '$contract/records';
 	import Pictures from '$lib/parts/Pictures.svelte';
-	import { lensOf } from '$lib/prints/lens';
 	import Print from '$lib/prints/Print.svelte';
 	import { replace, type Kept } from '$lib/records/client';
 	import { frameLight, frameSettings } from '$contract/frame-words';

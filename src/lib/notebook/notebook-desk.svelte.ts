@@ -26,7 +26,7 @@ import {
 	type NotebookRecords
 } from '$contract/notebook';
 import { version } from '$contract/version';
-import { zoneHere } from '$lib/parts/moment';
+import { zoneHere } from '$core/words';
 import { bringArchive, takeArchive } from '$lib/records/archive';
 import { refresh } from '$lib/records/refresh';
 import { removeTogether } from '$lib/records/together';

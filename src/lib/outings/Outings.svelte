@@ -3,7 +3,7 @@
 	import { resolve } from '$app/paths';
 	import { localTime, zoneAt } from '$core/light';
 	import { framesInWords } from '$core/words';
-	import { dateInWords } from '$lib/parts/moment';
+	import { dateInWords } from '$core/words';
 	import type { OutingRecord } from '$contract/records';
 	import PlanNav from '$lib/plan/PlanNav.svelte';
 	import { create, keptInWords, remove, replace, type Kept } from '$lib/records/client';

@@ -4,7 +4,7 @@
 	import { plannedScene, scenesInOrder } from '$core/plan';
 	import { framesInWords, needsInWords, plannedInWords, sceneLightInWords } from '$core/words';
 	import type { OutingRecord } from '$contract/records';
-	import { dateInWords } from '$lib/parts/moment';
+	import { dateInWords } from '$core/words';
 	import type { BagRecords } from '$lib/shoot/bag';
 
 	let { outing, records }: { outing: OutingRecord & { id: string }; records: BagRecords } = $props();

@@ -2,9 +2,8 @@
 <script lang="ts">
 	import type { Camera } from '$core/camera';
 	import { latitudeOf, type Film } from '$core/film';
-	import { lensOf } from './lens';
+	import { lensOf, shownError } from '$core/prints';
 	import Print from './Print.svelte';
-	import { shownError } from './shown-error';
 
 	let { camera, film, errors }: { camera: Camera; film: Film; errors: readonly number[] } = $props();
 

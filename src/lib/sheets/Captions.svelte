@@ -2,25 +2,20 @@
 <script lang="ts">
 	import { page } from '$app/state';
 	import { captionOf } from '$contract/frame-words';
-	import type { CameraRecord, FilmRecord, FrameRecord, LoadRecord } from '$contract/records';
-	import { dayInWords } from '$lib/parts/moment';
+	import type { LoadOnPaper } from '$contract/paper';
+	import type { FrameRecord } from '$contract/records';
+	import { dayOfMoment } from '$core/words';
 	import type { Kept } from '$lib/records/client';
 
-	interface Props {
-		load: LoadRecord;
-		camera: CameraRecord;
-		film: FilmRecord;
-		frames: Kept<FrameRecord>[];
-	}
-	let { load, camera, film, frames }: Props = $props();
+	let { of, frames }: { of: LoadOnPaper; frames: Kept<FrameRecord>[] } = $props();
 
-	const dayOf = ({ takenAt, zone }: FrameRecord) => dayInWords(takenAt, { zone, locale: page.data.locale });
+	const dayOf = ({ takenAt, zone }: FrameRecord) => dayOfMoment(takenAt, { zone, locale: page.data.locale });
 </script>
 
 <ul>
 	{#each frames as frame (frame.id)}
 		<li>
-			{#each captionOf(frame, { load, camera, film }, dayOf(frame)) as line, at (at)}
+			{#each captionOf(frame, of, dayOf(frame)) as line, at (at)}
 				<p class:first={at === 0}>{line}</p>
 			{/each}
 		</li>

@@ -1,49 +1,34 @@
 <!-- All frames of a load on a page: small pictures, or simulated prints where there are none. -->
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import { frameSettings, numberInWords } from '$contract/frame-words';
-	import type { CameraRecord, FilmRecord, FrameRecord, LoadRecord } from '$contract/records';
-	import { lensOf } from '$lib/prints/lens';
+	import { sheetColumns, underFrame, type LoadOnPaper } from '$contract/paper';
+	import type { FrameRecord } from '$contract/records';
+	import { printShowing } from '$core/prints';
 	import Print from '$lib/prints/Print.svelte';
-	import { shownError } from '$lib/prints/shown-error';
 	import type { Kept } from '$lib/records/client';
 	import LoadHead from './LoadHead.svelte';
 
 	interface Props {
-		load: LoadRecord;
-		camera: CameraRecord;
-		film: FilmRecord;
+		of: LoadOnPaper;
 		frames: Kept<FrameRecord>[];
 		pictures: Record<string, string>;
 	}
-	let { load, camera, film, frames, pictures }: Props = $props();
-
-	/** As many beside each other as let a roll stand on one page. */
-	const columns = $derived(frames.length <= 12 ? 3 : frames.length <= 24 ? 4 : 6);
-	/** Simulated prints share a few grains, so that they are made once. */
-	const GRAINS = 5;
+	let { of, frames, pictures }: Props = $props();
 </script>
 
-<LoadHead {load} {camera} {film} {frames} />
-<ol style:--columns={columns}>
+<LoadHead {of} {frames} />
+<ol style:--columns={sheetColumns(frames.length)}>
 	{#each frames as frame (frame.id)}
+		{@const { number, settings, said } = underFrame(frame, of)}
 		<li>
 			{#if pictures[frame.id]}
 				<img src={resolve(`/api/pictures/${pictures[frame.id]}/thumbnail`)} alt="" />
 			{:else}
-				<Print
-					type={film.type}
-					error={shownError(frame.judged?.stops ?? frame.predicted?.error ?? 0)}
-					width={132}
-					height={99}
-					seed={frame.number % GRAINS}
-					lens={lensOf(camera)}
-					seen
-				/>
+				<Print {...printShowing(frame, of)} width={132} height={99} />
 			{/if}
-			<p><strong>{numberInWords(load, frame.number)}</strong>{pictures[frame.id] ? '' : ' · simulated'}</p>
-			<p>{frameSettings(camera, frame)}</p>
-			{#if frame.subject ?? frame.note}<p class="note">{frame.subject ?? frame.note}</p>{/if}
+			<p><strong>{number}</strong>{pictures[frame.id] ? '' : ' · simulated'}</p>
+			<p>{settings}</p>
+			{#if said}<p class="note">{said}</p>{/if}
 		</li>
 	{/each}
 </ol>

@@ -1,13 +1,14 @@
 <!-- A load on paper: contact sheet, sleeve label, captions. -->
 <script lang="ts">
 	import { resolve } from '$app/paths';
+	import { papers, sheetKinds, type Paper, type SheetFrames, type SheetKind } from '$contract/paper';
 	import type { CameraRecord, FilmRecord, FrameRecord, LoadRecord } from '$contract/records';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import type { Kept } from '$lib/records/client';
 	import Captions from './Captions.svelte';
 	import ContactSheet from './ContactSheet.svelte';
 	import LoadHead from './LoadHead.svelte';
-	import { onPaper, papers, type Paper } from './paper';
+	import { onPaper } from './paper';
 
 	interface Props {
 		load: Kept<LoadRecord>;
@@ -18,11 +19,11 @@
 	}
 	let { load, camera, film, frames, pictures }: Props = $props();
 
-	const kinds = { sheet: 'contact sheet', label: 'sleeve label', captions: 'captions for prints' } as const;
-	let kind = $state<keyof typeof kinds>('sheet');
-	let which = $state<'all' | 'kept'>('all');
+	let kind = $state<SheetKind>('sheet');
+	let which = $state<SheetFrames>('all');
 	let paper = $state<Paper>('a4');
 
+	const of = $derived({ load, camera, film });
 	const kept = $derived(frames.filter(({ judged }) => judged?.kept));
 	const shown = $derived(which === 'kept' ? kept : frames);
 	$effect(() => onPaper(paper));
@@ -38,7 +39,7 @@
 			<ChoiceField
 				label="What"
 				value={kind}
-				options={Object.entries(kinds).map(([value, name]) => ({ value: value as keyof typeof kinds, name }))}
+				options={Object.entries(sheetKinds).map(([value, name]) => ({ value: value as SheetKind, name }))}
 				onchange={(next) => (kind = next)}
 			/>
 			<ChoiceField
@@ -56,7 +57,15 @@
 				options={Object.entries(papers).map(([value, { name }]) => ({ value: value as Paper, name }))}
 				onchange={(next) => (paper = next)}
 			/>
-			<button class="action" disabled={shown.length === 0} onclick={print}>Print, or save as PDF</button>
+			{#if shown.length > 0}
+				<button class="action" onclick={print}>Print</button>
+				<!-- Another program's document: the browser shows it, or keeps it. -->
+				<a
+					class="quiet"
+					href={resolve(`/api/loads/${load.id}/paper.pdf?kind=${kind}&frames=${which}&paper=${paper}`)}
+					target="_blank">Open as PDF</a
+				>
+			{/if}
 		</div>
 		{#if shown.length === 0}
 			<p class="notice">
@@ -67,10 +76,10 @@
 		{/if}
 	</div>
 	{#if shown.length > 0}
-		<article class={kind} aria-label={kinds[kind]}>
-			{#if kind === 'sheet'}<ContactSheet {load} {camera} {film} frames={shown} {pictures} />
-			{:else if kind === 'label'}<LoadHead {load} {camera} {film} frames={shown} />
-			{:else}<Captions {load} {camera} {film} frames={shown} />{/if}
+		<article class={kind} aria-label={sheetKinds[kind]}>
+			{#if kind === 'sheet'}<ContactSheet {of} frames={shown} {pictures} />
+			{:else if kind === 'label'}<LoadHead {of} frames={shown} />
+			{:else}<Captions {of} frames={shown} />{/if}
 		</article>
 	{/if}
 </div>

@@ -13,7 +13,7 @@ import { withPrediction } from '$contract/predicted';
 import type { FrameRecord, LoadRecord } from '$contract/records';
 import type { Judgement } from '$contract/frames';
 import { ownPosition } from '$lib/here/own-position.svelte';
-import { zoneHere } from '$lib/parts/moment';
+import { zoneHere } from '$core/words';
 import { replace, type Kept } from '$lib/records/client';
 import { keepHere, keptHere } from '$lib/records/kept-here';
 import type { Loaded } from './bag';

@@ -30,4 +30,10 @@ describe('a card as PDF', () => {
 			if (row.verdict === 'just-enough') expect(text).toContain(row.set);
 		}
 	});
+
+	it('of a camera whose name is in another script has its letters', async () => {
+		const card = pocketCard(fixedCamera({ name: '写ルンです & 한국' }), colourNegative400, [], 'a6');
+		const text = poppler('pdftotext', ['-layout'], await pdfOf(cardSvg(card, 'a6')));
+		expect(text.replace(/\s/g, '')).toContain('写ルンです&한국');
+	});
 });

@@ -1,13 +1,19 @@
 import PDFDocument from 'pdfkit';
 import SVGtoPDF from 'svg-to-pdfkit';
-import semiBold from '@expo-google-fonts/atkinson-hyperlegible-next/600SemiBold/AtkinsonHyperlegibleNext_600SemiBold.ttf?inline';
-import regular from '@expo-google-fonts/atkinson-hyperlegible-next/400Regular/AtkinsonHyperlegibleNext_400Regular.ttf?inline';
-import fractions from '@expo-google-fonts/noto-sans/600SemiBold/NotoSans_600SemiBold.ttf?inline';
-import { FRACTION_FONT } from '$core/cards';
+import { fromXml, inXml } from '$core/cards';
+import { bytesOf } from '../paper/document';
+import { familyNames, fontName, registerFonts } from '../paper/fonts';
+import { piecesOf } from '../paper/pieces';
 
 const POINTS_PER_MM = 72 / 25.4;
 
-const bytesOf = (inlined: string) => Buffer.from(inlined.slice(inlined.indexOf(',') + 1), 'base64');
+/** A card's texts, each letter in a font that has it. */
+const withFonts = (svg: string): string =>
+	svg.replace(/(?<=>)[^<>]+(?=<)/g, (text) => {
+		const pieces = piecesOf(fromXml(text));
+		if (pieces.every(({ family }) => family === familyNames[0])) return text;
+		return pieces.map(({ text, family }) => `<tspan font-family="${family}">${inXml(text)}</tspan>`).join('');
+	});
 
 /**
  * A card's SVG as a PDF page of the same size, with its text as text.
@@ -20,22 +26,14 @@ export function pdfOf(svg: string): Promise<Buffer> {
 	const document = new PDFDocument({
 		size,
 		margin: 0,
-		info: { Title: /<title>(.*?)<\/title>/.exec(svg)?.[1] ?? '' }
+		info: { Title: fromXml(/<title>(.*?)<\/title>/.exec(svg)?.[1] ?? '') }
 	});
-	document.registerFont('regular', bytesOf(regular));
-	document.registerFont('heavy', bytesOf(semiBold));
-	document.registerFont('fractions', bytesOf(fractions));
-	SVGtoPDF(document, svg, 0, 0, {
+	registerFonts(document);
+	SVGtoPDF(document, withFonts(svg), 0, 0, {
 		width: size[0],
 		height: size[1],
 		fontCallback: (family, bold) =>
-			family.includes(FRACTION_FONT) ? 'fractions' : bold ? 'heavy' : 'regular'
+			fontName(familyNames.find((name) => name === family) ?? familyNames[0], bold)
 	});
-	return new Promise((resolve, reject) => {
-		const chunks: Buffer[] = [];
-		document.on('data', (chunk: Buffer) => chunks.push(chunk));
-		document.on('end', () => resolve(Buffer.concat(chunks)));
-		document.on('error', reject);
-		document.end();
-	});
+	return bytesOf(document);
 }

@@ -12,6 +12,7 @@ import {
 import type { Teaching } from '../told';
 import { calendarOf, feedOf, type CarriedBag } from '../outings/calendar';
 import { pdfOf } from '../cards/pdf';
+import { sheetPdf, type OnPaper } from '../paper/sheet';
 import { cardSvg, pocketCard } from '$core/cards';
 import { lookThrough, takeArchive } from '../archive/task';
 import { makeBackup } from '../safekeeping/make';
@@ -75,6 +76,7 @@ export const tasks = {
 	learntFor: ({ told, things }: Teaching, asked: LearntQuestion) =>
 		learntFor(taughtBy(told, things, asked.camera), things, asked),
 	card,
+	paper: async (asked: OnPaper) => new Uint8Array(await sheetPdf(asked)),
 	makeBackup,
 	bringIn,
 	lookThrough,

@@ -37,9 +37,9 @@ export function momentInWords(
  *
  * @param at ISO 8601 with its offset
  * @param zone as of `momentInWords`
- * @example dayInWords('2026-05-02T22:30:00Z', { zone: 'Etc/GMT-9' }) // '3 May 2026'
+ * @example dayOfMoment('2026-05-02T22:30:00Z', { zone: 'Etc/GMT-9' }) // '3 May 2026'
  */
-export function dayInWords(
+export function dayOfMoment(
 	at: string,
 	{ zone, locale = USUAL_LOCALE }: { zone?: string; locale?: string } = {}
 ): string {
