@@ -13,5 +13,8 @@ export default defineConfig({
 		minify: false,
 		rolldownOptions: { output: { entryFileNames: 'tasks.js' } }
 	},
-	ssr: { noExternal: true, external: ['better-sqlite3', 'fontkit', 'pdfkit', 'sharp', 'svg-to-pdfkit'] }
+	ssr: {
+		noExternal: true,
+		external: ['better-sqlite3', 'fontkit', 'pdfkit', 'heic-decode', 'sharp', 'svg-to-pdfkit']
+	}
 });

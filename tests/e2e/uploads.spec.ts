@@ -1,8 +1,10 @@
 import { randomUUID } from 'node:crypto';
 import { deflateSync } from 'node:zlib';
 import sharp from 'sharp';
+import { readFileSync } from 'node:fs';
+import { rawOf } from '../fixtures/raw';
 import { pngChunk, pngHeader, pngSignature } from '../fixtures/png';
-import { expect, loadCamera, test } from './app';
+import { expect, loadCamera, open, test } from './app';
 
 /** Pictures that are not what they say, or too much: refused with a word, and nothing stored. */
 
@@ -68,4 +70,45 @@ test('hostile pictures are refused with a clear word and leave nothing behind', 
 	const page = await (await request.get(`/bag/camera/${cameraId}`)).text();
 	expect(page).not.toContain('cron.jpg');
 	expect((page.match(/\/thumbnail/g) ?? []).length).toBe(0);
+});
+
+test('what a phone and a raw camera make is kept as it is, shown small, and listed page by page', async ({
+	page,
+	request
+}) => {
+	const { cameraId } = await loadCamera(request);
+	const heic = readFileSync(new URL('../fixtures/photos/two-halves.heic', import.meta.url));
+	const jpeg = await sharp({ create: { width: 40, height: 30, channels: 3, background: '#a33' } })
+		.jpeg()
+		.toBuffer();
+	const raw = rawOf(jpeg, 40, 30);
+	await open(page, `/bag/camera/${cameraId}`);
+	await page.getByText('Pictures of it').click();
+	await page.getByLabel('Drop a picture here, or choose one').setInputFiles([
+		{ name: 'IMG_0001.HEIC', mimeType: 'image/heic', buffer: heic },
+		{ name: 'R0002.DNG', mimeType: '', buffer: raw }
+	]);
+	for (const [name, width, bytes, type] of [
+		['IMG_0001.HEIC', 64, heic, 'image/heic'],
+		['R0002.DNG', 40, raw, 'image/x-raw']
+	] as const) {
+		const small = page.getByRole('img', { name: new RegExp(name) });
+		// Small pictures are fetched as they come into view.
+		await small.scrollIntoViewIfNeeded();
+		await expect.poll(() => small.evaluate((image: HTMLImageElement) => image.naturalWidth)).toBe(width);
+		const kept = await request.get(
+			(await page.getByRole('link', { name: new RegExp(name) }).getAttribute('href'))!
+		);
+		expect(kept.headers()['content-type']).toBe(type);
+		expect(bytes.equals(await kept.body())).toBe(true);
+	}
+	const list = (query: string) => request.get(`/api/pictures?camera=${cameraId}&limit=1${query}`);
+	const first = await (await list('')).json();
+	expect(first).toMatchObject({
+		items: [{ name: 'R0002.DNG', owner: 'camera', ownerId: cameraId }],
+		total: 2
+	});
+	const second = await (await list(`&after=${first.next}`)).json();
+	expect(second).toMatchObject({ items: [{ name: 'IMG_0001.HEIC' }], next: null });
+	expect((await list('&after=nonsense')).status()).toBe(422);
 });

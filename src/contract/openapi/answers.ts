@@ -1,7 +1,22 @@
+import { pictureTypes } from '../pictures';
 import { dayPlan, yearPlan } from './plan-answers';
 import { learnt, learntSoFar } from './learn-answers';
 import { lightAnswer } from './light-answers';
 import { doubt, ev, list, object, oneOf, orNull, pair, ref, text, type Schema } from './building-blocks';
+
+const picture: Record<string, Schema> = {
+	id: { type: 'string', format: 'uuid' },
+	name: text(200),
+	type: { type: 'string', enum: pictureTypes },
+	width: { type: 'integer', description: 'pixels, as it is to be seen' },
+	height: { type: 'integer' },
+	addedAt: { type: 'string', format: 'date-time' }
+};
+const ownedPicture: Record<string, Schema> = {
+	...picture,
+	owner: oneOf('frame', 'camera'),
+	ownerId: { type: 'string', format: 'uuid' }
+};
 
 /** JSON Schemas of what the program answers: held to what it really does by a test. */
 
@@ -114,17 +129,8 @@ export const answers = {
 	YearPlan: yearPlan,
 	Learnt: learnt,
 	LearntSoFar: learntSoFar,
-	Picture: object(
-		{
-			id: { type: 'string', format: 'uuid' },
-			name: text(200),
-			type: text(40),
-			width: { type: 'integer', description: 'pixels, as it is to be seen' },
-			height: { type: 'integer' },
-			addedAt: { type: 'string', format: 'date-time' }
-		},
-		['id', 'name', 'type', 'width', 'height', 'addedAt']
-	),
+	Picture: object(picture, Object.keys(picture)),
+	OwnedPicture: object(ownedPicture, Object.keys(ownedPicture)),
 	Formats: object(
 		{
 			items: list(

@@ -10,6 +10,22 @@ const parameter = (name: string, schema: ISchema<unknown>) => ({
 	schema: described(schema)
 });
 
+export const pageParameters = Object.entries(pageFields).map(([name, field]) => parameter(name, field));
+
+/** A page of a list. */
+export const pageOf = (item: object) => ({
+	type: 'object',
+	properties: {
+		items: { type: 'array', items: item },
+		total: { type: 'integer' },
+		next: {
+			anyOf: [{ type: 'string' }, { type: 'null' }],
+			description: 'what `after` takes for the page behind this one'
+		}
+	},
+	required: ['items', 'total', 'next']
+});
+
 /** One record: read, replaced, deleted. */
 function recordPath(singular: string, kept: object, replacing: object) {
 	const missing = { 404: problem('Not there') };
@@ -66,29 +82,14 @@ export function collection(kind: RecordKind, singular: string, component: string
 		]
 	});
 	const kept = stamped('id', 'version');
-	const page = {
-		type: 'object',
-		properties: {
-			items: { type: 'array', items: kept },
-			total: { type: 'integer' },
-			next: {
-				anyOf: [{ type: 'string' }, { type: 'null' }],
-				description: 'what `after` takes for the page behind this one'
-			}
-		},
-		required: ['items', 'total', 'next']
-	};
 	const filters = (listFilters[kind] ?? []).map((name) => parameter(name, filterFields[name]));
 	return {
 		[`/api/${kind}`]: {
 			get: {
 				operationId: `list-${kind}`,
 				summary: `The ${kind}, page by page`,
-				parameters: [
-					...Object.entries(pageFields).map(([name, field]) => parameter(name, field)),
-					...filters
-				],
-				responses: { 200: answer('A page and how many there are', page), 422: badBody[422] }
+				parameters: [...pageParameters, ...filters],
+				responses: { 200: answer('A page and how many there are', pageOf(kept)), 422: badBody[422] }
 			},
 			post: {
 				operationId: `create-${singular}`,

@@ -1,3 +1,5 @@
+import { pictureTypes, writtenTypes } from '../pictures';
+
 /** Parts that many addresses of the description share. */
 
 export const ref = (schema: string) => ({ $ref: `#/components/schemas/${schema}` });
@@ -15,5 +17,6 @@ export const badBody = {
 export const id = { name: 'id', in: 'path', required: true, schema: { type: 'string', format: 'uuid' } };
 export const bytes = (...types: string[]) =>
 	Object.fromEntries(types.map((type) => [type, { schema: { type: 'string', format: 'binary' } }]));
-export const aPicture = bytes('image/jpeg', 'image/png', 'image/webp', 'image/tiff');
+export const aScan = bytes(...writtenTypes);
+export const aPicture = bytes(...pictureTypes);
 export const owner = (name: string) => ({ name, in: 'query', schema: { type: 'string', format: 'uuid' } });

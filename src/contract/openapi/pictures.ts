@@ -1,3 +1,4 @@
+import { pageOf, pageParameters } from './collection';
 import { aPicture, answer, badBody, bytes, id, owner, problem, ref } from './parts';
 
 /** Pictures in the addresses. */
@@ -5,14 +6,10 @@ export const pictures = {
 	'/api/pictures': {
 		get: {
 			operationId: 'list-pictures',
-			summary: 'The pictures of a frame or of a camera; of neither, the newest',
-			parameters: [owner('frame'), owner('camera')],
+			summary: 'Pictures page by page, the last that were added first: of a frame, of a camera, or all',
+			parameters: [owner('frame'), owner('camera'), ...pageParameters],
 			responses: {
-				200: answer('They, without their pixels', {
-					type: 'object',
-					properties: { items: { type: 'array', items: ref('Picture') } },
-					required: ['items']
-				}),
+				200: answer('A page and how many there are, without their pixels', pageOf(ref('OwnedPicture'))),
 				422: badBody[422]
 			}
 		},

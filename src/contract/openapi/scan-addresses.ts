@@ -1,4 +1,4 @@
-import { aPicture, badBody, bytes, id, json, problem, ref } from './parts';
+import { aScan, badBody, bytes, id, json, problem, ref } from './parts';
 
 /** What was logged, into the files that show it. */
 export const scanAddresses = {
@@ -7,9 +7,9 @@ export const scanAddresses = {
 		post: {
 			operationId: 'write-into-scan',
 			summary: 'Gives a scan back with what was logged of the frame in it (EXIF, XMP); nothing is kept',
-			requestBody: { required: true, content: aPicture },
+			requestBody: { required: true, content: aScan },
 			responses: {
-				200: { description: 'A copy: its pixels are the same to the byte', content: aPicture },
+				200: { description: 'A copy: its pixels are the same to the byte', content: aScan },
 				404: problem('There is no such frame'),
 				413: problem('Larger than 1 GiB'),
 				415: problem('No JPEG, PNG, WebP or TIFF'),

@@ -1,12 +1,7 @@
 <!-- Pictures of a frame or of a camera: dropped or chosen, kept as they are, shown small. -->
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import {
-		MOST_PICTURE_BYTES,
-		pictureTypes,
-		type PictureOwner,
-		type PictureRecord
-	} from '$contract/pictures';
+	import { MOST_PICTURE_BYTES, takenFiles, type PictureOwner, type PictureRecord } from '$contract/pictures';
 	import { addPicture, removePicture } from '$lib/records/client';
 	import { refresh } from '$lib/records/refresh';
 	import DropFiles from './DropFiles.svelte';
@@ -69,6 +64,7 @@
 			<a href={resolve(`/api/pictures/${picture.id}`)} target="_blank" rel="noopener">
 				<img
 					src={resolve(`/api/pictures/${picture.id}/thumbnail`)}
+					loading="lazy"
 					alt="{what} {picture.name}, {picture.width} by {picture.height} pixels"
 				/>
 			</a>
@@ -81,8 +77,8 @@
 	{/each}
 	<DropFiles
 		label={busy ? 'Keeping it …' : `Drop a ${what} here, or choose one`}
-		hint="JPEG, PNG, WebP or TIFF, at most {megabytes} MB; kept as it is"
-		accept={pictureTypes.join(',')}
+		hint="JPEG, PNG, WebP, TIFF, HEIC, AVIF or raw, at most {megabytes} MB; kept as it is"
+		accept={takenFiles}
 		multiple
 		disabled={busy}
 		onfiles={take}

@@ -8,7 +8,7 @@ import {
 	type Pairing
 } from '$core/scans';
 import { namer } from '$contract/file-names';
-import { pictureEndings } from '$contract/pictures';
+import { endingOf, pictureEndings, writtenTypes } from '$contract/pictures';
 import { MOST_SCANS } from '$contract/scans';
 import { tableOf, writtenBeside, writtenInto, type Written } from '$lib/records/scans';
 import { smallPicture } from './small-picture';
@@ -33,8 +33,7 @@ interface Scan {
 	picture: string | null;
 }
 
-const endingOf = (name: string) => /\.([a-z0-9]+)$/i.exec(name)?.[1].toLowerCase() ?? '';
-const written = new Set(Object.values(pictureEndings).flat());
+const written = new Set(writtenTypes.flatMap((type) => pictureEndings[type]));
 /** Whether metadata is written into such a file, rather than beside it. */
 const takesMetadata = (name: string) => written.has(endingOf(name));
 const withoutEnding = (name: string) => name.replace(/\.[^.]*$/, '');

@@ -22,6 +22,7 @@
 		{@const { number, settings, said } = underFrame(frame, of)}
 		<li>
 			{#if pictures[frame.id]}
+				<!-- Not lazily: what is printed must be there. -->
 				<img src={resolve(`/api/pictures/${pictures[frame.id]}/thumbnail`)} alt="" />
 			{:else}
 				<Print {...printShowing(frame, of)} width={132} height={99} />

@@ -12,6 +12,8 @@ export const invalid = (issues: Issue[]) =>
 		{ status: 422 }
 	);
 
+export const NO_PAGE: Issue = { path: 'after', message: 'must be the next of another page' };
+
 export const problem = (status: number, message: string) => json({ message }, { status });
 
 export const stale = (message: string, current: unknown) => json({ message, current }, { status: 409 });

@@ -3,7 +3,7 @@ import { number, object, string, type AnySchema, type ISchema } from 'yup';
 import { DEFAULT_ITEMS, filterFields, pageFields, type FilterName } from '$contract/lists';
 import { check, type Checked } from '$contract/validate';
 import type { RecordTable } from '../database/record-table';
-import { invalid, notFound, onlyAllow, problem, stale } from './answers';
+import { invalid, NO_PAGE, notFound, onlyAllow, problem, stale } from './answers';
 import { guarded } from './guarded';
 import { readJson } from './read-json';
 
@@ -58,7 +58,7 @@ export function collectionHandlers<T extends object>(collection: Collection<T>) 
 	const query = listQuery(collection.filters ?? []);
 	const GET = guarded<ListQuery>((_, { limit = DEFAULT_ITEMS, after, ...filters }) => {
 		const page = collection.table().page({ limit, after, filters: lowerCase(filters) });
-		return page ? json(page) : invalid([{ path: 'after', message: 'must be the next of another page' }]);
+		return page ? json(page) : invalid([NO_PAGE]);
 	}, query);
 
 	const POST = guarded(async ({ request, url }) => {

@@ -2,7 +2,7 @@ import type { RequestEvent } from '@sveltejs/kit';
 import Database from 'better-sqlite3';
 import { number, object } from 'yup';
 import { describe, expect, it } from 'vitest';
-import { NotDone } from '../heavy/pool';
+import { NotDone } from '../heavy/not-done';
 import { guarded } from './guarded';
 
 const eventAt = (query: string) => ({ url: new URL(`http://here/api/x${query}`) }) as RequestEvent;

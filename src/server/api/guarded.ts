@@ -1,7 +1,7 @@
 import type { RequestEvent, RequestHandler } from '@sveltejs/kit';
 import { check, type Checked } from '$contract/validate';
 import { object, type AnySchema } from 'yup';
-import { NotDone } from '../heavy/pool';
+import { NotDone } from '../heavy/not-done';
 import { invalid, problem } from './answers';
 
 /** What the database says when there is no room to write, or it may not be written. */

@@ -2,10 +2,10 @@ import { closeSync, createReadStream, mkdtempSync, openSync, readSync, renameSyn
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { Readable } from 'node:stream';
-import { pictureEndings, type PictureType } from '$contract/pictures';
+import { pictureEndings, type WrittenType } from '$contract/pictures';
 import { MOST_SCAN_BYTES, scansSchema } from '$contract/scans';
 import { check } from '$contract/validate';
-import { typeOf } from '../pictures/read-picture';
+import { writtenTypeOf } from '../pictures/kinds';
 import { copyWithTags, tagsBeside } from '../scans/copy';
 import { NotWritten } from '../scans/exiftool';
 import { tagsBesidePicture, tagsInPicture, type FrameWithAll } from '../scans/metadata';
@@ -30,7 +30,7 @@ function withAll(id: string): FrameWithAll | null {
 
 const BEGINNING = 12;
 
-function kindOf(file: string): PictureType | undefined {
+function kindOf(file: string): WrittenType | undefined {
 	const beginning = Buffer.alloc(BEGINNING);
 	const handle = openSync(file, 'r');
 	try {
@@ -38,7 +38,7 @@ function kindOf(file: string): PictureType | undefined {
 	} finally {
 		closeSync(handle);
 	}
-	return typeOf(beginning);
+	return writtenTypeOf(beginning);
 }
 
 const nameFor = ({ camera, frame }: FrameWithAll) => `${camera.name} ${frame.number}`;

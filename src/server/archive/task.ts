@@ -6,7 +6,6 @@ import { instant } from '$contract/fields';
 import { check } from '$contract/validate';
 import { DATABASE_FILE } from '../database/open';
 import { tablesOf, type Tables } from '../database/tables';
-import { isPngBomb } from '../pictures/png-data';
 import { readPicture } from '../pictures/read-picture';
 import { compared, type Standing } from './compare';
 import { openArchive, NotTaken, type OpenArchive } from './open';
@@ -48,7 +47,7 @@ async function lookAt(
 	const ownersHere = listed.owner === 'frame' ? tables.frames : tables.cameras;
 	if (!owners.has(listed.ownerId) && !ownersHere.get(listed.ownerId))
 		return unreadable(`there is no such ${listed.owner}`);
-	const read = await readPicture(listed.name, bytes, async (png) => isPngBomb(png));
+	const read = await readPicture(listed.name, bytes);
 	if ('problem' in read) return unreadable(read.problem);
 	const { thumbnail, ...known } = read;
 	const { id, name, owner, ownerId, addedAt } = listed;

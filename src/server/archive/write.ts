@@ -1,6 +1,6 @@
 import { Readable } from 'node:stream';
 import yazl from 'yazl';
-import { pictureEndings, type PictureType } from '$contract/pictures';
+import { endingFor } from '$contract/pictures';
 import { version } from '$contract/version';
 import { archiveSchema } from '$contract/openapi/archive';
 import type { RecordKind } from '$contract/records';
@@ -41,10 +41,7 @@ function listed(rows: readonly PictureRow[]): PictureListed[] {
 	const name = namer();
 	return rows.map((row) => {
 		const { id, owner, ownerId, type, width, height, addedAt } = row;
-		const file = name(
-			`${PICTURES}/${folderOf(row)}/${nameIn(row)}`,
-			pictureEndings[type as PictureType]?.[0] ?? 'bin'
-		);
+		const file = name(`${PICTURES}/${folderOf(row)}/${nameIn(row)}`, endingFor(row.name, type));
 		return { id, name: row.name, type, width, height, addedAt, owner, ownerId, file };
 	});
 }

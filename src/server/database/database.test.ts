@@ -260,7 +260,16 @@ describe('pictures', () => {
 		expect(tables.pictures.add(pictureOf(uuid()))).toBe('no-owner');
 		const other = uuid();
 		tables.cameras.create(other, fixedCamera());
-		tables.pictures.add(pictureOf(other));
+		const last = { ...pictureOf(other), addedAt: '2026-05-04T10:00:00Z' };
+		tables.pictures.add(last);
+		// Page by page the last one first, with what it belongs to.
+		const first = tables.pictures.page({ limit: 1 })!;
+		expect(first).toMatchObject({ items: [{ id: last.id, owner: 'camera', ownerId: other }], total: 2 });
+		const second = tables.pictures.page({ limit: 1, after: first.next! })!;
+		expect(second).toMatchObject({ items: [{ id: picture.id, ownerId: cameraId }], next: null });
+		expect(tables.pictures.page({ limit: 9, filters: { camera: other } })!.items).toHaveLength(1);
+		expect(tables.pictures.page({ limit: 9, filters: { frame: other } })!.items).toEqual([]);
+		expect(tables.pictures.page({ limit: 1, after: 'nonsense' })).toBeNull();
 		expect(tables.cameras.remove(other).result).toBe('in-use');
 		expect(tables.pictures.remove(picture.id)).toBe(true);
 		expect(tables.pictures.remove(picture.id)).toBe(false);

@@ -10,7 +10,15 @@ function filled(rows: { name: string; at: number }[]) {
 	database.exec('CREATE TABLE things (id TEXT PRIMARY KEY, version INTEGER, body TEXT, name TEXT, at REAL)');
 	const insert = database.prepare('INSERT INTO things VALUES (?, 1, ?, ?, ?)');
 	rows.forEach(({ name, at }, index) => insert.run(String(index).padStart(4, '0'), '{}', name, at));
-	return { database, pages: pagesOf(database, { table: 'things', order, conditions: { at: 'at = ?' } }) };
+	return {
+		database,
+		pages: pagesOf(database, {
+			table: 'things',
+			order,
+			conditions: { at: 'at = ?' },
+			columns: ['id', 'version', 'body']
+		})
+	};
 }
 
 describe('pages of a table', () => {

@@ -34,12 +34,12 @@ interface PagedTable {
 	/** Ends with the id, so that no two rows are alike. */
 	order: readonly OrderColumn[];
 	conditions?: Filters;
-	/** Columns beside the body that are read with it. */
-	aside?: readonly string[];
+	/** What is read of each row. */
+	columns: readonly string[];
 }
 
 type Key = (string | number | null)[];
-type Row = { id: string; version: number; body: string } & Record<string, string | number | null>;
+type KeptRow = { id: string; version: number; body: string } & Record<string, string | number | null>;
 
 export const orderSql = (order: readonly OrderColumn[]) =>
 	order
@@ -82,11 +82,11 @@ function behind(order: readonly OrderColumn[], key: Key): { sql: string; values:
  *
  * @returns what reads a page; null where `after` is not one that a page gave
  */
-export function pagesOf(
+export function pagesOf<Row extends object = KeptRow>(
 	database: Database.Database,
-	{ table, order, conditions = {}, aside = [] }: PagedTable
+	{ table, order, conditions = {}, columns }: PagedTable
 ) {
-	const read = ['id', 'version', 'body', ...aside].join(', ');
+	const read = columns.join(', ');
 	const statements = new Map<string, Database.Statement<unknown[]>>();
 	const statement = (sql: string) => {
 		const known = statements.get(sql) ?? database.prepare(sql);
@@ -112,7 +112,8 @@ export function pagesOf(
 		const from = key && behind(order, key);
 		const all = from ? [...wheres, from.sql] : wheres;
 		const sql = `SELECT ${read}, ${keys} FROM ${table}${all.length ? ` WHERE ${all.join(' AND ')}` : ''} ORDER BY ${orderSql(order)} LIMIT ?`;
-		const rows = statement(sql).all(...values, ...(from?.values ?? []), limit + 1) as Row[];
+		const rows = statement(sql).all(...values, ...(from?.values ?? []), limit + 1) as (Row &
+			Record<`key${number}`, string | number | null>)[];
 		const page = rows.slice(0, limit);
 		const last = page.at(-1);
 		const next = rows.length > limit && last ? tokenOf(order.map((_, at) => last[`key${at}`])) : null;

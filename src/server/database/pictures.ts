@@ -1,10 +1,9 @@
 import type Database from 'better-sqlite3';
-import type { PictureOwner, PictureRecord } from '$contract/pictures';
+import type { OwnedPicture, PictureOwner, PictureRecord } from '$contract/pictures';
+import { pagesOf, type PageAsked } from './pages';
 
 /** A picture as it is put away. */
-export interface NewPicture extends PictureRecord {
-	owner: PictureOwner;
-	ownerId: string;
+export interface NewPicture extends OwnedPicture {
 	original: Buffer;
 	thumbnail: Buffer;
 }
@@ -13,6 +12,28 @@ type Row = Omit<PictureRecord, 'addedAt'> & { added_at: string };
 
 const COLUMNS = 'id, name, type, width, height, added_at';
 const record = ({ added_at, ...rest }: Row): PictureRecord => ({ ...rest, addedAt: added_at });
+
+type OwnedRow = Row & { frame_id: string | null; camera_id: string | null };
+const owned = ({ id, name, type, width, height, added_at, ...of }: OwnedRow): OwnedPicture => ({
+	...record({ id, name, type, width, height, added_at }),
+	...(of.frame_id === null
+		? { owner: 'camera', ownerId: of.camera_id! }
+		: { owner: 'frame', ownerId: of.frame_id })
+});
+
+/** Reads all pictures page by page, the last that were added first; null where `after` is not what a page gave. */
+function pagesOfAll(database: Database.Database) {
+	const pages = pagesOf<OwnedRow>(database, {
+		table: 'pictures',
+		order: [{ column: 'added_at', falling: true }, { column: 'id' }],
+		conditions: { frame: 'frame_id = ?', camera: 'camera_id = ?' },
+		columns: [COLUMNS, 'frame_id', 'camera_id']
+	});
+	return (asked: PageAsked): { items: OwnedPicture[]; total: number; next: string | null } | null => {
+		const found = pages(asked);
+		return found && { items: found.rows.map(owned), total: found.total, next: found.next };
+	};
+}
 
 /** Pictures of frames and of cameras: what is asked of their table. */
 export function pictureTable(database: Database.Database) {
@@ -33,9 +54,6 @@ export function pictureTable(database: Database.Database) {
 	const ofLoad = database.prepare<[string], { id: string; frame_id: string }>(
 		`SELECT pictures.id, frame_id FROM pictures JOIN frames ON frames.id = frame_id
 		WHERE load_id = ? ORDER BY pictures.added_at, pictures.id`
-	);
-	const newest = database.prepare<[], Row>(
-		`SELECT ${COLUMNS} FROM pictures ORDER BY added_at DESC, id LIMIT 100`
 	);
 	const known = database.prepare<[string], Row>(`SELECT ${COLUMNS} FROM pictures WHERE id = ?`);
 	const original = database.prepare<[string], { type: string; name: string; bytes: Buffer }>(
@@ -69,8 +87,7 @@ export function pictureTable(database: Database.Database) {
 					.reverse()
 					.map(({ id, frame_id }) => [frame_id, id])
 			),
-		/** The last that were added, whosever they are. */
-		newest: (): PictureRecord[] => newest.all().map(record),
+		page: pagesOfAll(database),
 		original: (id: string) => original.get(id),
 		thumbnail: (id: string) => thumbnail.get(id)?.bytes,
 		remove: (id: string): boolean => erase.run(id).changes > 0

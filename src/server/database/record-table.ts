@@ -138,7 +138,12 @@ export function recordTable<T extends object>(
 	const statements = statementsOf(database, description);
 	const { find, page, count, searches, besides } = statements;
 	const { create, replace, remove } = writesOf(database, description, statements);
-	const pages = pagesOf(database, { table, order, conditions, aside });
+	const pages = pagesOf(database, {
+		table,
+		order,
+		conditions,
+		columns: ['id', 'version', 'body', ...aside]
+	});
 	const kept = keeper<T>(aside);
 	const get = (id: string) => {
 		const row = find.get(id);

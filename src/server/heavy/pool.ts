@@ -1,6 +1,7 @@
 import { availableParallelism } from 'node:os';
 import { env } from 'node:process';
 import { Piscina } from 'piscina';
+import { NotDone } from './not-done';
 import type { Tasks } from './tasks';
 
 /** A task may take so long, ms, and hold so much memory. */
@@ -10,9 +11,6 @@ const MOST_MEGABYTES = 256;
 const MOST_WAITING = 32;
 /** One that takes long must not hold up the next. */
 const LEAST_THREADS = 2;
-
-/** A task that was not done, with a word for whoever asked for it. */
-export class NotDone extends Error {}
 
 let pool: Piscina | undefined;
 

@@ -17,6 +17,7 @@ import { cardSvg, pocketCard } from '$core/cards';
 import { lookThrough, takeArchive } from '../archive/task';
 import { makeBackup } from '../safekeeping/make';
 import { bringIn } from '../safekeeping/restore';
+import { heicShown } from '../pictures/heic';
 import { isPngBomb } from '../pictures/png-data';
 import { answerTo, namesRecords, type QuestionName } from './questions';
 
@@ -85,6 +86,7 @@ export const tasks = {
 		calendarOf(outing, bag, now),
 	calendarFeed: (outings: Parameters<typeof feedOf>[0], bag: CarriedBag, now: Date) =>
 		feedOf(outings, bag, now),
+	heicShown,
 	pngBomb: (bytes: Uint8Array) => isPngBomb(Buffer.from(bytes.buffer, bytes.byteOffset, bytes.byteLength))
 };
 

@@ -1,33 +1,22 @@
 import sharp from 'sharp';
-import { pictureEndings, type PictureType } from '$contract/pictures';
-
-/** Pixels that a picture may have: what a good scan of a large negative has. */
-const MOST_PIXELS = 120e6;
-/** Longest side of a thumbnail, pixels. */
-const THUMBNAIL = 480;
-const MOST_SECONDS = 30;
-
-/** How files of each type begin, told by their bytes: a name proves nothing. Source: the formats' own definitions. */
-const beginnings: readonly { type: PictureType; at: number; bytes: readonly number[] }[] = [
-	{ type: 'image/jpeg', at: 0, bytes: [0xff, 0xd8, 0xff] },
-	{ type: 'image/png', at: 0, bytes: [0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a] },
-	{ type: 'image/webp', at: 8, bytes: [0x57, 0x45, 0x42, 0x50] },
-	{ type: 'image/tiff', at: 0, bytes: [0x49, 0x49, 0x2a, 0x00] },
-	{ type: 'image/tiff', at: 0, bytes: [0x4d, 0x4d, 0x00, 0x2a] }
-];
+import { endingOf, pictureEndings, type PictureType } from '$contract/pictures';
+import { NotDone } from '../heavy/not-done';
+import { heicShown, type Shown } from './heic';
+import { typeOf } from './kinds';
+import { isPngBomb } from './png-data';
+import { insideRaw } from './raw';
+import { emptyFrame, MOST_PIXELS, small } from './small';
 
 /** A picture that was looked through: safe to keep. */
-export interface ReadPicture {
+export interface ReadPicture extends Shown {
 	type: PictureType;
-	width: number;
-	height: number;
-	thumbnail: Buffer;
 }
 
-/** What kind of picture begins with some bytes. */
-export const typeOf = (bytes: Buffer): PictureType | undefined =>
-	beginnings.find(({ at, bytes: expected }) => expected.every((byte, index) => bytes[at + index] === byte))
-		?.type;
+/** What is much work, and may be done beside the server. */
+export interface Heavy {
+	isPngBomb: (png: Buffer) => Promise<boolean>;
+	heicShown: (heic: Buffer) => Promise<Shown>;
+}
 
 /** What is wrong with a file's name, or nothing. */
 export function nameProblem(name: string): string {
@@ -37,54 +26,94 @@ export function nameProblem(name: string): string {
 }
 
 function mismatch(name: string, type: PictureType): string {
-	const ending = /[.]([a-z0-9]+)$/i.exec(name)?.[1].toLowerCase();
-	if (ending !== undefined && pictureEndings[type].includes(ending)) return '';
-	return `It is called ${name}, but it is a ${type.slice('image/'.length).toUpperCase()} file.`;
+	if (pictureEndings[type].includes(endingOf(name))) return '';
+	const kind = type === 'image/x-raw' ? 'raw' : type.slice('image/'.length).toUpperCase();
+	return `It is called ${name}, but it is a ${kind} file.`;
+}
+
+/** A word for somebody, in place of a picture. */
+class NotTaken extends Error {}
+
+const opened = (bytes: Buffer) => sharp(bytes, { limitInputPixels: MOST_PIXELS, failOn: 'error', pages: 1 });
+
+/** Its sides as it lies there; refused where there are too many pixels or none. */
+async function sidesOf(bytes: Buffer) {
+	const { width, height, autoOrient } = await opened(bytes).metadata();
+	if (!width || !height) throw new NotTaken('This picture has no size.');
+	if (width * height > MOST_PIXELS)
+		throw new NotTaken(
+			`It has ${Math.round((width * height) / 1e6)} million pixels: ${MOST_PIXELS / 1e6} can be.`
+		);
+	return autoOrient;
+}
+
+async function plainShown(bytes: Buffer): Promise<Shown> {
+	const { width, height } = await sidesOf(bytes);
+	return { width, height, thumbnail: await small(opened(bytes).autoOrient()) };
+}
+
+/** Quarters by which a camera was turned, degrees. Source: EXIF 2.3, Orientation; mirrored ones are not made. */
+const turns: Readonly<Record<number, number>> = { 3: 180, 6: 90, 8: 270 };
+
+/** A raw file is kept as it is; shown is what its camera made of it, where that can be read here. */
+async function rawShown(bytes: Buffer): Promise<Shown> {
+	const inside = await insideRaw(bytes);
+	if (!inside) throw new NotTaken('This is no raw file that can be read here. Make a TIFF or a JPEG of it.');
+	const { width, height, preview, orientation } = inside;
+	return { width, height, thumbnail: await previewShown(preview, orientation).catch(emptyFrame) };
+}
+
+async function previewShown(preview: Buffer | null, orientation: number): Promise<Buffer> {
+	if (!preview) return emptyFrame();
+	await sidesOf(preview);
+	const said = (await opened(preview).metadata()).orientation;
+	const source = opened(preview);
+	return small(said ? source.autoOrient() : source.rotate(turns[orientation] ?? 0));
+}
+
+/** Done here and now. */
+const atOnce: Heavy = { isPngBomb, heicShown };
+
+async function shownOf(type: PictureType, bytes: Buffer, heavy: Heavy): Promise<Shown> {
+	if (type === 'image/x-raw') return rawShown(bytes);
+	if (type === 'image/png' && (await heavy.isPngBomb(bytes)))
+		throw new NotTaken('This picture unpacks to far more than it should.');
+	if (type !== 'image/heic') return plainShown(bytes);
+	await sidesOf(bytes);
+	return heavy.heicShown(bytes);
 }
 
 /**
  * Looks through a picture and makes its thumbnail: upright, in sRGB, without any metadata.
  *
- * @param isBomb looks whether a PNG unpacks to too much: beside the server
+ * @param heavy how much work is done: at once where nobody waits
  * @returns the picture, or in words why it is not taken
  */
 export async function readPicture(
 	name: string,
 	bytes: Buffer,
-	isBomb: (png: Buffer) => Promise<boolean>
+	heavy: Heavy = atOnce
 ): Promise<ReadPicture | { problem: string }> {
 	const problem = nameProblem(name);
 	if (problem) return { problem };
-	const type = typeOf(bytes);
-	if (!type) return { problem: 'This is no picture that is taken here: JPEG, PNG, WebP and TIFF are.' };
+	const type = typeOf(name, bytes);
+	if (!type) {
+		return {
+			problem: 'This is no picture that is taken here: JPEG, PNG, WebP, TIFF, HEIC, AVIF and raw files are.'
+		};
+	}
 	const wrong = mismatch(name, type);
 	if (wrong) return { problem: wrong };
-	if (type === 'image/png' && (await isBomb(bytes))) {
-		return { problem: 'This picture unpacks to far more than it should.' };
-	}
 	try {
-		const source = sharp(bytes, { limitInputPixels: MOST_PIXELS, failOn: 'error', pages: 1 });
-		const { width, height, autoOrient } = await source.metadata();
-		if (!width || !height) return { problem: 'This picture has no size.' };
-		if (width * height > MOST_PIXELS) {
-			return {
-				problem: `It has ${Math.round((width * height) / 1e6)} million pixels: ${MOST_PIXELS / 1e6} can be.`
-			};
-		}
-		const thumbnail = await source
-			.autoOrient()
-			.resize(THUMBNAIL, THUMBNAIL, { fit: 'inside', withoutEnlargement: true })
-			.toColourspace('srgb')
-			.timeout({ seconds: MOST_SECONDS })
-			.webp({ quality: 82 })
-			.toBuffer();
-		return { type, width: autoOrient.width, height: autoOrient.height, thumbnail };
+		return { type, ...(await shownOf(type, bytes, heavy)) };
 	} catch (error) {
+		if (error instanceof NotDone) throw error;
 		return { problem: problemOf(error) };
 	}
 }
 
 function problemOf(error: unknown): string {
+	if (error instanceof NotTaken) return error.message;
 	const said = error instanceof Error ? error.message : '';
 	if (said.includes('pixel limit')) return `It has too many pixels: ${MOST_PIXELS / 1e6} million can be.`;
 	return 'This picture is damaged, or not what it says it is.';

@@ -1,14 +1,15 @@
 import { json } from '@sveltejs/kit';
 import { create } from 'content-disposition';
 import { object, string } from 'yup';
+import { DEFAULT_ITEMS, pageFields } from '$contract/lists';
 import { MOST_PICTURE_BYTES, type PictureOwner, type PictureRecord } from '$contract/pictures';
-import { invalid, notFound, onlyAllow, problem } from '../api/answers';
+import { invalid, NO_PAGE, notFound, onlyAllow, problem } from '../api/answers';
 import { guarded } from '../api/guarded';
 import { readBody } from '../api/read-body';
 import { inThread } from '../heavy/pool';
 import { store } from '../store';
 import { partOf } from './part-of';
-import { readPicture } from './read-picture';
+import { readPicture, type Heavy } from './read-picture';
 
 const asked = object({
 	id: string().uuid(),
@@ -37,6 +38,15 @@ function ownerOf({ frame, camera }: Pick<Asked, 'frame' | 'camera'>): {
 		: { owner: 'frame', ownerId: frame.toLowerCase() };
 }
 
+const besideTheServer: Heavy = {
+	isPngBomb: (png) => inThread('pngBomb', png),
+	async heicShown(heic) {
+		const { thumbnail, ...shown } = await inThread('heicShown', heic);
+		// Between threads a buffer becomes plain bytes.
+		return { ...shown, thumbnail: Buffer.from(thumbnail) };
+	}
+};
+
 /** Takes a picture: its bytes are the body, what it belongs to and its name are in the address. */
 const POST = guarded<Asked>(async ({ request }, query) => {
 	if (!request.headers.get('content-type'))
@@ -44,7 +54,7 @@ const POST = guarded<Asked>(async ({ request }, query) => {
 	const { name, id = crypto.randomUUID() } = query;
 	const read = await readBody(request, MOST_PICTURE_BYTES);
 	if ('answer' in read) return read.answer;
-	const picture = await readPicture(name, read.bytes, (png) => inThread('pngBomb', png));
+	const picture = await readPicture(name, read.bytes, besideTheServer);
 	if ('problem' in picture) return invalid([{ path: '', message: picture.problem }]);
 	const { thumbnail, ...known } = picture;
 	const record: PictureRecord = { id: id.toLowerCase(), name, addedAt: new Date().toISOString(), ...known };
@@ -55,15 +65,17 @@ const POST = guarded<Asked>(async ({ request }, query) => {
 	return json(record, { status: 201, headers: { location: `/api/pictures/${record.id}` } });
 }, asked);
 
-const ofOne = object({ frame: string().uuid(), camera: string().uuid() });
+const listed = object({ frame: string().uuid(), camera: string().uuid(), ...pageFields });
 
-/** The pictures of a frame or of a camera, without their pixels; of neither, the newest. */
-const GET = guarded<Pick<Asked, 'frame' | 'camera'>>((_, query) => {
-	const { pictures } = store();
-	if ((query.frame ?? query.camera) === undefined) return json({ items: pictures.newest() });
-	const { owner, ownerId } = ownerOf(query);
-	return json({ items: pictures.of(owner, ownerId) });
-}, ofOne);
+/** Pictures without their pixels page by page, the last that were added first: of a frame, of a camera, or all. */
+const GET = guarded<{ limit?: number; after?: string } & Partial<Record<PictureOwner, string>>>(
+	(_, { limit = DEFAULT_ITEMS, after, ...of }) => {
+		const filters = Object.fromEntries(Object.entries(of).map(([name, id]) => [name, id.toLowerCase()]));
+		const page = store().pictures.page({ limit, after, filters });
+		return page ? json(page) : invalid([NO_PAGE]);
+	},
+	listed
+);
 
 /** Kept pictures never change under their id. */
 const headersFor = (type: string) => ({
