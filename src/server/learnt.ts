@@ -1,127 +1,75 @@
-import { takenBy } from '$core/camera';
-import { goesInto, latitudeOf } from '$core/film';
-import { resolveLight, takesHabit, type Light } from '$core/light';
-import {
-	brierScore,
-	promiseBins,
-	standings,
-	type LearntSoFar,
-	type Pair,
-	type PromisedFrame
-} from '$core/learn';
-import { wayOfReading } from '$core/words';
+import type { LearntSoFar } from '$core/learn';
 import type { LearntQuery } from '$contract/learn';
-import { chanceWithin, expectedOf } from '$core/match';
-import type { CameraRecord, FilmRecord, LoadRecord } from '$contract/records';
+import type { CameraRecord, LoadRecord } from '$contract/records';
 import type { Issue } from '$contract/validate';
 import { everything } from './everything';
 import type { Kept } from './database/record-table';
 import { inThread } from './heavy/pool';
+import type { lessonOf, waysOf } from './learn/lesson';
+import { KeptWork } from './learn/kept-work';
 import { agreedHabits } from './practice';
-import { store } from './store';
-import { NEWEST_FRAMES, partOf, teachingOf, told, withKnown, withThings, type Told } from './told';
+import { dataFolder, store } from './store';
 
-const NAMED_OUTLIERS = 6;
-
-/** Everything in the bag that may be shot. */
-interface Bag {
-	cameras: Kept<CameraRecord>[];
-	films: Kept<FilmRecord>[];
-}
-
-/** What can be shot to know a camera better: any film in it, and its films in any other. */
-function pairsFor(camera: Kept<CameraRecord>, used: ReadonlySet<string>, { cameras, films }: Bag): Pair[] {
-	return cameras.flatMap((body) =>
-		films
-			.filter((film) => (body.id === camera.id || used.has(film.id)) && goesInto(film, takenBy(body)))
-			.map((film) => ({ camera: body.id, film: film.id }))
-	);
-}
+type Lesson = ReturnType<typeof lessonOf>;
+const lessonsKept = new Map<string, KeptWork<Lesson>>();
 
 /** What the judged frames of one camera teach. */
-async function lessonOf(camera: Kept<CameraRecord>, bag: Bag) {
-	const { films } = store();
-	const all = partOf(camera.id);
-	const own = all.filter((each) => each.camera.id === camera.id);
-	const film =
-		own.at(-1)?.film ?? films.get(camera.known!.findLast(({ filmId }) => films.get(filmId))!.filmId)!;
-	const pairs = pairsFor(camera, new Set(own.map(({ film }) => film.id)), bag);
-	const asked = withKnown(withThings(teachingOf(all), [{ camera: camera.id, film: film.id }, ...pairs]));
-	const { lesson, prior, telling } = await inThread('lesson', asked, camera.id, pairs);
-	const { wild, undecided, withFilms, ...learnt } = lesson;
-	const filmOf = (id: string) => films.get(id)!.name;
-	return {
-		camera,
-		film,
-		prior,
-		learnt,
-		judged: own.length,
-		telling: telling && {
-			...telling,
-			camera: store().cameras.get(telling.camera)!.name,
-			film: filmOf(telling.film)
-		},
-		undecided: undecided && { ...undecided, film: filmOf(undecided.film) },
-		withFilms: withFilms.map((each) => ({ ...each, film: filmOf(each.film) })),
-		outliers: own
-			.filter(({ frame }) => wild.includes(frame.id))
-			.slice(-NAMED_OUTLIERS)
-			.map(({ frame: { id, number, judged } }) => ({ id, number, stops: judged.stops }))
-	};
+function lessonFor({ id }: Kept<CameraRecord>): Promise<Lesson> {
+	const known = lessonsKept.get(id) ?? new KeptWork((seen) => inThread('lesson', dataFolder(), id, seen));
+	lessonsKept.set(id, known);
+	return known.now(store(), store().teachings());
 }
+
+const waysKept = new KeptWork<ReturnType<typeof waysOf>>((seen) => inThread('ways', dataFolder(), seen));
 
 /** What frames have taught of a body, where that is in use; null: nothing, or it is not. */
 export async function bodyOf(
 	camera: Kept<CameraRecord>
 ): Promise<{ stops: number; sd: number; frames: number } | null> {
-	if (!isLearntFrom(camera)) return null;
-	const all = partOf(camera.id);
-	if (!all.some((each) => each.camera.id === camera.id)) return null;
-	const { lesson } = await inThread('lesson', withKnown(teachingOf(all)), camera.id, []);
-	const { stops, sd, frames } = lesson;
+	if (!isLearntFrom(camera) || !store().search.judgedCameras().includes(camera.id)) return null;
+	const { stops, sd, frames } = (await lessonFor(camera)).learnt;
 	return { stops, sd, frames };
 }
 
 /** What judged frames teach of each way of reading, and what is taken off it now. */
 async function habitLessons() {
-	const newest = told({}, NEWEST_FRAMES);
 	const used = agreedHabits();
-	const taken = new Set(
-		newest.flatMap(({ frame: { light } }) => (takesHabit(light) ? [wayOfReading(light)] : []))
-	);
-	const all = await inThread('ways', withKnown(teachingOf(newest)));
+	const { lessons: all, taken } = await waysKept.now(store(), store().teachings());
 	return all.map((lesson) => ({
 		...lesson,
 		used: Object.hasOwn(used, lesson.way) ? used[lesson.way] : null,
-		mayUse: taken.has(lesson.way)
+		mayUse: taken.includes(lesson.way)
 	}));
 }
 
-/** What judged frames teach of each camera, and of the person's eye. */
+/** What judged frames teach of each camera, of each flash, and of the person's eye. */
 export async function lessons() {
-	const { cameras, films, search } = store();
-	const bodies = everything(cameras);
+	const { cameras, films, gear, search } = store();
+	const [bodies, all] = [everything(cameras), everything(films)];
 	const judged = new Set(search.judgedCameras());
 	const taught = bodies.filter(
-		({ id, known = [] }) => judged.has(id) || known.some(({ filmId }) => films.get(filmId))
+		({ id, known = [] }) =>
+			judged.has(id) || known.some(({ filmId }) => all.some((film) => film.id === filmId))
 	);
-	const inUse = <R extends { archived?: boolean }>(records: R[]) =>
-		records.filter(({ archived }) => !archived);
-	const bag = { cameras: inUse(bodies), films: inUse(everything(films)) };
-	const asked: ReturnType<typeof lessonOf>[] = [];
-	for (const camera of taught) {
-		asked.push(lessonOf(camera, bag));
-		// What is read for each keeps others waiting: they come in between.
-		await new Promise((resolve) => setImmediate(resolve));
-	}
-	const all = await Promise.all(asked);
+	const [told, habits, flashes] = await Promise.all([
+		Promise.all(taught.map(async (camera) => ({ camera, ...(await lessonFor(camera)) }))),
+		habitLessons(),
+		inThread('flashLessons', dataFolder(), { gear: everything(gear), cameras: bodies })
+	]);
 	return {
-		lessons: all.sort((a, b) => a.camera.name.localeCompare(b.camera.name)),
-		habits: await habitLessons(),
-		cameras: bag.cameras,
+		lessons: told.sort((a, b) => a.camera.name.localeCompare(b.camera.name)),
+		habits,
+		flashes,
+		cameras: bodies.filter(({ archived }) => !archived),
 		/** What was said of a film that is put away still holds. */
-		films: everything(films)
+		films: all
 	};
+}
+
+/** What was promised against what came out, of all frames or of some. */
+export function honesty(query: URLSearchParams) {
+	const [camera, film, way, light] = ['camera', 'film', 'way', 'light'].map((name) => query.get(name) ?? '');
+	return inThread('honesty', dataFolder(), { camera, film, way, light });
 }
 
 /** What is asked of a camera: its film is known by now. */
@@ -171,14 +119,8 @@ export function learntOf(
 }
 
 function workOut(camera: Kept<CameraRecord>, asked: LearntAsked, without?: string): Promise<LearntSoFar> {
-	const all = partOf(camera.id).filter(({ load }) => load.id !== without);
-	const teaching = withKnown(withThings(teachingOf(all), [{ camera: camera.id, film: asked.film }]));
-	return inThread('learntFor', teaching, {
-		load: null,
-		...asked,
-		camera: camera.id,
-		at: new Date().toISOString()
-	});
+	const question = { load: null, ...asked, camera: camera.id, at: new Date().toISOString() };
+	return inThread('learntFor', dataFolder(), question, without);
 }
 
 /** Whether a camera is answered with what its frames taught. */
@@ -195,84 +137,4 @@ export async function learntByLoad(loads: readonly Kept<LoadRecord>[]): Promise<
 		inUse.map(({ load, camera }) => learntOf(camera, { film: load.filmId }, load.id))
 	);
 	return Object.fromEntries(inUse.map(({ load }, at) => [load.id, known[at]]));
-}
-
-const MOST_STANDINGS = 200;
-
-/** What was promised; anew where the film was then developed otherwise than it was shot for. */
-function promiseOf({ frame, camera, film }: Told): number {
-	const { light, settings, predicted, handheld, filters, exposures } = frame;
-	const moved = (film.processStops ?? 0) - (frame.film?.processStops ?? 0);
-	if (!frame.film || moved === 0) return predicted.chances.usable;
-	const { sd } = expectedOf(camera, film, light, { handheld, filters, exposures }, settings);
-	return chanceWithin(latitudeOf(film).usable, predicted.error + moved, sd);
-}
-
-function promised(each: Told): PromisedFrame {
-	const { frame, load, film } = each;
-	const { usable } = latitudeOf(film);
-	const { stops } = frame.judged;
-	return {
-		promised: promiseOf(each),
-		cameOut: stops >= usable[0] && stops <= usable[1],
-		takenAt: Date.parse(frame.takenAt),
-		...(load.price === undefined ? {} : { cost: load.price / load.frames })
-	};
-}
-
-/** Light as it is told apart here, EV from and to. */
-const lights: Readonly<Record<string, readonly [from: number, to: number]>> = {
-	night: [-Infinity, 5],
-	'rooms and dusk': [5, 9],
-	'shade and grey days': [9, 13],
-	sun: [13, Infinity]
-};
-
-function isIn(light: Light, band: string): boolean {
-	if (!Object.hasOwn(lights, band)) return true;
-	const { ev } = resolveLight(light);
-	return ev >= lights[band][0] && ev < lights[band][1];
-}
-
-/** Exposed well enough, and lost by what no exposure mends. */
-const isLostOtherwise = ({ frame }: Told): boolean =>
-	(frame.judged.faults ?? []).some((fault) => fault === 'blur' || fault === 'focus');
-
-/** Promises are looked at so far back: what was promised before says little of those of today. */
-const LOOKED_AT = 1000;
-
-/** What was promised against what came out, of all frames or of some. */
-export function honesty(query: URLSearchParams) {
-	const { cameras, films, search } = store();
-	const asked = {
-		camera: query.get('camera') ?? '',
-		film: query.get('film') ?? '',
-		way: query.get('way') ?? '',
-		light: query.get('light') ?? ''
-	};
-	const picked = { camera: asked.camera || undefined, film: asked.film || undefined };
-	const all = told(picked, LOOKED_AT);
-	const ways = [...new Set(all.map(({ frame }) => wayOfReading(frame.light)))].sort();
-	const chosen = all
-		.filter(({ frame }) => asked.way === '' || wayOfReading(frame.light) === asked.way)
-		.filter(({ frame }) => isIn(frame.light, asked.light));
-	const shown = chosen.map(promised);
-	const lost = shown.filter(({ cameOut }, at) => cameOut && isLostOtherwise(chosen[at]));
-	const stood = standings(shown);
-	const step = Math.max(1, Math.ceil(stood.length / MOST_STANDINGS));
-	return {
-		asked,
-		/** Only so many of the newest were looked at; null: all of them. */
-		newest:
-			search.page({ ...picked, state: 'judged', order: 'newest' }, 1, 0).total > LOOKED_AT ? LOOKED_AT : null,
-		frames: shown.length,
-		bins: promiseBins(shown),
-		score: shown.length > 0 ? brierScore(shown) : null,
-		lostOtherwise: lost.length,
-		standings: stood.filter((_, at) => (stood.length - 1 - at) % step === 0),
-		cameras: everything(cameras).map(({ id, name }) => ({ id, name })),
-		films: everything(films).map(({ id, name }) => ({ id, name })),
-		ways,
-		lights: Object.keys(lights)
-	};
 }

@@ -12,6 +12,13 @@ const kept = ({ id, version, body }: Row): Kept<FrameRecord> => ({
 	version
 });
 
+/** Which frame it is, as it stands now. */
+export interface FrameKey {
+	id: string;
+	version: number;
+	loadId: string;
+}
+
 const orders: Readonly<Record<FrameSearch['order'], string>> = {
 	newest: 'frames.taken_at DESC, frames.id',
 	oldest: 'frames.taken_at, frames.id',
@@ -68,16 +75,10 @@ export function frameSearch(database: Database.Database) {
 		return known as Database.Statement<unknown[], T>;
 	};
 
-	/** Which they are is found first: what is sorted is small. */
-	function oldestFirst(from: string, values: string[], newest = -1): Kept<FrameRecord>[] {
-		return statement<Row>(
-			`SELECT id, version, body FROM frames
-			WHERE id IN (SELECT frames.id FROM ${from} ORDER BY ${orders.newest} LIMIT ?) ORDER BY ${orders.newest}`
-		)
-			.all(...values, newest)
-			.map(kept)
-			.reverse();
-	}
+	const newestOf = (from: string, values: string[], newest: number): FrameKey[] =>
+		statement<FrameKey>(
+			`SELECT frames.id, frames.version, frames.load_id AS loadId FROM ${from} ORDER BY ${orders.newest} LIMIT ?`
+		).all(...values, newest);
 
 	return {
 		page(search: FrameSearch, limit: number, offset: number): { items: Kept<FrameRecord>[]; total: number } {
@@ -98,16 +99,24 @@ export function frameSearch(database: Database.Database) {
 			for (const row of rows.iterate(...values)) yield kept(row);
 		},
 
-		/** All judged frames, oldest first; the newest of them alone where so many are asked for. */
-		judged(search: Partial<Pick<FrameSearch, 'camera' | 'film'>> = {}, newest?: number): Kept<FrameRecord>[] {
-			const { from, values } = picked({ ...search, state: 'judged', order: 'oldest' });
-			return oldestFirst(from, values, newest);
+		/** Which frames were judged last, no more than so many. */
+		judgedKeys(search: Partial<Pick<FrameSearch, 'camera' | 'film'>>, newest: number): FrameKey[] {
+			const { from, values } = picked({ ...search, state: 'judged', order: 'newest' });
+			return newestOf(from, values, newest);
 		},
 
-		/** Judged frames that a named flash lit at a known distance, oldest first; no more than the newest. */
-		flashed(newest: number): Kept<FrameRecord>[] {
-			return oldestFirst(`frames WHERE ${states.judged} AND frames.flashed = 1`, [], newest);
-		},
+		/** Which judged frames a named flash lit at a known distance, the newest of them. */
+		flashedKeys: (newest: number): FrameKey[] =>
+			newestOf(`frames WHERE ${states.judged} AND frames.flashed = 1`, [], newest),
+
+		/** Those frames themselves, oldest first. */
+		framesOf: (keys: readonly FrameKey[]): Kept<FrameRecord>[] =>
+			statement<Row>(
+				`SELECT id, version, body FROM frames WHERE id IN (SELECT value FROM json_each(?)) ORDER BY ${orders.newest}`
+			)
+				.all(JSON.stringify(keys.map(({ id }) => id)))
+				.map(kept)
+				.reverse(),
 
 		/** Ids of the cameras of which a frame was judged. */
 		judgedCameras(): string[] {

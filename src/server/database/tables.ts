@@ -101,15 +101,25 @@ const loadTable: TableDescription<LoadRecord> = {
 /** Writes that may change what frames teach, also of databases that were open before: what is kept of it is never another's. */
 let teachings = 0;
 
+/** The tables that what frames teach is read from. */
+export const learningTables = (database: Database.Database) => ({
+	cameras: recordTable<CameraRecord>(database, { table: 'cameras', ...named }),
+	films: recordTable<FilmRecord>(database, { table: 'films', ...named }),
+	loads: recordTable<LoadRecord>(database, loadTable),
+	search: frameSearch(database)
+});
+export type LearningTables = ReturnType<typeof learningTables>;
+
 /** Every kind of record that is stored; a new one is a migration and an entry here. */
 export function tablesOf(database: Database.Database) {
 	const teaches = () => void (teachings += 1);
 	const always = () => true;
+	const { cameras, films, loads, search } = learningTables(database);
 	teaches();
 	return {
-		cameras: counting(recordTable<CameraRecord>(database, { table: 'cameras', ...named }), always, teaches),
-		films: counting(recordTable<FilmRecord>(database, { table: 'films', ...named }), always, teaches),
-		loads: counting(recordTable<LoadRecord>(database, loadTable), always, teaches),
+		cameras: counting(cameras, always, teaches),
+		films: counting(films, always, teaches),
+		loads: counting(loads, always, teaches),
 		frames: counting(
 			recordTable<FrameRecord>(database, frameTable),
 			({ judged }) => judged !== undefined,
@@ -118,7 +128,7 @@ export function tablesOf(database: Database.Database) {
 		/** Changes with each write that may change what frames teach, and with any of another connection. */
 		teachings: (): string => `${teachings} ${database.pragma('data_version', { simple: true })}`,
 		pictures: pictureTable(database),
-		search: frameSearch(database),
+		search,
 		loadSearch: loadSearch(database),
 		gear: recordTable<GearRecord>(database, {
 			table: 'gear',

@@ -1,15 +1,5 @@
 import { BadRecording, measureShutter, readWav, type ShutterMeasurement, type TraceKind } from '$core/bench';
-import {
-	bodyPriorOf,
-	cameraLesson,
-	learntFor,
-	taughtBy,
-	tellingFrame,
-	wayLessons,
-	type LearntQuestion,
-	type Pair
-} from '$core/learn';
-import type { Teaching } from '../told';
+import { learningTasks } from '../learn/tasks';
 import { calendarOf, feedOf, type CarriedBag } from '../outings/calendar';
 import { pdfOf } from '../cards/pdf';
 import { sheetPdf, type OnPaper } from '../paper/sheet';
@@ -45,24 +35,6 @@ async function card(
 	return ending === 'svg' ? svg : new Uint8Array(await pdfOf(svg));
 }
 
-/** What frames teach of a camera, what was known of it before, and which frame would tell most of it. */
-function lesson({ told, things }: Teaching, camera: string, pairs: readonly Pair[]) {
-	const { camera: body, before } = things.cameras.get(camera)!;
-	const { stops, sd } = bodyPriorOf(body, before);
-	const taught = taughtBy(told, things, camera);
-	return {
-		lesson: cameraLesson(taught, camera),
-		prior: { stops, sd },
-		telling: tellingFrame(taught, things, camera, pairs)
-	};
-}
-
-/** What frames teach of each way of reading. */
-function ways({ told, things }: Teaching) {
-	const [first] = told;
-	return first ? wayLessons(taughtBy(told, things, first.camera)) : [];
-}
-
 /** What the server has done in threads of its own, because it may take longer than others can wait. */
 export const tasks = {
 	answer: (name: QuestionName, text: string) => answerTo(name, text)!,
@@ -72,10 +44,7 @@ export const tasks = {
 		return found && 'json' in found ? found.json : null;
 	},
 	shutter,
-	lesson,
-	ways,
-	learntFor: ({ told, things }: Teaching, asked: LearntQuestion) =>
-		learntFor(taughtBy(told, things, asked.camera), things, asked),
+	...learningTasks,
 	card,
 	paper: async (asked: OnPaper) => new Uint8Array(await sheetPdf(asked)),
 	makeBackup,

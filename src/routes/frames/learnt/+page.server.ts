@@ -1,5 +1,4 @@
-import { flashLessons } from '$server/flash-lessons';
 import { lessons } from '$server/learnt';
 import type { PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async () => ({ ...(await lessons()), flashes: flashLessons() });
+export const load: PageServerLoad = () => lessons();

@@ -4,8 +4,8 @@ import { wayOfReading } from '$core/words';
 import type { CameraRecord, FilmRecord, FrameRecord, LoadRecord } from '$contract/records';
 import type { Judgement } from '$contract/frames';
 import { isRead, type ReadFrame } from '$contract/predicted';
-import type { Kept } from './database/record-table';
-import { store } from './store';
+import type { Kept } from '../database/record-table';
+import type { LearningTables } from '../database/tables';
 
 type Judged = ReadFrame<Kept<FrameRecord>> & { judged: Judgement };
 
@@ -19,17 +19,23 @@ export interface Told {
 /**
  * Judged frames whose light was read, with what they were shot with, oldest first.
  *
- * @param newest only so many of them
+ * @param newest so many of them
  */
-export const told = (asked: { camera?: string; film?: string } = {}, newest?: number): Told[] =>
-	asShot(store().search.judged(asked, newest));
+export const told = (
+	from: LearningTables,
+	asked: { camera?: string; film?: string },
+	newest: number
+): Told[] => asShot(from, from.search.framesOf(from.search.judgedKeys(asked, newest)));
 
 /** The same of frames that a named flash lit. */
-export const toldByFlash = (): Told[] => asShot(store().search.flashed(NEWEST_FRAMES));
+export const toldByFlash = (from: LearningTables): Told[] =>
+	asShot(from, from.search.framesOf(from.search.flashedKeys(NEWEST_FRAMES)));
 
 /** Those frames whose light was read, with what they were shot with. */
-function asShot(judged: readonly Kept<FrameRecord>[]): Told[] {
-	const { cameras, films, loads } = store();
+export function asShot(
+	{ cameras, films, loads }: LearningTables,
+	judged: readonly Kept<FrameRecord>[]
+): Told[] {
 	const once = <T>(get: (id: string) => T | undefined) => {
 		const known = new Map<string, T>();
 		return (id: string) => {
@@ -49,7 +55,7 @@ function asShot(judged: readonly Kept<FrameRecord>[]): Told[] {
 	});
 }
 
-/** What learning is asked with: it is done beside the server. */
+/** What learning is asked with. */
 export interface Teaching {
 	told: ToldFrame[];
 	things: Things;
@@ -83,8 +89,11 @@ export function teachingOf(all: readonly Told[]): Teaching {
 }
 
 /** With cameras and films that are asked about, seen or not. */
-export function withThings(teaching: Teaching, pairs: readonly Pair[]): Teaching {
-	const { cameras, films } = store();
+export function withThings(
+	{ cameras, films }: LearningTables,
+	teaching: Teaching,
+	pairs: readonly Pair[]
+): Teaching {
 	const { things } = teaching;
 	for (const pair of pairs) {
 		const camera = cameras.get(pair.camera)!;
@@ -95,8 +104,7 @@ export function withThings(teaching: Teaching, pairs: readonly Pair[]): Teaching
 }
 
 /** With what the person knows of those cameras. */
-export function withKnown(teaching: Teaching): Teaching {
-	const { films } = store();
+export function withKnown({ films }: LearningTables, teaching: Teaching): Teaching {
 	const { told, things } = teaching;
 	for (const [id, { camera }] of things.cameras) {
 		for (const [at, each] of ((camera as CameraRecord).known ?? []).entries()) {
@@ -115,13 +123,3 @@ export function withKnown(teaching: Teaching): Teaching {
 
 /** Frames that a body is learnt from: it drifts, and older ones say little of it now. */
 export const NEWEST_FRAMES = 300;
-
-/** A camera's own frames, and those of others that were shot on the same films. */
-export function partOf(camera: string): Told[] {
-	const own = told({ camera }, NEWEST_FRAMES);
-	const films = [...new Set(own.map(({ film }) => film.id))];
-	const others = films
-		.flatMap((film) => told({ film }, NEWEST_FRAMES))
-		.filter((each) => each.camera.id !== camera);
-	return [...others, ...own];
-}

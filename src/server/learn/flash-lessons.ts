@@ -1,10 +1,9 @@
 import { BUILT_IN } from '$core/flash';
 import { learnFlash, type FlashFrame, type FlashLearnt } from '$core/learn';
 import type { CameraRecord, GearRecord } from '$contract/records';
-import type { Kept } from './database/record-table';
-import { everything } from './everything';
+import type { Kept } from '../database/record-table';
 import { toldByFlash, type Told } from './told';
-import { store } from './store';
+import type { LearningTables } from '../database/tables';
 
 type FlashRecord = Extract<GearRecord, { type: 'flash' }>;
 
@@ -28,10 +27,12 @@ function litBy({ frame, camera, film }: Told): { key: string; frame: FlashFrame 
 	};
 }
 
-/** What the judged frames teach of each flash that lit some. */
-export function flashLessons(): FlashLesson[] {
-	const { gear, cameras } = store();
-	const lit = toldByFlash().flatMap((each) => litBy(each) ?? []);
+/** What the judged frames teach of each flash of the bag that lit some. */
+export function flashLessonsOf(
+	from: LearningTables,
+	{ gear, cameras }: { gear: readonly Kept<GearRecord>[]; cameras: readonly Kept<CameraRecord>[] }
+): FlashLesson[] {
+	const lit = toldByFlash(from).flatMap((each) => litBy(each) ?? []);
 	const framesOf = (keys: readonly string[]) =>
 		lit.filter(({ key }) => keys.includes(key)).map(({ frame }) => frame);
 	const lesson = (
@@ -43,12 +44,12 @@ export function flashLessons(): FlashLesson[] {
 		const learnt = learnFlash(guideNumber, framesOf(keys));
 		return learnt ? [{ name, guideNumber, learnt, owner }] : [];
 	};
-	const own = everything(gear).flatMap((piece) =>
+	const own = gear.flatMap((piece) =>
 		piece.type === 'flash'
 			? lesson(piece.name, piece.guideNumber, [piece.id, piece.name], { kind: 'gear', record: piece })
 			: []
 	);
-	const builtIn = everything(cameras).flatMap((camera) =>
+	const builtIn = cameras.flatMap((camera) =>
 		camera.flash
 			? lesson(`Flash of ${camera.name}`, camera.flash.guideNumber, [camera.id], {
 					kind: 'cameras',

@@ -1,0 +1,96 @@
+import { takenBy } from '$core/camera';
+import { goesInto } from '$core/film';
+import { takesHabit } from '$core/light';
+import {
+	bodyPriorOf,
+	cameraLesson,
+	learntFor,
+	taughtBy,
+	tellingFrame,
+	wayLessons,
+	type LearntQuestion,
+	type Pair
+} from '$core/learn';
+import { wayOfReading } from '$core/words';
+import type { CameraRecord, FilmRecord } from '$contract/records';
+import type { Kept } from '../database/record-table';
+import type { LearningTables } from '../database/tables';
+import { everything } from '../everything';
+import type { Part } from './part';
+import { teachingOf, withKnown, withThings } from './told';
+
+const NAMED_OUTLIERS = 6;
+
+/** Everything in the bag that may be shot. */
+interface Bag {
+	cameras: Kept<CameraRecord>[];
+	films: Kept<FilmRecord>[];
+}
+
+/** What can be shot to know a camera better: any film in it, and its films in any other. */
+function pairsFor(camera: Kept<CameraRecord>, used: ReadonlySet<string>, { cameras, films }: Bag): Pair[] {
+	return cameras.flatMap((body) =>
+		films
+			.filter((film) => (body.id === camera.id || used.has(film.id)) && goesInto(film, takenBy(body)))
+			.map((film) => ({ camera: body.id, film: film.id }))
+	);
+}
+
+const inUse = <R extends { archived?: boolean }>(records: R[]) => records.filter(({ archived }) => !archived);
+
+/** What the judged frames of one camera teach. */
+export function lessonOf(from: LearningTables, id: string, part: Part) {
+	const { cameras, films } = from;
+	const camera = cameras.get(id)!;
+	const bag: Bag = { cameras: inUse(everything(cameras)), films: inUse(everything(films)) };
+	const all = part.frames();
+	const own = all.filter((each) => each.camera.id === camera.id);
+	const film =
+		own.at(-1)?.film ?? films.get(camera.known!.findLast(({ filmId }) => films.get(filmId))!.filmId)!;
+	const pairs = pairsFor(camera, new Set(own.map(({ film }) => film.id)), bag);
+	const asked = [{ camera: camera.id, film: film.id }, ...pairs];
+	const { told, things } = withKnown(from, withThings(from, teachingOf(all), asked));
+	const taught = taughtBy(told, things, id);
+	const { wild, undecided, withFilms, ...learnt } = cameraLesson(taught, id);
+	const { stops, sd } = bodyPriorOf(camera, camera.learnt);
+	const telling = tellingFrame(taught, things, id, pairs);
+	const filmOf = (film: string) => films.get(film)!.name;
+	return {
+		film,
+		prior: { stops, sd },
+		learnt,
+		judged: own.length,
+		telling: telling && {
+			...telling,
+			camera: cameras.get(telling.camera)!.name,
+			film: filmOf(telling.film)
+		},
+		undecided: undecided && { ...undecided, film: filmOf(undecided.film) },
+		withFilms: withFilms.map((each) => ({ ...each, film: filmOf(each.film) })),
+		outliers: own
+			.filter(({ frame }) => wild.includes(frame.id))
+			.slice(-NAMED_OUTLIERS)
+			.map(({ frame: { id, number, judged } }) => ({ id, number, stops: judged.stops }))
+	};
+}
+
+/** What judged frames teach of each way of reading, and which ways something may be taken off. */
+export function waysOf(from: LearningTables, part: Part) {
+	const newest = part.frames();
+	const [first] = newest;
+	if (!first) return { lessons: [], taken: [] };
+	const { told, things } = withKnown(from, teachingOf(newest));
+	return {
+		lessons: wayLessons(taughtBy(told, things, first.camera.id)),
+		taken: [
+			...new Set(newest.flatMap(({ frame: { light } }) => (takesHabit(light) ? [wayOfReading(light)] : [])))
+		]
+	};
+}
+
+/** What is known of a camera with a film. */
+export function soFarOf(from: LearningTables, asked: LearntQuestion, part: Part, without?: string) {
+	const all = part.frames().filter(({ load }) => load.id !== without);
+	const { told, things } = withKnown(from, withThings(from, teachingOf(all), [asked]));
+	return learntFor(taughtBy(told, things, asked.camera), things, asked);
+}

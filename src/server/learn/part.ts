@@ -1,0 +1,50 @@
+import { createHash } from 'node:crypto';
+import type { FrameKey } from '../database/frame-search';
+import type { LearningTables } from '../database/tables';
+import { everything } from '../everything';
+import { asShot, NEWEST_FRAMES, type Told } from './told';
+
+/** The frames that say something of a camera: its own, and those of others that were shot on the same films. */
+export interface Part {
+	/** Changes with any of them, and with anything that they were shot with. */
+	signature: string;
+	/** They, with what they were shot with. */
+	frames: () => Told[];
+}
+
+const inShort = ({ id, version }: { id: string; version: number }) => `${id} ${version}`;
+
+/** What stands behind a signature: frames, their loads, and all cameras and films, which are few. */
+function signed(from: LearningTables, keys: readonly FrameKey[], ...more: readonly string[]): string {
+	const loads = [...new Set(keys.map(({ loadId }) => loadId))].map((id) => from.loads.get(id)!);
+	const all = [...keys, ...loads, ...everything(from.cameras), ...everything(from.films)];
+	return createHash('sha256')
+		.update([...all.map(inShort), ...more].join('\n'))
+		.digest('base64');
+}
+
+/** The part of all frames that says something of a camera. */
+export function partOf(from: LearningTables, camera: string, ...more: readonly string[]): Part {
+	const { loads, search } = from;
+	const own = search.judgedKeys({ camera }, NEWEST_FRAMES);
+	const cameras = new Map<string, { cameraId: string; filmId: string }>();
+	const loadOf = ({ loadId }: FrameKey) => {
+		const known = cameras.get(loadId) ?? loads.get(loadId)!;
+		cameras.set(loadId, known);
+		return known;
+	};
+	const films = [...new Set(own.map((key) => loadOf(key).filmId))];
+	const others = films
+		.flatMap((film) => search.judgedKeys({ film }, NEWEST_FRAMES))
+		.filter((key) => loadOf(key).cameraId !== camera);
+	return {
+		signature: signed(from, [...others, ...own], ...more),
+		frames: () => [others, own].flatMap((keys) => asShot(from, search.framesOf(keys)))
+	};
+}
+
+/** The frames that were judged last. */
+export function newestPart(from: LearningTables): Part {
+	const keys = from.search.judgedKeys({}, NEWEST_FRAMES);
+	return { signature: signed(from, keys), frames: () => asShot(from, from.search.framesOf(keys)) };
+}
