@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { onTheDemo } from '../../tests/fixtures/store-of-demo';
-import { allFrames } from './all-frames';
+import { framesAsked } from './frames-list';
 import { framesView, frameView } from './frames-view';
 import { KeptWork } from './learn/kept-work';
 import { honesty, learntOf, lessons } from './learnt';
@@ -14,6 +14,7 @@ import { store } from './store';
 
 onTheDemo();
 
+const allFrames = (asked: Record<string, string> = {}) => framesAsked(store(), query(asked).toString());
 const query = (asked: Record<string, string> = {}) => new URLSearchParams(asked);
 
 describe('what was learnt', () => {
@@ -132,15 +133,15 @@ describe('honesty', () => {
 
 describe('the pages of frames', () => {
 	it('find all frames, and take a wrong question for the usual one', () => {
-		const all = allFrames(query());
+		const all = allFrames();
 		expect(all.total).toBe(store().frames.list(1, 0).total);
 		expect(all.rows[0].of).toMatch(/, /);
-		const judged = allFrames(query({ state: 'judged', order: 'darkest' }));
+		const judged = allFrames({ state: 'judged', order: 'darkest' });
 		expect(judged.total).toBe(11);
 		const stops = judged.rows.map(({ frame }) => frame.judged!.stops);
 		expect(stops).toEqual(stops.toSorted((a, b) => a - b));
-		expect(allFrames(query({ state: 'odd', page: '-3' })).asked).toMatchObject({ state: 'any', page: 1 });
-		expect(allFrames(query({ page: '999999' })).rows).toEqual([]);
+		expect(allFrames({ state: 'odd', page: '-3' }).asked).toMatchObject({ state: 'any', page: 1 });
+		expect(allFrames({ page: '999999' }).rows).toEqual([]);
 	});
 
 	it('show a load, its pictures, and the next frame to judge', () => {

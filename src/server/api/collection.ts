@@ -2,6 +2,7 @@ import { json } from '@sveltejs/kit';
 import { number, object, string, type AnySchema, type ISchema } from 'yup';
 import { DEFAULT_ITEMS, filterFields, pageFields, type FilterName } from '$contract/lists';
 import { check, type Checked } from '$contract/validate';
+import type { PageAsked } from '../database/pages';
 import type { RecordTable } from '../database/record-table';
 import { invalid, NO_PAGE, notFound, onlyAllow, problem, stale } from './answers';
 import { guarded } from './guarded';
@@ -11,6 +12,8 @@ import { readJson } from './read-json';
 export interface Collection<T> {
 	what: string;
 	table: () => RecordTable<T>;
+	/** Reads a page of its list where that may be much work; else the table does. */
+	page?: (asked: PageAsked) => Promise<ReturnType<RecordTable<T>['page']>>;
 	schema: ISchema<T>;
 	/** What its list can be narrowed by. */
 	filters?: readonly FilterName[];
@@ -56,8 +59,9 @@ const lowerCase = (filters: Partial<Record<FilterName, string>>) =>
 /** Handlers of a collection: list and create. */
 export function collectionHandlers<T extends object>(collection: Collection<T>) {
 	const query = listQuery(collection.filters ?? []);
-	const GET = guarded<ListQuery>((_, { limit = DEFAULT_ITEMS, after, ...filters }) => {
-		const page = collection.table().page({ limit, after, filters: lowerCase(filters) });
+	const GET = guarded<ListQuery>(async (_, { limit = DEFAULT_ITEMS, after, ...filters }) => {
+		const asked = { limit, after, filters: lowerCase(filters) };
+		const page = await (collection.page?.(asked) ?? collection.table().page(asked));
 		return page ? json(page) : invalid([NO_PAGE]);
 	}, query);
 

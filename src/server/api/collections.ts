@@ -14,7 +14,8 @@ import {
 } from '$contract/records';
 import { listFilters } from '$contract/lists';
 import { raisedFrame } from '../older-frames';
-import { store } from '../store';
+import { inThread } from '../heavy/pool';
+import { dataFolder, store } from '../store';
 import type { Collection } from './collection';
 
 /** Every kind of record that the API offers. */
@@ -44,6 +45,9 @@ export const frames: Collection<FrameRecord> = {
 	what: 'frame',
 	table: () => store().frames,
 	schema: recordSchemas.frames,
+	// Words are looked for among all that was ever said.
+	page: async (asked) =>
+		asked.filters?.q === undefined ? store().frames.page(asked) : inThread('framesPage', dataFolder(), asked),
 	raise: raisedFrame,
 	filters: listFilters.frames
 };

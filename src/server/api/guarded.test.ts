@@ -1,8 +1,7 @@
-import type { RequestEvent } from '@sveltejs/kit';
+import { error, type RequestEvent } from '@sveltejs/kit';
 import Database from 'better-sqlite3';
 import { number, object } from 'yup';
 import { describe, expect, it } from 'vitest';
-import { NotDone } from '../heavy/not-done';
 import { guarded } from './guarded';
 
 const eventAt = (query: string) => ({ url: new URL(`http://here/api/x${query}`) }) as RequestEvent;
@@ -49,7 +48,7 @@ describe('a guarded handler', () => {
 		expect(await answerOf(() => void database.exec('CREATE TABLE x (y)') as never)).toMatchObject({
 			status: 507
 		});
-		expect(await answerOf(throwing(new NotDone('too long')))).toEqual({ status: 503, message: 'too long' });
+		expect(await answerOf(() => error(503, 'too long'))).toEqual({ status: 503, message: 'too long' });
 	});
 
 	it('leaves a mistake of the program to whoever writes it down', async () => {

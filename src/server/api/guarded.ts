@@ -1,7 +1,6 @@
-import type { RequestEvent, RequestHandler } from '@sveltejs/kit';
+import { isHttpError, type RequestEvent, type RequestHandler } from '@sveltejs/kit';
 import { check, type Checked } from '$contract/validate';
 import { object, type AnySchema } from 'yup';
-import { NotDone } from '../heavy/not-done';
 import { invalid, problem } from './answers';
 
 /** What the database says when there is no room to write, or it may not be written. */
@@ -16,8 +15,8 @@ const refusals: Readonly<Record<string, { status: number; message: string }>> = 
 const CLOSED = 'The database connection is not open';
 
 function answerFor(error: unknown): Response | null {
-	if (error instanceof NotDone) {
-		const answer = problem(503, error.message);
+	if (isHttpError(error, 503)) {
+		const answer = problem(503, error.body.message);
 		answer.headers.set('retry-after', '5');
 		return answer;
 	}

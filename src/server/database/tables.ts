@@ -101,30 +101,27 @@ const loadTable: TableDescription<LoadRecord> = {
 /** Writes that may change what frames teach, also of databases that were open before: what is kept of it is never another's. */
 let teachings = 0;
 
-/** The tables that what frames teach is read from. */
-export const learningTables = (database: Database.Database) => ({
+/** The tables of what was shot with what, as they are read beside the server, too. */
+export const readTables = (database: Database.Database) => ({
 	cameras: recordTable<CameraRecord>(database, { table: 'cameras', ...named }),
 	films: recordTable<FilmRecord>(database, { table: 'films', ...named }),
 	loads: recordTable<LoadRecord>(database, loadTable),
+	frames: recordTable<FrameRecord>(database, frameTable),
 	search: frameSearch(database)
 });
-export type LearningTables = ReturnType<typeof learningTables>;
+export type ReadTables = ReturnType<typeof readTables>;
 
 /** Every kind of record that is stored; a new one is a migration and an entry here. */
 export function tablesOf(database: Database.Database) {
 	const teaches = () => void (teachings += 1);
 	const always = () => true;
-	const { cameras, films, loads, search } = learningTables(database);
+	const { cameras, films, loads, frames, search } = readTables(database);
 	teaches();
 	return {
 		cameras: counting(cameras, always, teaches),
 		films: counting(films, always, teaches),
 		loads: counting(loads, always, teaches),
-		frames: counting(
-			recordTable<FrameRecord>(database, frameTable),
-			({ judged }) => judged !== undefined,
-			teaches
-		),
+		frames: counting(frames, ({ judged }) => judged !== undefined, teaches),
 		/** Changes with each write that may change what frames teach, and with any of another connection. */
 		teachings: (): string => `${teachings} ${database.pragma('data_version', { simple: true })}`,
 		pictures: pictureTable(database),

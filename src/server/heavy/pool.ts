@@ -1,7 +1,7 @@
 import { availableParallelism } from 'node:os';
 import { env } from 'node:process';
+import { error } from '@sveltejs/kit';
 import { Piscina } from 'piscina';
-import { NotDone } from './not-done';
 import type { Tasks } from './tasks';
 
 /** A task may take so long, ms, and hold so much memory. */
@@ -25,8 +25,8 @@ function opened(filename: string): Piscina {
 	}));
 }
 
-function wordFor(error: unknown): string | null {
-	const { name, code, message } = error as { name?: string; code?: string; message?: string };
+function wordFor(problem: unknown): string | null {
+	const { name, code, message } = problem as { name?: string; code?: string; message?: string };
 	if (name === 'AbortError' || name === 'TimeoutError')
 		return `This takes longer than ${BUDGET_MS / 1000} s here. Ask for less at once.`;
 	if (code === 'ERR_WORKER_OUT_OF_MEMORY')
@@ -58,7 +58,7 @@ async function here<K extends keyof Tasks>(name: K, given: Parameters<Tasks[K]>)
  * Has a task done beside the server, so that nobody else waits for it. Without built threads, as in unit
  * tests and while developing, it is done here.
  *
- * @throws NotDone when it took too long or too much, or too many wait already
+ * @throws an error of SvelteKit, 503 with a word for whoever asked, when it took too long or too much, or too many wait
  */
 export async function inThread<K extends keyof Tasks>(
 	name: K,
@@ -68,9 +68,9 @@ export async function inThread<K extends keyof Tasks>(
 	if (!file) return here(name, given);
 	try {
 		return await opened(file).run({ name, given }, { signal: AbortSignal.timeout(BUDGET_MS) });
-	} catch (error) {
-		const word = wordFor(error);
-		if (word) throw new NotDone(word);
-		throw error;
+	} catch (problem) {
+		const word = wordFor(problem);
+		if (word) error(503, word);
+		throw problem;
 	}
 }

@@ -1,14 +1,15 @@
 import { BadRecording, measureShutter, readWav, type ShutterMeasurement, type TraceKind } from '$core/bench';
 import { learningTasks } from '../learn/tasks';
 import { calendarOf, feedOf, type CarriedBag } from '../outings/calendar';
-import { pdfOf } from '../cards/pdf';
-import { sheetPdf, type OnPaper } from '../paper/sheet';
+import type { PageAsked } from '../database/pages';
+import { framesAsked } from '../frames-list';
+import type { OnPaper } from '../paper/sheet';
 import { cardSvg, pocketCard } from '$core/cards';
 import { lookThrough, takeArchive } from '../archive/task';
 import { makeBackup } from '../safekeeping/make';
 import { bringIn } from '../safekeeping/restore';
-import { heicShown } from '../pictures/heic';
 import { isPngBomb } from '../pictures/png-data';
+import { reading } from './reading';
 import { answerTo, namesRecords, type QuestionName } from './questions';
 
 /** What is heard or seen in a recording, or in words why nothing is. */
@@ -32,7 +33,15 @@ async function card(
 	...[camera, film, filters, size]: Parameters<typeof pocketCard>
 ): Promise<string | Uint8Array> {
 	const svg = cardSvg(pocketCard(camera, film, filters, size), size);
-	return ending === 'svg' ? svg : new Uint8Array(await pdfOf(svg));
+	if (ending === 'svg') return svg;
+	const { pdfOf } = await import('../cards/pdf');
+	return new Uint8Array(await pdfOf(svg));
+}
+
+/** A load on paper. What writes PDF is large, and read only where somebody wants one; and so are other writers here. */
+async function paper(asked: OnPaper): Promise<Uint8Array> {
+	const { sheetPdf } = await import('../paper/sheet');
+	return new Uint8Array(await sheetPdf(asked));
 }
 
 /** What the server has done in threads of its own, because it may take longer than others can wait. */
@@ -45,8 +54,10 @@ export const tasks = {
 	},
 	shutter,
 	...learningTasks,
+	framesAsked: (folder: string, query: string) => reading(folder, (from) => framesAsked(from, query)),
+	framesPage: (folder: string, asked: PageAsked) => reading(folder, ({ frames }) => frames.page(asked)),
 	card,
-	paper: async (asked: OnPaper) => new Uint8Array(await sheetPdf(asked)),
+	paper,
 	makeBackup,
 	bringIn,
 	lookThrough,
@@ -55,7 +66,7 @@ export const tasks = {
 		calendarOf(outing, bag, now),
 	calendarFeed: (outings: Parameters<typeof feedOf>[0], bag: CarriedBag, now: Date) =>
 		feedOf(outings, bag, now),
-	heicShown,
+	heicShown: async (bytes: Uint8Array) => (await import('../pictures/heic')).heicShown(bytes),
 	pngBomb: (bytes: Uint8Array) => isPngBomb(Buffer.from(bytes.buffer, bytes.byteOffset, bytes.byteLength))
 };
 

@@ -3,7 +3,7 @@ import { learnFlash, type FlashFrame, type FlashLearnt } from '$core/learn';
 import type { CameraRecord, GearRecord } from '$contract/records';
 import type { Kept } from '../database/record-table';
 import { toldByFlash, type Told } from './told';
-import type { LearningTables } from '../database/tables';
+import type { ReadTables } from '../database/tables';
 
 type FlashRecord = Extract<GearRecord, { type: 'flash' }>;
 
@@ -29,7 +29,7 @@ function litBy({ frame, camera, film }: Told): { key: string; frame: FlashFrame 
 
 /** What the judged frames teach of each flash of the bag that lit some. */
 export function flashLessonsOf(
-	from: LearningTables,
+	from: ReadTables,
 	{ gear, cameras }: { gear: readonly Kept<GearRecord>[]; cameras: readonly Kept<CameraRecord>[] }
 ): FlashLesson[] {
 	const lit = toldByFlash(from).flatMap((each) => litBy(each) ?? []);

@@ -3,7 +3,7 @@ import { resolveLight, type Light } from '$core/light';
 import { brierScore, promiseBins, standings, type PromisedFrame } from '$core/learn';
 import { chanceWithin, expectedOf } from '$core/match';
 import { wayOfReading } from '$core/words';
-import type { LearningTables } from '../database/tables';
+import type { ReadTables } from '../database/tables';
 import { everything } from '../everything';
 import { told, type Told } from './told';
 
@@ -60,7 +60,7 @@ export interface HonestyAsked {
 }
 
 /** What was promised against what came out, of all frames or of some. */
-export function honestyOf(from: LearningTables, asked: HonestyAsked) {
+export function honestyOf(from: ReadTables, asked: HonestyAsked) {
 	const { cameras, films, search } = from;
 	const picked = { camera: asked.camera || undefined, film: asked.film || undefined };
 	const all = told(from, picked, LOOKED_AT);

@@ -14,7 +14,7 @@ import {
 import { wayOfReading } from '$core/words';
 import type { CameraRecord, FilmRecord } from '$contract/records';
 import type { Kept } from '../database/record-table';
-import type { LearningTables } from '../database/tables';
+import type { ReadTables } from '../database/tables';
 import { everything } from '../everything';
 import type { Part } from './part';
 import { teachingOf, withKnown, withThings } from './told';
@@ -39,7 +39,7 @@ function pairsFor(camera: Kept<CameraRecord>, used: ReadonlySet<string>, { camer
 const inUse = <R extends { archived?: boolean }>(records: R[]) => records.filter(({ archived }) => !archived);
 
 /** What the judged frames of one camera teach. */
-export function lessonOf(from: LearningTables, id: string, part: Part) {
+export function lessonOf(from: ReadTables, id: string, part: Part) {
 	const { cameras, films } = from;
 	const camera = cameras.get(id)!;
 	const bag: Bag = { cameras: inUse(everything(cameras)), films: inUse(everything(films)) };
@@ -75,7 +75,7 @@ export function lessonOf(from: LearningTables, id: string, part: Part) {
 }
 
 /** What judged frames teach of each way of reading, and which ways something may be taken off. */
-export function waysOf(from: LearningTables, part: Part) {
+export function waysOf(from: ReadTables, part: Part) {
 	const newest = part.frames();
 	const [first] = newest;
 	if (!first) return { lessons: [], taken: [] };
@@ -89,7 +89,7 @@ export function waysOf(from: LearningTables, part: Part) {
 }
 
 /** What is known of a camera with a film. */
-export function soFarOf(from: LearningTables, asked: LearntQuestion, part: Part, without?: string) {
+export function soFarOf(from: ReadTables, asked: LearntQuestion, part: Part, without?: string) {
 	const all = part.frames().filter(({ load }) => load.id !== without);
 	const { told, things } = withKnown(from, withThings(from, teachingOf(all), [asked]));
 	return learntFor(taughtBy(told, things, asked.camera), things, asked);

@@ -1,6 +1,6 @@
 import { createHash } from 'node:crypto';
 import type { FrameKey } from '../database/frame-search';
-import type { LearningTables } from '../database/tables';
+import type { ReadTables } from '../database/tables';
 import { everything } from '../everything';
 import { asShot, NEWEST_FRAMES, type Told } from './told';
 
@@ -15,7 +15,7 @@ export interface Part {
 const inShort = ({ id, version }: { id: string; version: number }) => `${id} ${version}`;
 
 /** What stands behind a signature: frames, their loads, and all cameras and films, which are few. */
-function signed(from: LearningTables, keys: readonly FrameKey[], ...more: readonly string[]): string {
+function signed(from: ReadTables, keys: readonly FrameKey[], ...more: readonly string[]): string {
 	const loads = [...new Set(keys.map(({ loadId }) => loadId))].map((id) => from.loads.get(id)!);
 	const all = [...keys, ...loads, ...everything(from.cameras), ...everything(from.films)];
 	return createHash('sha256')
@@ -24,7 +24,7 @@ function signed(from: LearningTables, keys: readonly FrameKey[], ...more: readon
 }
 
 /** The part of all frames that says something of a camera. */
-export function partOf(from: LearningTables, camera: string, ...more: readonly string[]): Part {
+export function partOf(from: ReadTables, camera: string, ...more: readonly string[]): Part {
 	const { loads, search } = from;
 	const own = search.judgedKeys({ camera }, NEWEST_FRAMES);
 	const cameras = new Map<string, { cameraId: string; filmId: string }>();
@@ -44,7 +44,7 @@ export function partOf(from: LearningTables, camera: string, ...more: readonly s
 }
 
 /** The frames that were judged last. */
-export function newestPart(from: LearningTables): Part {
+export function newestPart(from: ReadTables): Part {
 	const keys = from.search.judgedKeys({}, NEWEST_FRAMES);
 	return { signature: signed(from, keys), frames: () => asShot(from, from.search.framesOf(keys)) };
 }

@@ -1,29 +1,11 @@
-import { join } from 'node:path';
-import Database from 'better-sqlite3';
 import type { LearntQuestion } from '$core/learn';
 import type { CameraRecord, GearRecord } from '$contract/records';
-import { DATABASE_FILE } from '../database/open';
 import type { Kept } from '../database/record-table';
-import { learningTables, type LearningTables } from '../database/tables';
+import { reading } from '../heavy/reading';
 import { flashLessonsOf } from './flash-lessons';
 import { honestyOf, type HonestyAsked } from './honesty';
 import { lessonOf, soFarOf, waysOf } from './lesson';
 import { newestPart, partOf, type Part } from './part';
-
-/**
- * What frames teach, read and worked out beside the server, where nobody waits for it. The database is opened for
- * each task: what was restored meanwhile is another file.
- *
- * @param folder the data folder
- */
-function reading<T>(folder: string, work: (from: LearningTables) => T): T {
-	const database = new Database(join(folder, DATABASE_FILE), { readonly: true });
-	try {
-		return work(learningTables(database));
-	} finally {
-		database.close();
-	}
-}
 
 /** Something that was worked out, and of which frames. */
 export interface WorkedOut<T> {
@@ -36,6 +18,7 @@ function unlessKnown<T>(part: Part, known: string | null, work: () => T): Worked
 	return part.signature === known ? null : { signature: part.signature, value: work() };
 }
 
+/** What frames teach, read and worked out. */
 export const learningTasks = {
 	lesson: (folder: string, camera: string, known: string | null) =>
 		reading(folder, (from) => {

@@ -5,7 +5,7 @@ import type { CameraRecord, FilmRecord, FrameRecord, LoadRecord } from '$contrac
 import type { Judgement } from '$contract/frames';
 import { isRead, type ReadFrame } from '$contract/predicted';
 import type { Kept } from '../database/record-table';
-import type { LearningTables } from '../database/tables';
+import type { ReadTables } from '../database/tables';
 
 type Judged = ReadFrame<Kept<FrameRecord>> & { judged: Judgement };
 
@@ -21,21 +21,15 @@ export interface Told {
  *
  * @param newest so many of them
  */
-export const told = (
-	from: LearningTables,
-	asked: { camera?: string; film?: string },
-	newest: number
-): Told[] => asShot(from, from.search.framesOf(from.search.judgedKeys(asked, newest)));
+export const told = (from: ReadTables, asked: { camera?: string; film?: string }, newest: number): Told[] =>
+	asShot(from, from.search.framesOf(from.search.judgedKeys(asked, newest)));
 
 /** The same of frames that a named flash lit. */
-export const toldByFlash = (from: LearningTables): Told[] =>
+export const toldByFlash = (from: ReadTables): Told[] =>
 	asShot(from, from.search.framesOf(from.search.flashedKeys(NEWEST_FRAMES)));
 
 /** Those frames whose light was read, with what they were shot with. */
-export function asShot(
-	{ cameras, films, loads }: LearningTables,
-	judged: readonly Kept<FrameRecord>[]
-): Told[] {
+export function asShot({ cameras, films, loads }: ReadTables, judged: readonly Kept<FrameRecord>[]): Told[] {
 	const once = <T>(get: (id: string) => T | undefined) => {
 		const known = new Map<string, T>();
 		return (id: string) => {
@@ -90,7 +84,7 @@ export function teachingOf(all: readonly Told[]): Teaching {
 
 /** With cameras and films that are asked about, seen or not. */
 export function withThings(
-	{ cameras, films }: LearningTables,
+	{ cameras, films }: ReadTables,
 	teaching: Teaching,
 	pairs: readonly Pair[]
 ): Teaching {
@@ -104,7 +98,7 @@ export function withThings(
 }
 
 /** With what the person knows of those cameras. */
-export function withKnown({ films }: LearningTables, teaching: Teaching): Teaching {
+export function withKnown({ films }: ReadTables, teaching: Teaching): Teaching {
 	const { told, things } = teaching;
 	for (const [id, { camera }] of things.cameras) {
 		for (const [at, each] of ((camera as CameraRecord).known ?? []).entries()) {

@@ -69,6 +69,10 @@ interface Cell {
 	draw: (x: number, y: number, rowHeight: number) => void;
 }
 
+/** Simulated prints are much work, and the same for all that came out alike: they are kept for the next sheet. */
+const made = new Map<string, Promise<Buffer>>();
+const MOST_KEPT = 500;
+
 /** Puts a load on the pages of a document. */
 class Sheet {
 	private readonly document: PDFKit.PDFDocument;
@@ -76,7 +80,6 @@ class Sheet {
 	private readonly width: number;
 	private readonly bottom: number;
 	private y = MARGIN;
-	private readonly made = new Map<string, Promise<Buffer>>();
 
 	constructor(private readonly asked: OnPaper) {
 		this.document = newDocument(asked);
@@ -213,15 +216,16 @@ class Sheet {
 		const shown = printShowing(frame, this.asked.of);
 		const question = { ...shown, seed: shown.seed % GRAINS, width, height: width * SHAPE };
 		const key = JSON.stringify(question);
-		const known = this.made.get(key);
+		const known = made.get(key);
 		if (known) return known;
 		const raw = { width, height: width * SHAPE, channels: 4 as const };
-		const made = sharp(Buffer.from(printOf(question)), { raw })
+		const print = sharp(Buffer.from(printOf(question)), { raw })
 			.flatten()
 			.jpeg(JPEG)
 			.toBuffer();
-		this.made.set(key, made);
-		return made;
+		if (made.size >= MOST_KEPT) made.clear();
+		made.set(key, print);
+		return print;
 	}
 
 	/** On each page, which it is of how many. */

@@ -1,6 +1,6 @@
+import { isHttpError } from '@sveltejs/kit';
 import sharp from 'sharp';
 import { endingOf, pictureEndings, type PictureType } from '$contract/pictures';
-import { NotDone } from '../heavy/not-done';
 import { heicShown, type Shown } from './heic';
 import { typeOf } from './kinds';
 import { isPngBomb } from './png-data';
@@ -107,7 +107,8 @@ export async function readPicture(
 	try {
 		return { type, ...(await shownOf(type, bytes, heavy)) };
 	} catch (error) {
-		if (error instanceof NotDone) throw error;
+		// What was not done for want of time or room is nothing that is wrong with it.
+		if (isHttpError(error)) throw error;
 		return { problem: problemOf(error) };
 	}
 }

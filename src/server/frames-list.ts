@@ -1,8 +1,8 @@
 import { frameSearchSchema, type FrameSearch } from '$contract/frame-search';
 import { runningNumber } from '$contract/loads';
 import { check } from '$contract/validate';
+import type { ReadTables } from './database/tables';
 import { everything } from './everything';
-import { store } from './store';
 
 /** Frames on one page: what a screen or two hold. */
 const ON_PAGE = 50;
@@ -18,9 +18,8 @@ function searchIn(query: URLSearchParams): FrameSearch & { page: number } {
 }
 
 /** A page of all frames, with the cameras and films they were shot with. */
-export function allFrames(query: URLSearchParams) {
-	const { cameras, films, loads, search } = store();
-	const asked = searchIn(query);
+export function framesAsked({ cameras, films, loads, search }: ReadTables, query: string) {
+	const asked = searchIn(new URLSearchParams(query));
 	const { items, total } = search.page(asked, ON_PAGE, (asked.page - 1) * ON_PAGE);
 	const rows = items.map((frame) => {
 		const load = loads.get(frame.loadId)!;
