@@ -8,6 +8,7 @@ import { cardSvg, pocketCard } from '$core/cards';
 import { lookThrough, takeArchive } from '../archive/task';
 import { makeBackup } from '../safekeeping/make';
 import { bringIn } from '../safekeeping/restore';
+import { heicShown } from '../pictures/heic';
 import { isPngBomb } from '../pictures/png-data';
 import { reading } from './reading';
 import { answerTo, namesRecords, type QuestionName } from './questions';
@@ -66,7 +67,7 @@ export const tasks = {
 		calendarOf(outing, bag, now),
 	calendarFeed: (outings: Parameters<typeof feedOf>[0], bag: CarriedBag, now: Date) =>
 		feedOf(outings, bag, now),
-	heicShown: async (bytes: Uint8Array) => (await import('../pictures/heic')).heicShown(bytes),
+	heicShown,
 	pngBomb: (bytes: Uint8Array) => isPngBomb(Buffer.from(bytes.buffer, bytes.byteOffset, bytes.byteLength))
 };
 
