@@ -2,7 +2,7 @@ import Ajv from 'ajv/dist/2020';
 import fc from 'fast-check';
 import { strFromU8, unzipSync } from 'fflate';
 import { execFileSync } from 'node:child_process';
-import { readFileSync } from 'node:fs';
+import { readdirSync, readFileSync, readlinkSync } from 'node:fs';
 import { v4 as uuid } from 'uuid';
 import { describe, expect, it } from 'vitest';
 import { archiveSchema } from '$contract/openapi/archive';
@@ -24,6 +24,7 @@ import { soundRecords } from '../../../tests/fixtures/hostile';
 import type { Tables } from '../database/tables';
 import { kinds } from './form';
 import { lookThrough, takeArchive } from './task';
+import { archiveOf } from './write';
 
 /** Kinds that name no other, as they are kept. */
 const plain = ['gear', 'places', 'recipes', 'readings', 'exercises', 'outings'] as const;
@@ -225,5 +226,31 @@ print(json.dumps({'names': z.namelist(), 'rows': rows}))`;
 		await takeArchive(zip, to, 'take');
 		taken();
 		expect(contentOf(to)).toEqual(before);
+	});
+});
+
+describe('an archive that nobody takes to its end', () => {
+	/** Files of a folder that this process holds open. Source: Linux, proc(5). */
+	const heldOpen = (data: string) =>
+		readdirSync('/proc/self/fd').filter((handle) => {
+			try {
+				return readlinkSync(`/proc/self/fd/${handle}`).startsWith(data);
+			} catch {
+				return false;
+			}
+		}).length;
+
+	it('is given up without a word, wherever it is left, and lets go of the database', async () => {
+		const data = folder();
+		on(data, ({ places }) => {
+			// More than are read at once, so that it is left while more of them is being read.
+			for (let at = 0; at < 900; at++)
+				places.create(uuid(), { name: `Place ${at} ${uuid()}`, latitude: 50, longitude: at / 10 });
+		});
+		for (let chunks = 1; chunks <= 12; chunks++) {
+			let left = chunks;
+			for await (const { length } of archiveOf(data, NOW)) if (length > 0 && --left === 0) break;
+		}
+		await expect.poll(() => heldOpen(data)).toBe(0);
 	});
 });

@@ -1,4 +1,5 @@
 import { Readable } from 'node:stream';
+import { finished } from 'node:stream/promises';
 import yazl from 'yazl';
 import { endingFor } from '$contract/pictures';
 import { version } from '$contract/version';
@@ -79,8 +80,16 @@ export function archiveOf(folder: string, now: Date): Readable {
 	const { tables } = snapshot;
 	const zip = new yazl.ZipFile();
 	const stream = zip.outputStream as Readable;
+	const reading = new Set<Readable>();
 	// Whoever took it may go in the middle: then no more is read, and nobody is told.
 	zip.on('error', () => stream.destroy());
+	/** What is read for the zip ends with it, also where the zip does not ask for the rest. */
+	const read = (inner: Readable) => {
+		reading.add(inner);
+		inner.once('close', () => reading.delete(inner));
+		inner.on('error', () => stream.destroy());
+		return inner;
+	};
 	const pictures = listed(snapshot.pictures());
 	const counts = Object.fromEntries(kinds.map((kind) => [kind, tables[kind].list(0, 0).total])) as Record<
 		RecordKind,
@@ -89,7 +98,7 @@ export function archiveOf(folder: string, now: Date): Readable {
 	const lazily = (file: string, begin: () => Readable, compress = true) =>
 		zip.addReadStreamLazy(file, { compress, mtime: now }, (done) => {
 			if (stream.destroyed) return done(new Error('Nobody takes it any more'), undefined as never);
-			done(null, begin());
+			done(null, read(begin()));
 		});
 	zip.addBuffer(Buffer.from(readme(counts, pictures.length, now)), README, { mtime: now });
 	zip.addBuffer(Buffer.from(JSON.stringify(archiveSchema, null, '\t')), SCHEMA, { mtime: now });
@@ -98,6 +107,10 @@ export function archiveOf(folder: string, now: Date): Readable {
 	for (const { id, file } of pictures)
 		lazily(file, () => Readable.from([snapshot.original(id)], { objectMode: false }), false);
 	zip.end();
-	stream.once('close', snapshot.close);
+	stream.once('close', () => {
+		const left = [...reading].map((inner) => finished(inner.destroy(), { error: false }));
+		// What is being read at this moment is read to its end first.
+		void Promise.allSettled(left).then(snapshot.close);
+	});
 	return stream;
 }
