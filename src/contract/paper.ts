@@ -29,7 +29,7 @@ export interface LoadOnPaper {
 }
 
 /** Frames beside each other on a contact sheet: as many as let a roll stand on one page. */
-export const sheetColumns = (frames: number): number => (frames <= 12 ? 3 : frames <= 24 ? 4 : 6);
+export const sheetColumns = (frames: number): number => (frames <= 9 ? 3 : frames <= 16 ? 4 : 6);
 
 /** What stands under each frame of a contact sheet. */
 export const underFrame = (frame: FrameRecord, { load, camera }: LoadOnPaper) => ({

@@ -3,7 +3,7 @@ import { onTheDemo } from '../../tests/fixtures/store-of-demo';
 import { framesAsked } from './frames-list';
 import { framesView, frameView } from './frames-view';
 import { KeptWork } from './learn/kept-work';
-import { honesty, learntOf, lessons } from './learnt';
+import { bodyOf, honesty, learntOf, lessons } from './learnt';
 import { offsetOf } from '$core/camera';
 import { asOne, bestOutcome } from '$core/match';
 import { asUsed } from './cards/as-loaded';
@@ -43,6 +43,29 @@ describe('what was learnt', () => {
 		const [, again] = (await lessons()).lessons;
 		expect(again.learnt.stops).toBeCloseTo(stops, 6);
 		expect(again.learnt.sd).toBeCloseTo(sd, 6);
+	});
+});
+
+describe('a frame that was judged without a light', () => {
+	it('teaches nothing, and hides nothing of the others', async () => {
+		const { cameras, films, loads, frames } = store();
+		const [cameraId, loadId, frameId] = [1, 2, 3].map(() => crypto.randomUUID());
+		cameras.create(cameraId, fixedCamera({ name: 'No meter' }));
+		const [{ id: filmId }] = films.list(1, 0).items;
+		loads.create(loadId, { cameraId, filmId, frames: 8, loadedAt: '2026-05-02T10:00:00Z' });
+		frames.create(frameId, {
+			loadId,
+			number: 1,
+			takenAt: '2026-05-02T11:00:00Z',
+			light: null,
+			settings: { f: null, seconds: null, compensation: null, iso: null },
+			predicted: null,
+			judged: { stops: 1, sd: 0.3, by: 'eye', judgedAt: '2026-05-03T10:00:00Z' }
+		});
+		expect((await lessons()).lessons.map(({ camera }) => camera.name)).toEqual(['Pebble', 'Wedge']);
+		expect(await bodyOf(cameras.get(cameraId)!)).toBeNull();
+		for (const gone of [frames.remove(frameId), loads.remove(loadId), cameras.remove(cameraId)])
+			expect(gone.result).toBe('removed');
 	});
 });
 

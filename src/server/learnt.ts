@@ -26,8 +26,10 @@ const waysKept = new KeptWork<ReturnType<typeof waysOf>>((seen) => inThread('way
 export async function bodyOf(
 	camera: Kept<CameraRecord>
 ): Promise<{ stops: number; sd: number; frames: number } | null> {
-	if (!isLearntFrom(camera) || !store().search.judgedCameras().includes(camera.id)) return null;
-	const { stops, sd, frames } = (await lessonFor(camera)).learnt;
+	if (!isLearntFrom(camera)) return null;
+	const lesson = await lessonFor(camera);
+	if (!lesson || lesson.judged === 0) return null;
+	const { stops, sd, frames } = lesson.learnt;
 	return { stops, sd, frames };
 }
 
@@ -42,22 +44,27 @@ async function habitLessons() {
 	}));
 }
 
+/** A camera with what its frames teach. */
+async function lessonWith(camera: Kept<CameraRecord>) {
+	const lesson = await lessonFor(camera);
+	return lesson && { camera, ...lesson };
+}
+
 /** What judged frames teach of each camera, of each flash, and of the person's eye. */
 export async function lessons() {
 	const { cameras, films, gear, search } = store();
 	const [bodies, all] = [everything(cameras), everything(films)];
 	const judged = new Set(search.judgedCameras());
-	const taught = bodies.filter(
-		({ id, known = [] }) =>
-			judged.has(id) || known.some(({ filmId }) => all.some((film) => film.id === filmId))
-	);
+	const taught = bodies.filter(({ id, known = [] }) => judged.has(id) || known.length > 0);
 	const [told, habits, flashes] = await Promise.all([
-		Promise.all(taught.map(async (camera) => ({ camera, ...(await lessonFor(camera)) }))),
+		Promise.all(taught.map(lessonWith)),
 		habitLessons(),
 		inThread('flashLessons', dataFolder(), { gear: everything(gear), cameras: bodies })
 	]);
 	return {
-		lessons: told.sort((a, b) => a.camera.name.localeCompare(b.camera.name)),
+		lessons: told
+			.flatMap((lesson) => lesson ?? [])
+			.sort((a, b) => a.camera.name.localeCompare(b.camera.name)),
 		habits,
 		flashes,
 		cameras: bodies.filter(({ archived }) => !archived),

@@ -38,15 +38,17 @@ function pairsFor(camera: Kept<CameraRecord>, used: ReadonlySet<string>, { camer
 
 const inUse = <R extends { archived?: boolean }>(records: R[]) => records.filter(({ archived }) => !archived);
 
-/** What the judged frames of one camera teach. */
+/** What the judged frames of one camera teach; null where there is none of them that was read, and nothing else is known. */
 export function lessonOf(from: ReadTables, id: string, part: Part) {
 	const { cameras, films } = from;
-	const camera = cameras.get(id)!;
+	const camera = cameras.get(id);
+	if (!camera) return null;
 	const bag: Bag = { cameras: inUse(everything(cameras)), films: inUse(everything(films)) };
 	const all = part.frames();
 	const own = all.filter((each) => each.camera.id === camera.id);
-	const film =
-		own.at(-1)?.film ?? films.get(camera.known!.findLast(({ filmId }) => films.get(filmId))!.filmId)!;
+	const known = camera.known?.findLast(({ filmId }) => films.get(filmId));
+	const film = own.at(-1)?.film ?? (known && films.get(known.filmId));
+	if (!film) return null;
 	const pairs = pairsFor(camera, new Set(own.map(({ film }) => film.id)), bag);
 	const asked = [{ camera: camera.id, film: film.id }, ...pairs];
 	const { told, things } = withKnown(from, withThings(from, teachingOf(all), asked));

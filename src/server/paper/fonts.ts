@@ -78,7 +78,7 @@ const isHan = (letter: string) => /^\p{Script=Han}/u.test(letter);
 /**
  * The family of each letter: the first that has it. One word of Han letters is not put together from two families.
  *
- * @returns names that `nameOf` makes a font's name of
+ * @returns their names, of which `fontName` makes a font's
  */
 export function familiesOf(written: readonly string[]): string[] {
 	const found = written.map((letter) => faces.find((face) => has(face, letter)) ?? faces[0]);

@@ -81,6 +81,15 @@ describe('a load as PDF', () => {
 		}
 	);
 
+	// Both sides of every number of columns.
+	it.each([1, 9, 10, 16, 17])('has a simulated print of each of %i frames, on one page', async (count) => {
+		const pdf = await made({ frames: roll(count, { subject: 'Winch' }), paper: 'letter' });
+		expect(pagesOf(pdf)).toBe(1);
+		expect(textOf(pdf).match(/simulated/g)).toHaveLength(count);
+		const placed = poppler('pdfimages', ['-list'], pdf).trim().split('\n').slice(2);
+		expect(placed).toHaveLength(count);
+	});
+
 	it('shows the pictures that there are, and goes on over pages', async () => {
 		const create = { width: 60, height: 80, channels: 3 as const, background: '#a33' };
 		const picture = await sharp({ create }).webp().toBuffer();

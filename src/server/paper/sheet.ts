@@ -191,7 +191,7 @@ class Sheet {
 		const cells: Cell[] = [];
 		for (const { frame, picture } of frames) {
 			const { number, settings, said } = underFrame(frame, of);
-			const image = await (picture ? asJpeg(picture) : this.simulated(frame, PRINTS_WIDTH / columns));
+			const image = await (picture ? asJpeg(picture) : this.simulated(frame, columns));
 			const under = this.stack([
 				{ text: picture ? number : `${number} · simulated`, size: 8, heavy: true, width },
 				{ text: settings, size: 8, width },
@@ -212,19 +212,22 @@ class Sheet {
 	}
 
 	/** The simulated print of a frame: few differ, and each is made once. */
-	private simulated(frame: FrameRecord, width: number): Promise<Buffer> {
+	private simulated(frame: FrameRecord, columns: number): Promise<Buffer> {
 		const shown = printShowing(frame, this.asked.of);
-		const question = { ...shown, seed: shown.seed % GRAINS, width, height: width * SHAPE };
+		const width = PRINTS_WIDTH / columns;
+		const size = { width, height: Math.round(width * SHAPE) };
+		const question = { ...shown, seed: shown.seed % GRAINS, ...size };
 		const key = JSON.stringify(question);
 		const known = made.get(key);
 		if (known) return known;
-		const raw = { width, height: width * SHAPE, channels: 4 as const };
+		const raw = { ...size, channels: 4 as const };
 		const print = sharp(Buffer.from(printOf(question)), { raw })
 			.flatten()
 			.jpeg(JPEG)
 			.toBuffer();
 		if (made.size >= MOST_KEPT) made.clear();
 		made.set(key, print);
+		print.catch(() => made.delete(key));
 		return print;
 	}
 

@@ -40,9 +40,7 @@ async function asked(bytes: Uint8Array): Promise<Tags | null> {
 	child.stdin.on('error', () => {});
 	child.stdin.end(bytes);
 	try {
-		const ended = once(child, 'close');
-		const said = await buffer(child.stdout);
-		await ended;
+		const [said] = await Promise.all([buffer(child.stdout), once(child, 'close')]);
 		return (JSON.parse(said.toString('utf8')) as Tags[]).at(0) ?? null;
 	} catch {
 		return null;
