@@ -72,9 +72,14 @@
 		const said = Object.entries(search).filter(([, value]) => value !== '' && value !== undefined);
 		return `/api/frames.${ending}?${new URLSearchParams(said as [string, string][])}`;
 	}
-	function set(changes: Record<string, string>) {
+	/** What was changed and is not answered yet: the next change goes on from there. */
+	let coming: Record<string, string> = {};
+	async function set(changes: Record<string, string>) {
+		const mine = { ...coming, ...changes };
+		coming = mine;
 		// eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved by address
-		return goto(address(changes), { keepFocus: true, noScroll: true });
+		await goto(address(mine), { keepFocus: true, noScroll: true });
+		if (coming === mine) coming = {};
 	}
 </script>
 
