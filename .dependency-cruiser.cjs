@@ -70,6 +70,15 @@ module.exports = {
 			to: { path: '^src/lib/shoot/' }
 		},
 		{
+			name: 'pages-ask-no-server-of-their-own',
+			comment: 'A page whose data only a server can load cannot be opened without one: it loads by +page.ts.',
+			severity: 'error',
+			from: {
+				path: '^src/routes/(?!api/).*([+](page|layout)[.]server[.]ts|[.]svelte|[+](page|layout)[.]ts)$'
+			},
+			to: { path: room('server'), dependencyTypesNot: ['type-only'] }
+		},
+		{
 			name: 'nobody-knows-routes',
 			severity: 'error',
 			from: { pathNot: room('routes') },

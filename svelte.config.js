@@ -6,9 +6,11 @@ export default {
 	kit: {
 		adapter: adapter(),
 		alias: { $core: 'src/core', $contract: 'src/contract', $server: 'src/server' },
+		// A view that was never opened is found from any depth of address, with and without a server.
+		paths: { relative: false },
 		// Nothing from elsewhere is run or shown; styles are set on elements by the views and the charts.
 		csp: {
-			mode: 'nonce',
+			mode: 'auto',
 			directives: {
 				'default-src': ['self'],
 				'script-src': ['self'],

@@ -62,6 +62,9 @@ export const test = base.extend<{ demo: boolean; serverArgs: string[]; app: App 
 
 export { expect };
 
+/** Addresses of records: without a network for them alone, what views show is there still. */
+export const records = /\/api\/(?!views\/)/;
+
 /** Waits until a page is ready to be used: drawn, listening, and nothing still being worked out. */
 export async function ready(page: Page): Promise<void> {
 	await stands(page);

@@ -1,7 +1,7 @@
 import { chromium as browserType, type Page } from '@playwright/test';
 import { chromiumFlags, foundChromium } from '../../scripts/steps.mjs';
 import { fixedCamera } from '../fixtures/bag';
-import { expect, loadCamera, open, readLight, test } from './app';
+import { expect, loadCamera, open, readLight, records, test } from './app';
 
 /** Nothing that is logged is lost: without a network, with a full storage, in two tabs, over plain http. */
 
@@ -27,7 +27,7 @@ test('frames logged in two tabs without a network all arrive, by themselves', as
 	const other = await context.newPage();
 	await open(page, '/');
 	await open(other, '/');
-	await context.route('**/api/**', (route) => route.abort());
+	await context.route(records, (route) => route.abort());
 	await took(page, 1).click();
 	await expect(page.getByText('Not saved yet: one entry is kept here')).toBeVisible();
 	// The other tab is told of it, and goes on from there.
@@ -37,7 +37,7 @@ test('frames logged in two tabs without a network all arrive, by themselves', as
 	// In every view there is a mark of it.
 	await page.getByRole('link', { name: 'Bag', exact: true }).click();
 	await expect(page.getByRole('link', { name: /^Shoot.*2 entries to be saved/ })).toBeVisible();
-	await context.unroute('**/api/**');
+	await context.unroute(records);
 	await online(page);
 	await expect.poll(() => numbersOf(request)).toEqual([1, 2]);
 	await expect(page.getByRole('link', { name: 'Shoot', exact: true })).toBeVisible();
@@ -54,10 +54,10 @@ test('a full storage does not keep a frame from the server', async ({ page, requ
 	await took(page, 1).click();
 	await expect(page.getByText('Frame 1 of Far Out saved')).toBeVisible();
 	expect(await numbersOf(request)).toEqual([1]);
-	await page.route('**/api/**', (route) => route.abort());
+	await page.route(records, (route) => route.abort());
 	await took(page, 2).click();
 	await expect(page.getByText('keep this page open until they are saved')).toBeVisible();
-	await page.unroute('**/api/**');
+	await page.unroute(records);
 	await online(page);
 	await expect(page.getByText('Not saved yet')).toBeHidden();
 	expect(await numbersOf(request)).toEqual([1, 2]);
@@ -109,12 +109,12 @@ test('a frame that was undone is not sent by a tab that had slept', async ({ pag
 	const other = await context.newPage();
 	await open(page, '/');
 	await open(other, '/');
-	await context.route('**/api/**', (route) => route.abort());
+	await context.route(records, (route) => route.abort());
 	await took(page, 1).click();
 	for (const each of [page, other]) {
 		await expect(each.getByText('Not saved yet: one entry is kept here')).toBeVisible();
 	}
-	await context.unroute('**/api/**');
+	await context.unroute(records);
 	await online(page);
 	await expect(page.getByText('Not saved yet')).toBeHidden();
 	await page.keyboard.press('u');

@@ -1,7 +1,7 @@
 import { cameraKinds } from '../../src/core/camera';
 import { foldingInstant } from '../fixtures/automatic';
 import { filmOf, fixedCamera, steppedCamera } from '../fixtures/bag';
-import { expect, loadCamera, open, PHONE, picture, readLight, test } from './app';
+import { expect, loadCamera, open, PHONE, picture, readLight, records, test } from './app';
 
 const faint = { method: 'shadows', school: 'shadow-edge', condition: 'faint' };
 
@@ -105,14 +105,14 @@ test.describe('in the field', () => {
 		await loadCamera(request, { camera: fixedCamera({ name: 'Far Out' }) });
 		await readLight(request, faint);
 		await open(page, '/');
-		await page.route('**/api/**', (route) => route.abort());
+		await page.route(records, (route) => route.abort());
 		await page.getByRole('button', { name: /Took frame 1/ }).click();
 		await expect(page.getByText('Not saved yet: one entry is kept here')).toBeVisible();
 		await expect(page.getByRole('button', { name: /Took frame 2/ })).toBeVisible();
 		await picture(page, info, 'save-failed');
 		await page.reload();
 		await expect(page.getByText('Not saved yet: one entry is kept here')).toBeVisible();
-		await page.unroute('**/api/**');
+		await page.unroute(records);
 		// It is sent by itself as soon as there is a network again.
 		await page.evaluate(() => dispatchEvent(new Event('online')));
 		await expect(page.getByText('Not saved yet')).toBeHidden();

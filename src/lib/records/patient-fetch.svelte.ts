@@ -1,5 +1,5 @@
-/** The records of a page are asked for at this address beside its own. */
-const PAGE_DATA = '/__data.json';
+/** What views show is asked for below this address. */
+const VIEWS = '/api/views/';
 /** Until it is asked again, ms; longer each time. */
 const [SOON, LATE] = [1000, 15_000];
 
@@ -49,8 +49,7 @@ const addressOf = (input: RequestInfo | URL) =>
 export function patientFetch(fetch: typeof window.fetch): typeof window.fetch {
 	return async (input, init) => {
 		const address = addressOf(input);
-		if (address.origin !== location.origin || !address.pathname.endsWith(PAGE_DATA))
-			return fetch(input, init);
+		if (address.origin !== location.origin || !address.pathname.startsWith(VIEWS)) return fetch(input, init);
 		for (let pause = SOON; ; pause = Math.min(LATE, pause * 2)) {
 			try {
 				const response = await fetch(input, init);

@@ -8,7 +8,7 @@ vi.stubGlobal('addEventListener', (name: string, run: () => void) =>
 vi.stubGlobal('removeEventListener', (name: string, run: () => void) => heard.get(name)?.delete(run));
 
 const { patientFetch, server } = await import('./patient-fetch.svelte');
-const DATA = '/frames/__data.json?x-sveltekit-invalidated=11';
+const DATA = '/api/views/frames?load=1';
 
 beforeEach(() => {
 	vi.useFakeTimers();
@@ -49,7 +49,7 @@ describe('a patient fetch', () => {
 	});
 
 	it('leaves everything else to fail as it does', async () => {
-		for (const address of ['/api/frames', 'http://elsewhere.example/__data.json']) {
+		for (const address of ['/api/frames', 'http://elsewhere.example/api/views/frames']) {
 			const { fetch, asked } = failing(1);
 			await expect(fetch(address)).rejects.toThrow('no network');
 			expect(asked).toHaveLength(1);

@@ -14,7 +14,8 @@ const refusals: Readonly<Record<string, { status: number; message: string }>> = 
 /** What the driver says of a statement whose database was closed meanwhile. */
 const CLOSED = 'The database connection is not open';
 
-function answerFor(error: unknown): Response | null {
+/** What is answered in place of an error that is nobody’s mistake; null for all others. */
+export function answerFor(error: unknown): Response | null {
 	if (isHttpError(error, 503)) {
 		const answer = problem(503, error.body.message);
 		answer.headers.set('retry-after', '5');

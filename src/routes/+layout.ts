@@ -1,0 +1,14 @@
+import { localeOf } from '$core/words';
+import { displayOf } from '$lib/display/displays';
+import { viewOf } from '$lib/records/view';
+import type { LayoutLoad } from './$types';
+
+/** Views are put together in the browser: they are the same with and without a server. */
+export const ssr = false;
+
+export const load: LayoutLoad = async ({ fetch }) => ({
+	display: displayOf(document.documentElement.dataset.theme),
+	locale: localeOf(navigator.languages.join(',')),
+	// What cannot be told of the server leaves every view as it is.
+	...(await viewOf(fetch, 'around').catch(() => ({ backupFailed: null })))
+});

@@ -1,0 +1,3 @@
+import { viewHandlers } from '$server/views/answer';
+
+export const { GET, fallback } = viewHandlers;

@@ -1,0 +1,5 @@
+import { viewOf } from '$lib/records/view';
+import type { PageLoad } from './$types';
+
+export const load: PageLoad = ({ fetch, params, url }) =>
+	viewOf(fetch, 'film', { ...Object.fromEntries(url.searchParams), id: params.id });

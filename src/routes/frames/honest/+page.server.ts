@@ -1,4 +1,0 @@
-import { honesty } from '$server/learnt';
-import type { PageServerLoad } from './$types';
-
-export const load: PageServerLoad = ({ url }) => honesty(url.searchParams);

@@ -1,4 +1,0 @@
-import { lessons } from '$server/learnt';
-import type { PageServerLoad } from './$types';
-
-export const load: PageServerLoad = () => lessons();

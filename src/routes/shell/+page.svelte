@@ -1,0 +1,1 @@
+<!-- Nothing of its own: whichever view is asked for is put together in its frame. -->
