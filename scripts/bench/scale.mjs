@@ -144,6 +144,8 @@ const pathsFor = ({ oldest, frame, recipe, camera, film }) => [
 	`/api/frames?camera=${camera}&q=winch`,
 	'/api/loads?limit=100',
 	'/api/pictures',
+	'/api/changes',
+	'/api/changes?since=50000',
 	`/api/loads/${oldest}/paper.pdf`,
 	`/api/cameras/${camera}/learnt?film=${film}`
 ];

@@ -62,6 +62,7 @@ export async function startStore(): Promise<void> {
 			`Its tables are to be changed, and no backup could be made before: ${failed()!.why} Nothing was changed.`
 		);
 	openStore(true);
+	if (file) store().changes.beginAnew();
 	if (older === false) void daily();
 	setInterval(() => void daily(), LOOK_MS).unref();
 }
@@ -92,10 +93,15 @@ export function restoreStore(file: string): Promise<string | null> {
 	const now = restoring.then(async () => {
 		await bringIn(file);
 		closeStore();
+		let restored = false;
 		try {
-			return putInPlace(dataFolder());
+			const aside = putInPlace(dataFolder());
+			restored = true;
+			return aside;
 		} finally {
 			openStore(true);
+			// What was counted before holds for nothing now.
+			if (restored) store().changes.beginAnew();
 		}
 	});
 	restoring = now.catch(() => null);

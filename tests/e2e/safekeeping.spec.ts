@@ -27,12 +27,19 @@ test('a backup is made and gone back to from the page, and what was there before
 	await findsNothingInAnyDisplay(page);
 	await page.setViewportSize(PHONE);
 	await fits(page);
-	await stored(request, 'cameras', fixedCamera({ name: 'Later' }));
+	const { of, next } = await (await request.get('/api/changes')).json();
+	const id = await stored(request, 'cameras', fixedCamera({ name: 'Later' }));
+	const since = `/api/changes?of=${of}&since=${next}`;
+	expect(await (await request.get(since)).json()).toMatchObject({
+		changes: [{ kind: 'cameras', id, record: { id, name: 'Later', version: 1 } }]
+	});
 	await page.getByRole('button', { name: 'Go back to it' }).click();
 	await expect(page.getByText('moved aside, not deleted')).toBeVisible();
 	await page.getByRole('button', { name: 'Restore it' }).click();
 	await expect(page.getByText(/Restored\. Your records of before are kept as .*before-/)).toBeVisible();
 	expect(await namesOf(request)).toEqual(['Then']);
+	// Who knew the records of before is told to begin anew.
+	expect((await request.get(since)).status()).toBe(410);
 	const aside = app.files().find((name) => name.startsWith('before-'))!;
 	await app.restart(['--restore', app.path(aside)]);
 	expect(await namesOf(request)).toEqual(['Later', 'Then']);

@@ -1,4 +1,5 @@
 import { pictureTypes } from '../pictures';
+import { componentOf } from './component-of';
 import { dayPlan, yearPlan } from './plan-answers';
 import { learnt, learntSoFar } from './learn-answers';
 import { lightAnswer } from './light-answers';
@@ -129,6 +130,24 @@ export const answers = {
 	YearPlan: yearPlan,
 	Learnt: learnt,
 	LearntSoFar: learntSoFar,
+	Changes: object(
+		{
+			of: text(64),
+			changes: list({
+				type: 'object',
+				properties: {
+					seq: { type: 'integer' },
+					kind: { type: 'string', enum: Object.keys(componentOf) },
+					id: { type: 'string', format: 'uuid' },
+					record: { anyOf: Object.values(componentOf).map(ref), description: 'as it is now' },
+					deleted: { const: true }
+				},
+				required: ['seq', 'kind', 'id']
+			}),
+			next: { type: 'integer', description: 'what `since` takes for what changes from now on' }
+		},
+		['of', 'changes', 'next']
+	),
 	Picture: object(picture, Object.keys(picture)),
 	OwnedPicture: object(ownedPicture, Object.keys(ownedPicture)),
 	Formats: object(

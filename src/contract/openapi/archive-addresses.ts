@@ -1,3 +1,4 @@
+import { MOST_ITEMS } from '../lists';
 import { answer, badBody, bytes, id, json, problem, ref } from './parts';
 
 const search = ['load', 'camera', 'film', 'state', 'verdict', 'out', 'q', 'from', 'before', 'order'].map(
@@ -59,6 +60,23 @@ export const archiveAddresses = {
 			operationId: 'forget-archive',
 			summary: 'Forgets an archive that waits',
 			responses: { 204: { description: 'Forgotten' }, 404: problem('None waits under this id') }
+		}
+	},
+	'/api/changes': {
+		get: {
+			operationId: 'list-changes',
+			summary:
+				'What changed since, each record once and as it is now; what was deleted by its name. Without since: all that is there',
+			parameters: [
+				{ name: 'since', in: 'query', schema: { type: 'integer', minimum: 0 } },
+				{ name: 'of', in: 'query', schema: { type: 'string', maxLength: 64 } },
+				{ name: 'limit', in: 'query', schema: { type: 'integer', minimum: 1, maximum: MOST_ITEMS } }
+			],
+			responses: {
+				200: answer('So many of them; fewer than the limit where these are all', ref('Changes')),
+				410: problem('A backup was restored since: begin anew without since'),
+				422: badBody[422]
+			}
 		}
 	},
 	'/api/records/remove': {

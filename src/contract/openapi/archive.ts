@@ -1,20 +1,6 @@
+import { componentOf } from './component-of';
 import { FORM, FORMAT } from '../archive-form';
 import { openapi } from './document';
-
-/** Every kind of record, those that others name before those that name them, and how the document calls each. */
-export const componentOf = {
-	cameras: 'CameraRecord',
-	films: 'FilmRecord',
-	gear: 'Gear',
-	places: 'Place',
-	recipes: 'Recipe',
-	readings: 'Reading',
-	exercises: 'Exercise',
-	outings: 'Outing',
-	loads: 'Load',
-	measurements: 'Measurement',
-	frames: 'Frame'
-} as const;
 
 const stored = {
 	type: 'object',

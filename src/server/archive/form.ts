@@ -1,5 +1,5 @@
 import { FORM, FORMAT, RECORDS } from '$contract/archive-form';
-import { componentOf } from '$contract/openapi/archive';
+import { componentOf } from '$contract/openapi/component-of';
 import type { PictureOwner, PictureRecord } from '$contract/pictures';
 import type { RecordKind, Stored } from '$contract/records';
 

@@ -77,6 +77,8 @@ describe('a database of an earlier version', () => {
 		const database = openDatabase(folder);
 		const tables = tablesOf(database);
 		try {
+			const changed = tables.changes.after(0, 10_000);
+			expect(changed).toHaveLength(Object.values(then).reduce((sum, { length }) => sum + length, 0));
 			for (const kind of Object.keys(then) as RecordKind[]) {
 				const table = tables[kind] as unknown as RecordTable<Records[RecordKind]>;
 				expect(table.list(1, 0).total, kind).toBe(then[kind].length);

@@ -12,6 +12,7 @@ import type {
 	ReadingRecord,
 	RecipeRecord
 } from '$contract/records';
+import { changesOf } from './changes';
 import { counting } from './counting';
 import { conditionsFor } from './frame-words';
 import { frameSearch } from './frame-search';
@@ -124,6 +125,7 @@ export function tablesOf(database: Database.Database) {
 		frames: counting(frames, ({ judged }) => judged !== undefined, teaches),
 		/** Changes with each write that may change what frames teach, and with any of another connection. */
 		teachings: (): string => `${teachings} ${database.pragma('data_version', { simple: true })}`,
+		changes: changesOf(database),
 		pictures: pictureTable(database),
 		search,
 		loadSearch: loadSearch(database),

@@ -1,0 +1,3 @@
+import { changesHandlers } from '$server/api/changes';
+
+export const { GET, fallback } = changesHandlers;
