@@ -31,12 +31,11 @@ const boxed: readonly Beginning<PictureType>[] = [
 	{ type: 'image/x-raw', at: 4, bytes: ascii('ftypcrx ') }
 ];
 
-/** Raw files that are no TIFF by their first bytes. From memory. */
-const raw: readonly Beginning<PictureType>[] = ['FUJIFILM', 'IIRO', 'IIRS', 'MMOR', 'IIU\0'].map((start) => ({
-	type: 'image/x-raw' as const,
-	at: 0,
-	bytes: ascii(start)
-}));
+/** Raw files that are no TIFF by their first bytes, which are letters. From memory. */
+const raw: readonly Beginning<PictureType>[] = [
+	[0x46, 0x55, 0x4a, 0x49, 0x46, 0x49, 0x4c, 0x4d],
+	...['IIRO', 'IIRS', 'MMOR', 'IIU\0'].map(ascii)
+].map((bytes) => ({ type: 'image/x-raw', at: 0, bytes }));
 
 const found = <T>(known: readonly Beginning<T>[], bytes: Uint8Array): T | undefined =>
 	known.find(({ at, bytes: expected }) => expected.every((byte, index) => bytes[at + index] === byte))?.type;
