@@ -1,4 +1,7 @@
-/** The rooms and their one-way arrows: routes, lib, workers → contract → core; routes → server → contract, core. */
+/**
+ * The rooms and their one-way arrows: contract → core; views → contract; server and replica → views; lib, workers → replica;
+ * routes → lib, server.
+ */
 const purePackages = [
 	'fast-deep-equal',
 	'@stdlib/stats-base-dists-normal-cdf',
@@ -50,11 +53,29 @@ module.exports = {
 			'The core knows computing packages and itself.'
 		),
 		only('contract-knows-core', room('contract'), [room('contract'), room('core'), '^node_modules/yup/']),
+		only(
+			'views-know-no-place',
+			room('views'),
+			[room('views'), room('contract'), room('core'), '^node_modules/(luxon|@types/luxon|@sveltejs/kit)/'],
+			'What a view shows is the same wherever the records are kept.'
+		),
+		only(
+			'replica-knows-no-interface',
+			room('replica'),
+			[
+				room('replica'),
+				room('views'),
+				room('contract'),
+				room('core'),
+				'^node_modules/(dexie|fast-deep-equal|uuid|@sveltejs/kit)/'
+			],
+			'The copy of the records in the browser, and what waits there.'
+		),
 		{
 			name: 'server-knows-no-interface',
 			severity: 'error',
 			from: { path: room('server') },
-			to: { path: [room('lib'), room('routes'), room('workers')] }
+			to: { path: [room('lib'), room('routes'), room('workers'), room('replica')] }
 		},
 		{
 			name: 'interface-knows-no-server',

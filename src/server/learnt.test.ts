@@ -1,25 +1,28 @@
 import { describe, expect, it } from 'vitest';
 import { onTheDemo } from '../../tests/fixtures/store-of-demo';
-import { framesAsked } from './frames-list';
-import { framesView, frameView } from './frames-view';
+import { framesView, frameView } from '$views/frames';
+import { asUsed, bodyOf, lessons } from '$views/learn/learnt';
+import { views } from '$views/views';
+import { framesPage } from './frames-page';
 import { KeptWork } from './learn/kept-work';
-import { bodyOf, honesty, learntOf, lessons } from './learnt';
+import { learntOf } from './learnt';
 import { offsetOf } from '$core/camera';
 import { asOne, bestOutcome } from '$core/match';
-import { asUsed } from './cards/as-loaded';
 import { filmOf, fixedCamera } from '../../tests/fixtures/bag';
 import { store } from './store';
+import { viewRecords } from './views/records';
 
 /** What the pages of Frames are given, from the demo's weekend in a database of its own. */
 
 onTheDemo();
 
-const allFrames = (asked: Record<string, string> = {}) => framesAsked(store(), query(asked).toString());
+const allFrames = (asked: Record<string, string> = {}) => framesPage(store(), query(asked).toString());
+const honesty = (asked: URLSearchParams) => views.honest(viewRecords(), asked);
 const query = (asked: Record<string, string> = {}) => new URLSearchParams(asked);
 
 describe('what was learnt', () => {
 	it('is told of each camera with judged frames, and names the fogged one', async () => {
-		const { lessons: all, habits } = await lessons();
+		const { lessons: all, habits } = await lessons(viewRecords());
 		expect(all.map(({ camera }) => camera.name)).toEqual(['Pebble', 'Wedge']);
 		const wedge = all[1];
 		expect(wedge.prior).toEqual({ stops: 0, sd: 0.7 });
@@ -34,13 +37,13 @@ describe('what was learnt', () => {
 	});
 
 	it('is not drawn from its own result: accepting changes nothing of it', async () => {
-		const [, wedge] = (await lessons()).lessons;
+		const [, wedge] = (await lessons(viewRecords())).lessons;
 		const { cameras } = store();
 		const { id, version, ...camera } = wedge.camera;
 		const { stops, sd } = wedge.learnt;
 		const learnt = { ...camera.learnt!, at: new Date().toISOString(), frames: 8 };
 		cameras.replace(id, version, { ...camera, offset: { stops, sd }, learnt });
-		const [, again] = (await lessons()).lessons;
+		const [, again] = (await lessons(viewRecords())).lessons;
 		expect(again.learnt.stops).toBeCloseTo(stops, 6);
 		expect(again.learnt.sd).toBeCloseTo(sd, 6);
 	});
@@ -62,8 +65,11 @@ describe('a frame that was judged without a light', () => {
 			predicted: null,
 			judged: { stops: 1, sd: 0.3, by: 'eye', judgedAt: '2026-05-03T10:00:00Z' }
 		});
-		expect((await lessons()).lessons.map(({ camera }) => camera.name)).toEqual(['Pebble', 'Wedge']);
-		expect(await bodyOf(cameras.get(cameraId)!)).toBeNull();
+		expect((await lessons(viewRecords())).lessons.map(({ camera }) => camera.name)).toEqual([
+			'Pebble',
+			'Wedge'
+		]);
+		expect(await bodyOf(viewRecords(), cameras.get(cameraId)!)).toBeNull();
 		for (const gone of [frames.remove(frameId), loads.remove(loadId), cameras.remove(cameraId)])
 			expect(gone.result).toBe('removed');
 	});
@@ -101,15 +107,15 @@ describe('what was worked out of frames', () => {
 
 	it('follows a frame that is judged otherwise', async () => {
 		const { frames, search } = store();
-		const [, wedge] = (await lessons()).lessons;
+		const [, wedge] = (await lessons(viewRecords())).lessons;
 		const [key] = search.judgedKeys({ camera: wedge.camera.id }, 1);
 		const { id, version, ...frame } = frames.get(key.id)!;
 		const judged = { ...frame.judged!, stops: frame.judged!.stops - 1 / 3 };
 		frames.replace(id, version, { ...frame, judged });
-		const [, after] = (await lessons()).lessons;
+		const [, after] = (await lessons(viewRecords())).lessons;
 		expect(after.learnt.stops).toBeLessThan(wedge.learnt.stops);
 		frames.replace(id, version + 1, frame);
-		const [, again] = (await lessons()).lessons;
+		const [, again] = (await lessons(viewRecords())).lessons;
 		expect(again.learnt.stops).toBeCloseTo(wedge.learnt.stops, 9);
 	});
 });
@@ -121,12 +127,15 @@ describe('a pocket card', () => {
 			all.find((each) => each.name === name)!;
 		const wedge = named(cameras.list(50, 0).items, 'Wedge');
 		const [wrack, lantern] = ['Wrack 640', 'Lantern 800'].map((name) => named(films.list(50, 0).items, name));
-		const [own, other] = [await asUsed(wedge.id, wrack.id), await asUsed(wedge.id, lantern.id)];
+		const [own, other] = [
+			await asUsed(viewRecords(), wedge.id, wrack.id),
+			await asUsed(viewRecords(), wedge.id, lantern.id)
+		];
 		const learnt = await learntOf(wedge, { film: wrack.id });
 		expect(own.film!.speedSd).toBe(0);
 		expect(own.camera!.offset!.sd).toBeCloseTo(asOne(learnt).sd, 6);
 		expect(offsetOf(other.camera!).sd).toBeGreaterThan(offsetOf(own.camera!).sd);
-		expect(await asUsed('none', wrack.id)).toMatchObject({ camera: undefined });
+		expect(await asUsed(viewRecords(), 'none', wrack.id)).toMatchObject({ camera: undefined });
 	});
 });
 
@@ -167,18 +176,18 @@ describe('the pages of frames', () => {
 		expect(allFrames({ page: '999999' }).rows).toEqual([]);
 	});
 
-	it('show a load, its pictures, and the next frame to judge', () => {
-		const { loads, chosen, frames, pictures } = framesView(null)!;
+	it('show a load, its pictures, and the next frame to judge', async () => {
+		const { loads, chosen, frames, pictures } = (await framesView(viewRecords(), null))!;
 		expect(chosen?.load.id).toBe(loads[0].id);
 		expect(Object.keys(pictures)).toEqual([]);
 		const paddle = loads.find(({ camera }) => camera === 'Paddle 66')!;
-		const own = framesView(paddle.id)!.frames;
+		const own = (await framesView(viewRecords(), paddle.id))!.frames;
 		expect(own.length).toBeGreaterThan(2);
 		expect(frames.every(({ loadId }) => loadId === chosen?.load.id)).toBe(true);
-		const view = frameView(own[0].id)!;
+		const view = (await frameView(viewRecords(), own[0].id))!;
 		expect(view.next).toEqual({ id: own[1].id, number: own[1].number });
-		expect(frameView(own[own.length - 1].id)!.next?.number).toBe(own[0].number);
-		expect(frameView('nowhere')).toBeNull();
+		expect((await frameView(viewRecords(), own[own.length - 1].id))!.next?.number).toBe(own[0].number);
+		expect(await frameView(viewRecords(), 'nowhere')).toBeNull();
 	});
 });
 

@@ -1,86 +1,37 @@
 import type { LearntSoFar } from '$core/learn';
 import type { LearntQuery } from '$contract/learn';
-import type { CameraRecord, LoadRecord } from '$contract/records';
+import type { CameraRecord } from '$contract/records';
 import type { Issue } from '$contract/validate';
+import type { Honesty, HonestyAsked } from '$views/learn/honesty';
+import type { Lesson, Ways } from '$views/learn/lesson';
+import type { Kept, LearntAsked } from '$views/records';
 import { everything } from './everything';
-import type { Kept } from './database/record-table';
 import { inThread } from './heavy/pool';
-import type { lessonOf, waysOf } from './learn/lesson';
 import { KeptWork } from './learn/kept-work';
-import { agreedHabits } from './practice';
 import { dataFolder, store } from './store';
 
-type Lesson = ReturnType<typeof lessonOf>;
-const lessonsKept = new Map<string, KeptWork<Lesson>>();
+const lessonsKept = new Map<string, KeptWork<Lesson | null>>();
 
 /** What the judged frames of one camera teach. */
-function lessonFor({ id }: Kept<CameraRecord>): Promise<Lesson> {
+export function lessonFor(id: string): Promise<Lesson | null> {
 	const known = lessonsKept.get(id) ?? new KeptWork((seen) => inThread('lesson', dataFolder(), id, seen));
 	lessonsKept.set(id, known);
 	return known.now(store(), store().teachings());
 }
 
-const waysKept = new KeptWork<ReturnType<typeof waysOf>>((seen) => inThread('ways', dataFolder(), seen));
+const waysKept = new KeptWork<Ways>((seen) => inThread('ways', dataFolder(), seen));
 
-/** What frames have taught of a body, where that is in use; null: nothing, or it is not. */
-export async function bodyOf(
-	camera: Kept<CameraRecord>
-): Promise<{ stops: number; sd: number; frames: number } | null> {
-	if (!isLearntFrom(camera)) return null;
-	const lesson = await lessonFor(camera);
-	if (!lesson || lesson.judged === 0) return null;
-	const { stops, sd, frames } = lesson.learnt;
-	return { stops, sd, frames };
-}
+/** What judged frames teach of the ways of reading. */
+export const ways = (): Promise<Ways> => waysKept.now(store(), store().teachings());
 
-/** What judged frames teach of each way of reading, and what is taken off it now. */
-async function habitLessons() {
-	const used = agreedHabits();
-	const { lessons: all, taken } = await waysKept.now(store(), store().teachings());
-	return all.map((lesson) => ({
-		...lesson,
-		used: Object.hasOwn(used, lesson.way) ? used[lesson.way] : null,
-		mayUse: taken.includes(lesson.way)
-	}));
-}
-
-/** A camera with what its frames teach. */
-async function lessonWith(camera: Kept<CameraRecord>) {
-	const lesson = await lessonFor(camera);
-	return lesson && { camera, ...lesson };
-}
-
-/** What judged frames teach of each camera, of each flash, and of the person's eye. */
-export async function lessons() {
-	const { cameras, films, gear, search } = store();
-	const [bodies, all] = [everything(cameras), everything(films)];
-	const judged = new Set(search.judgedCameras());
-	const taught = bodies.filter(({ id, known = [] }) => judged.has(id) || known.length > 0);
-	const [told, habits, flashes] = await Promise.all([
-		Promise.all(taught.map(lessonWith)),
-		habitLessons(),
-		inThread('flashLessons', dataFolder(), { gear: everything(gear), cameras: bodies })
-	]);
-	return {
-		lessons: told
-			.flatMap((lesson) => lesson ?? [])
-			.sort((a, b) => a.camera.name.localeCompare(b.camera.name)),
-		habits,
-		flashes,
-		cameras: bodies.filter(({ archived }) => !archived),
-		/** What was said of a film that is put away still holds. */
-		films: all
-	};
+/** What judged frames teach of each flash of the bag that lit some. */
+export function flashes() {
+	const { gear, cameras } = store();
+	return inThread('flashLessons', dataFolder(), { gear: everything(gear), cameras: everything(cameras) });
 }
 
 /** What was promised against what came out, of all frames or of some. */
-export function honesty(query: URLSearchParams) {
-	const [camera, film, way, light] = ['camera', 'film', 'way', 'light'].map((name) => query.get(name) ?? '');
-	return inThread('honesty', dataFolder(), { camera, film, way, light });
-}
-
-/** What is asked of a camera: its film is known by now. */
-export type LearntAsked = LearntQuery & { film: string };
+export const honesty = (asked: HonestyAsked): Promise<Honesty> => inThread('honesty', dataFolder(), asked);
 
 /** A question by ids, or what is wrong with it: a film is named, or is that of a load. */
 export function askedOf(
@@ -128,20 +79,4 @@ export function learntOf(
 function workOut(camera: Kept<CameraRecord>, asked: LearntAsked, without?: string): Promise<LearntSoFar> {
 	const question = { load: null, ...asked, camera: camera.id, at: new Date().toISOString() };
 	return inThread('learntFor', dataFolder(), question, without);
-}
-
-/** Whether a camera is answered with what its frames taught. */
-export const isLearntFrom = ({ learnt }: CameraRecord): boolean => learnt !== undefined && !learnt.ignored;
-
-/** What is known of cameras that are answered with what their frames taught, by load: all but the load's own frames. */
-export async function learntByLoad(loads: readonly Kept<LoadRecord>[]): Promise<Record<string, LearntSoFar>> {
-	const { cameras } = store();
-	const inUse = loads.flatMap((load) => {
-		const camera = cameras.get(load.cameraId);
-		return camera && isLearntFrom(camera) ? [{ load, camera }] : [];
-	});
-	const known = await Promise.all(
-		inUse.map(({ load, camera }) => learntOf(camera, { film: load.filmId }, load.id))
-	);
-	return Object.fromEntries(inUse.map(({ load }, at) => [load.id, known[at]]));
 }

@@ -1,10 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { filmOf, fixedCamera } from '../../tests/fixtures/bag';
 import { onTheDemo } from '../../tests/fixtures/store-of-demo';
-import { packingRecords } from './bag-records';
-import { developing, waiting } from './developing';
-import { framesView } from './frames-view';
+import { packingRecords } from '$views/bag';
+import { developing, waiting } from '$views/developing';
+import { framesView } from '$views/frames';
 import { store } from './store';
+import { viewRecords } from './views/records';
 
 /** Pages of a logbook with more loads than one page holds. */
 
@@ -26,12 +27,16 @@ function plant(many: number, more: (at: number) => object = () => ({})) {
 }
 
 describe('many loads', () => {
-	it('are listed page by page, none twice and none left out, and any is opened by its id', () => {
+	it('are listed page by page, none twice and none left out, and any is opened by its id', async () => {
 		const { ids } = plant(100);
 		const seen: string[] = [];
 		let after: string | null = null;
 		do {
-			const page: NonNullable<ReturnType<typeof framesView>> = framesView(null, after)!;
+			const page: NonNullable<Awaited<ReturnType<typeof framesView>>> = (await framesView(
+				viewRecords(),
+				null,
+				after
+			))!;
 			seen.push(...page.loads.map(({ id }) => id));
 			after = page.older;
 		} while (after !== null);
@@ -39,13 +44,15 @@ describe('many loads', () => {
 		expect(seen).toHaveLength(store().loads.list(1, 0).total);
 		expect(seen.at(-1)).toBe(ids[0]);
 		// The oldest is on no first page, and is opened all the same.
-		expect(framesView(null)!.loads.some(({ id }) => id === ids[0])).toBe(false);
-		expect(framesView(ids[0])!.chosen!.load.id).toBe(ids[0]);
-		expect(framesView(crypto.randomUUID())).toBeNull();
-		expect(framesView(null, 'no page of ours')!.loads).toEqual(framesView(null)!.loads);
+		expect((await framesView(viewRecords(), null))!.loads.some(({ id }) => id === ids[0])).toBe(false);
+		expect((await framesView(viewRecords(), ids[0]))!.chosen!.load.id).toBe(ids[0]);
+		expect(await framesView(viewRecords(), crypto.randomUUID())).toBeNull();
+		expect((await framesView(viewRecords(), null, 'no page of ours'))!.loads).toEqual(
+			(await framesView(viewRecords(), null))!.loads
+		);
 	});
 
-	it('that wait to be developed are the last ones of such film, and what was developed is told last first', () => {
+	it('that wait to be developed are the last ones of such film, and what was developed is told last first', async () => {
 		const developed = (at: number) => ({
 			developed: {
 				at: new Date(Date.UTC(2002, 0, 1 + at)).toISOString(),
@@ -55,15 +62,17 @@ describe('many loads', () => {
 			}
 		});
 		const { ids, filmId } = plant(14, developed);
-		const { done } = developing();
+		const { done } = await developing(viewRecords());
 		expect(done).toHaveLength(12);
 		const times = done.map(({ developed: { at } }) => at);
 		expect(times).toEqual(times.toSorted().toReversed());
-		const open = waiting(true);
+		const open = await waiting(viewRecords(), true);
 		expect(open.some(({ load }) => ids.includes(load.id))).toBe(false);
 		expect(open.length).toBeLessThanOrEqual(60);
 		expect(open.every(({ film: { type } }) => /negative|reversal/.test(type))).toBe(true);
-		expect(waiting(false).every(({ film: { type } }) => /instant|peel/.test(type))).toBe(true);
+		expect(
+			(await waiting(viewRecords(), false)).every(({ film: { type } }) => /instant|peel/.test(type))
+		).toBe(true);
 		expect(open.some(({ film: { id } }) => id === filmId)).toBe(false);
 	});
 
@@ -72,7 +81,7 @@ describe('many loads', () => {
 		expect(store().loadSearch.taken()).toContainEqual(
 			expect.objectContaining({ camera: cameraId, film: filmId })
 		);
-		expect((await packingRecords()).usual[filmId]).toEqual({ frames: 10, price: 9 });
+		expect((await packingRecords(viewRecords())).usual[filmId]).toEqual({ frames: 10, price: 9 });
 	});
 });
 

@@ -1,19 +1,6 @@
+import type { BackupTold } from '$contract/backups';
+
 /** Backups of the records, as the server makes and restores them. */
-
-/** A backup as the server tells of it. */
-export interface BackupTold {
-	name: string;
-	at: string;
-	bytes: number;
-}
-
-export interface BackupsTold {
-	folder: string;
-	second: string | null;
-	failed: { at: string; why: string } | null;
-	/** The newest first. */
-	items: BackupTold[];
-}
 
 type Done<T> = { ok: true; answer: T } | { ok: false; message: string };
 

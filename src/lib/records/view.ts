@@ -1,6 +1,6 @@
 import { error } from '@sveltejs/kit';
 import { parse } from 'devalue';
-import type { ViewName, Views } from '$server/views/views';
+import type { ViewName, Views } from '$views/views';
 
 /** What a view shows, as the server has it now; where it has not, the view says why. */
 export async function viewOf<Name extends ViewName>(

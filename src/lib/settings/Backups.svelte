@@ -3,7 +3,8 @@
 	import { agoInWords } from '$lib/parts/ago';
 	import Moment from '$lib/parts/Moment.svelte';
 	import { refresh } from '$lib/records/refresh';
-	import { backUpNow, restoreBackup, type BackupsTold, type BackupTold } from '$lib/records/safekeeping';
+	import type { BackupsTold, BackupTold } from '$contract/backups';
+	import { backUpNow, restoreBackup } from '$lib/records/safekeeping';
 	import { sizeInWords } from './size';
 
 	let { backups }: { backups: BackupsTold } = $props();

@@ -1,18 +1,18 @@
 <!-- What belongs to no view: how the records are kept safe, and what is so on this device. -->
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import type { BackupsTold } from '$lib/records/safekeeping';
+	import type { BackupsTold } from '$contract/backups';
 	import Archive from './Archive.svelte';
 	import Backups from './Backups.svelte';
 	import Here from './Here.svelte';
 
-	let { backups }: { backups: BackupsTold } = $props();
+	let { backups }: { backups: BackupsTold | null } = $props();
 </script>
 
 <svelte:head><title>Settings · Just Enough</title></svelte:head>
 <div class="page">
 	<h1>Settings</h1>
-	<Backups {backups} />
+	{#if backups}<Backups {backups} />{/if}
 	<Archive />
 	<Here />
 	<p><a class="plain-link" href={resolve('/scripts')}>For scripts: the API</a></p>

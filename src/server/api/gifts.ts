@@ -4,8 +4,9 @@ import { v5 } from 'uuid';
 import { giftOf, giftTakenSchema, takenIn, type Gift, type GiftTaken } from '$contract/camera-gift';
 import { version } from '$contract/version';
 import { check } from '$contract/validate';
-import { bodyOf } from '../learnt';
+import { bodyOf } from '$views/learn/learnt';
 import { store } from '../store';
+import { viewRecords } from '../views/records';
 import { allTogether, NotAll } from './all-together';
 import { invalid, notFound, onlyAllow, problem, stale } from './answers';
 import { asFile } from './file-name';
@@ -22,7 +23,7 @@ async function giftFor(id: string): Promise<Gift | null> {
 	const camera = cameras.get(id.toLowerCase());
 	if (!camera) return null;
 	const found = measurements.where('camera_id', camera.id);
-	return giftOf(camera, await bodyOf(camera), found, { at: new Date().toISOString(), program: version });
+	return giftOf(camera, await bodyOf(viewRecords(), camera), found, { at: new Date().toISOString(), program: version });
 }
 
 const file = guarded(async ({ params }) => {

@@ -6,7 +6,8 @@ import { asFile } from '../api/file-name';
 import { guarded } from '../api/guarded';
 import { inThread } from '../heavy/pool';
 import { store } from '../store';
-import { asUsed } from './as-loaded';
+import { asUsed } from '$views/learn/learnt';
+import { viewRecords } from '../views/records';
 
 const asked = object({
 	size: string<CardSize>().oneOf(['bank', 'a6']),
@@ -40,7 +41,7 @@ export const cardFile = guarded<Asked>(async ({ params }, { size = 'bank', filte
 	const { cameraId = '', file = '' } = params;
 	const [, filmId, ending] = /^(.+)\.(svg|pdf)$/.exec(file) ?? [];
 	if (!ending) return notFound('card: it ends in .svg or .pdf');
-	const { camera, film } = await asUsed(cameraId, filmId);
+	const { camera, film } = await asUsed(viewRecords(), cameraId, filmId);
 	if (!camera) return notFound('camera');
 	if (!film) return notFound('film');
 	const pieces = ids.map((id) => store().gear.get(id));

@@ -4,6 +4,7 @@ import type { FrameSearch } from '$contract/frame-search';
 import { utc } from './instants';
 import { conditionsFor } from './frame-words';
 import type { Kept } from './record-table';
+import type { FrameKey } from '$views/records';
 
 type Row = { id: string; version: number; body: string };
 const kept = ({ id, version, body }: Row): Kept<FrameRecord> => ({
@@ -11,13 +12,6 @@ const kept = ({ id, version, body }: Row): Kept<FrameRecord> => ({
 	id,
 	version
 });
-
-/** Which frame it is, as it stands now. */
-export interface FrameKey {
-	id: string;
-	version: number;
-	loadId: string;
-}
 
 const orders: Readonly<Record<FrameSearch['order'], string>> = {
 	newest: 'frames.taken_at DESC, frames.id',

@@ -2,7 +2,7 @@ import { BadRecording, measureShutter, readWav, type ShutterMeasurement, type Tr
 import { learningTasks } from '../learn/tasks';
 import { calendarOf, feedOf, type CarriedBag } from '../outings/calendar';
 import type { PageAsked } from '../database/pages';
-import { framesAsked } from '../frames-list';
+import { framesPage } from '../frames-page';
 import type { OnPaper } from '../paper/sheet';
 import { cardSvg, pocketCard } from '$core/cards';
 import { lookThrough, takeArchive } from '../archive/task';
@@ -55,7 +55,7 @@ export const tasks = {
 	},
 	shutter,
 	...learningTasks,
-	framesAsked: (folder: string, query: string) => reading(folder, (from) => framesAsked(from, query)),
+	framesAsked: (folder: string, query: string) => reading(folder, (from) => framesPage(from, query)),
 	framesPage: (folder: string, asked: PageAsked) => reading(folder, ({ frames }) => frames.page(asked)),
 	card,
 	paper,

@@ -1,11 +1,12 @@
 import type { LearntQuestion } from '$core/learn';
 import type { CameraRecord, GearRecord } from '$contract/records';
-import type { Kept } from '../database/record-table';
+import { flashLessonsOf } from '$views/learn/flash-lessons';
+import { honestyOf, type HonestyAsked } from '$views/learn/honesty';
+import { lessonOf, soFarOf, waysOf } from '$views/learn/lesson';
+import { newestPart, partOf, type Part } from '$views/learn/part';
+import type { Kept, Teachings } from '$views/records';
 import { reading } from '../heavy/reading';
-import { flashLessonsOf } from './flash-lessons';
-import { honestyOf, type HonestyAsked } from './honesty';
-import { lessonOf, soFarOf, waysOf } from './lesson';
-import { newestPart, partOf, type Part } from './part';
+import { signatureOf, teachingsOf } from './teachings';
 
 /** Something that was worked out, and of which frames. */
 export interface WorkedOut<T> {
@@ -14,27 +15,36 @@ export interface WorkedOut<T> {
 }
 
 /** Works something out of frames, unless they are those that it is known of. */
-function unlessKnown<T>(part: Part, known: string | null, work: () => T): WorkedOut<T> | null {
-	return part.signature === known ? null : { signature: part.signature, value: work() };
+function unlessKnown<T>(
+	from: Teachings,
+	part: Part,
+	known: string | null,
+	work: () => T
+): WorkedOut<T> | null {
+	const signature = signatureOf(from, part.keys);
+	return signature === known ? null : { signature, value: work() };
 }
+
+const learning = <T>(folder: string, work: (from: Teachings) => T): T =>
+	reading(folder, (tables) => work(teachingsOf(tables)));
 
 /** What frames teach, read and worked out. */
 export const learningTasks = {
 	lesson: (folder: string, camera: string, known: string | null) =>
-		reading(folder, (from) => {
+		learning(folder, (from) => {
 			const part = partOf(from, camera);
-			return unlessKnown(part, known, () => lessonOf(from, camera, part));
+			return unlessKnown(from, part, known, () => lessonOf(from, camera, part));
 		}),
 	ways: (folder: string, known: string | null) =>
-		reading(folder, (from) => {
+		learning(folder, (from) => {
 			const part = newestPart(from);
-			return unlessKnown(part, known, () => waysOf(from, part));
+			return unlessKnown(from, part, known, () => waysOf(from, part));
 		}),
 	learntFor: (folder: string, asked: LearntQuestion, without?: string) =>
-		reading(folder, (from) => soFarOf(from, asked, partOf(from, asked.camera), without)),
-	honesty: (folder: string, asked: HonestyAsked) => reading(folder, (from) => honestyOf(from, asked)),
+		learning(folder, (from) => soFarOf(from, asked, partOf(from, asked.camera), without)),
+	honesty: (folder: string, asked: HonestyAsked) => learning(folder, (from) => honestyOf(from, asked)),
 	flashLessons: (
 		folder: string,
 		bag: { gear: readonly Kept<GearRecord>[]; cameras: readonly Kept<CameraRecord>[] }
-	) => reading(folder, (from) => flashLessonsOf(from, bag))
+	) => learning(folder, (from) => flashLessonsOf(from, bag))
 };

@@ -4,7 +4,8 @@ import { papers, sheetKinds, type Paper, type SheetFrames, type SheetKind } from
 import { notFound } from '../api/answers';
 import { asFile } from '../api/file-name';
 import { guarded } from '../api/guarded';
-import { sheetView } from '../frames-view';
+import { sheetView } from '$views/frames';
+import { viewRecords } from '../views/records';
 import { inThread } from '../heavy/pool';
 import { store } from '../store';
 
@@ -23,7 +24,7 @@ const asked = object({
 /** A load on paper as a PDF: contact sheet, sleeve label or captions; dates by the reader's locale. */
 export const paperFile = guarded<Asked>(
 	async ({ params, request }, { kind = 'sheet', paper = 'a4', frames: which = 'all' }) => {
-		const view = sheetView(params.id!);
+		const view = await sheetView(viewRecords(), params.id!);
 		if (!view) return notFound('load');
 		const { load, camera, film, frames, pictures } = view;
 		const chosen = which === 'kept' ? frames.filter(({ judged }) => judged?.kept) : frames;

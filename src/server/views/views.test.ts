@@ -4,7 +4,8 @@ import type { RequestEvent } from '@sveltejs/kit';
 import { onTheDemo } from '../../../tests/fixtures/store-of-demo';
 import { store } from '../store';
 import { viewHandlers } from './answer';
-import { views } from './views';
+import { views } from '$views/views';
+import { viewRecords } from './records';
 
 onTheDemo();
 
@@ -39,7 +40,7 @@ describe('what a view shows', () => {
 			const query = Object.hasOwn(ids, name) ? ids[name] : {};
 			const { status, text } = await asked(name, query);
 			expect(status, name).toBe(200);
-			const here: unknown = await views[name](new URLSearchParams(query));
+			const here: unknown = await views[name](viewRecords(), new URLSearchParams(query));
 			expect(parse(text), name).toEqual(here);
 		}
 	});

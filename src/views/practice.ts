@@ -10,55 +10,51 @@ import {
 	timeOfDay,
 	type DrillBag,
 	type DrillKind,
-	type Exercise,
 	type Guess,
 	type OwnDoubt
 } from '$core/practice';
 import { namedInWords } from '$core/words';
-import { filtersOf, type ExerciseRecord } from '$contract/records';
-import type { Kept } from './database/record-table';
-import { everything } from './everything';
-import { store } from './store';
+import { filtersOf } from '$contract/records';
+import type { ViewRecords } from './records';
 
 /** Exercises that the course of a day depends on. */
 const NEWEST = 1000;
 
-const only = <K extends Exercise['kind']>(kind: K) =>
-	store().exercises.where('kind', kind) as Kept<Extract<ExerciseRecord, { kind: K }>>[];
-
-const isAgreed = () => only('doubt')[0]?.agreed ?? false;
+const isAgreed = async ({ exercises }: ViewRecords) => (await exercises.only('doubt'))[0]?.agreed ?? false;
 
 /** What the page of the day's course shows. */
-export function practising() {
-	const { cameras, loads, films, gear, exercises } = store();
-	const inUse = everything(cameras).filter(({ archived }) => !archived);
-	const loaded = loads.where('in_camera', 1).flatMap(({ cameraId, filmId, process }) => {
+export async function practising(from: ViewRecords) {
+	const [cameras, films, gear, inCameras, exercises] = await Promise.all([
+		from.cameras.all(),
+		from.films.all(),
+		from.gear.all(),
+		from.loads.inCameras(),
+		from.exercises.last(NEWEST)
+	]);
+	const inUse = cameras.filter(({ archived }) => !archived);
+	const loaded = inCameras.flatMap(({ cameraId, filmId, process }) => {
 		const camera = inUse.find(({ id }) => id === cameraId);
-		const film = films.get(filmId);
+		const film = films.find(({ id }) => id === filmId);
 		return camera && film ? [{ camera, film: inProcess(film, process) }] : [];
 	});
-	const bag: DrillBag = { cameras: inUse, loaded, filters: filtersOf(everything(gear)) };
-	return { exercises: exercises.list(NEWEST, 0).items, bag };
+	const bag: DrillBag = { cameras: inUse, loaded, filters: filtersOf(gear) };
+	return { exercises, bag };
 }
 
 /** The person's own doubts by practice that readings on Shoot carry; none before they agree. */
-export function agreedDoubts(): OwnDoubt[] {
-	return isAgreed() ? ownDoubts(only('seeing')) : [];
+export async function agreedDoubts(from: ViewRecords): Promise<OwnDoubt[]> {
+	return (await isAgreed(from)) ? ownDoubts(await from.exercises.only('seeing')) : [];
 }
 
 /** What is taken off readings by their way, where the person agreed to that; the last word counts. */
-export function agreedHabits(): Record<string, Habit> {
-	const last = new Map(
-		only('habit')
-			.toReversed()
-			.map(({ way, habit }) => [way, habit])
-	);
+export async function agreedHabits({ exercises }: ViewRecords): Promise<Record<string, Habit>> {
+	const said = await exercises.only('habit');
+	const last = new Map(said.toReversed().map(({ way, habit }) => [way, habit]));
 	return Object.fromEntries([...last].flatMap(([way, habit]) => (habit ? [[way, habit]] : [])));
 }
 
 /** How often the person has guessed a light in practice. */
-export const guessesSoFar = (): number =>
-	store().exercises.page({ limit: 1, filters: { kind: 'seeing' } })?.total ?? 0;
+export const guessesSoFar = ({ exercises }: ViewRecords) => exercises.count('seeing');
 
 /** Guesses shown as they went. */
 const NEWEST_POINTS = 120;
@@ -70,11 +66,11 @@ const runsBy = (guesses: readonly Guess[], key: (guess: Guess) => string, name: 
 		.sort((a, b) => b.error.guesses - a.error.guesses || a.name.localeCompare(b.name));
 
 /** What practice has shown so far. */
-export function progress() {
-	const guesses = only('seeing').toReversed();
-	const drills = only('drill');
+export async function progress(from: ViewRecords) {
+	const guesses = (await from.exercises.only('seeing')).toReversed();
+	const drills = await from.exercises.only('drill');
 	return {
-		agreed: isAgreed(),
+		agreed: await isAgreed(from),
 		all: eyeError(guesses.map(errorOf)),
 		points: guesses.slice(-NEWEST_POINTS).map((guess) => ({ at: guess.at, error: errorOf(guess) })),
 		conditions: runsBy(

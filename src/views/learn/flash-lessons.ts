@@ -1,9 +1,8 @@
 import { BUILT_IN } from '$core/flash';
 import { learnFlash, type FlashFrame, type FlashLearnt } from '$core/learn';
 import type { CameraRecord, GearRecord } from '$contract/records';
-import type { Kept } from '../database/record-table';
+import type { Kept, Teachings } from '../records';
 import { toldByFlash, type Told } from './told';
-import type { ReadTables } from '../database/tables';
 
 type FlashRecord = Extract<GearRecord, { type: 'flash' }>;
 
@@ -29,7 +28,7 @@ function litBy({ frame, camera, film }: Told): { key: string; frame: FlashFrame 
 
 /** What the judged frames teach of each flash of the bag that lit some. */
 export function flashLessonsOf(
-	from: ReadTables,
+	from: Teachings,
 	{ gear, cameras }: { gear: readonly Kept<GearRecord>[]; cameras: readonly Kept<CameraRecord>[] }
 ): FlashLesson[] {
 	const lit = toldByFlash(from).flatMap((each) => litBy(each) ?? []);

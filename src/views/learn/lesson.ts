@@ -13,9 +13,7 @@ import {
 } from '$core/learn';
 import { wayOfReading } from '$core/words';
 import type { CameraRecord, FilmRecord } from '$contract/records';
-import type { Kept } from '../database/record-table';
-import type { ReadTables } from '../database/tables';
-import { everything } from '../everything';
+import type { Kept, Teachings } from '../records';
 import type { Part } from './part';
 import { teachingOf, withKnown, withThings } from './told';
 
@@ -38,12 +36,15 @@ function pairsFor(camera: Kept<CameraRecord>, used: ReadonlySet<string>, { camer
 
 const inUse = <R extends { archived?: boolean }>(records: R[]) => records.filter(({ archived }) => !archived);
 
+export type Lesson = NonNullable<ReturnType<typeof lessonOf>>;
+export type Ways = ReturnType<typeof waysOf>;
+
 /** What the judged frames of one camera teach; null where there is none of them that was read, and nothing else is known. */
-export function lessonOf(from: ReadTables, id: string, part: Part) {
+export function lessonOf(from: Teachings, id: string, part: Part) {
 	const { cameras, films } = from;
 	const camera = cameras.get(id);
 	if (!camera) return null;
-	const bag: Bag = { cameras: inUse(everything(cameras)), films: inUse(everything(films)) };
+	const bag: Bag = { cameras: inUse(cameras.all()), films: inUse(films.all()) };
 	const all = part.frames();
 	const own = all.filter((each) => each.camera.id === camera.id);
 	const known = camera.known?.findLast(({ filmId }) => films.get(filmId));
@@ -77,7 +78,7 @@ export function lessonOf(from: ReadTables, id: string, part: Part) {
 }
 
 /** What judged frames teach of each way of reading, and which ways something may be taken off. */
-export function waysOf(from: ReadTables, part: Part) {
+export function waysOf(from: Teachings, part: Part) {
 	const newest = part.frames();
 	const [first] = newest;
 	if (!first) return { lessons: [], taken: [] };
@@ -91,7 +92,7 @@ export function waysOf(from: ReadTables, part: Part) {
 }
 
 /** What is known of a camera with a film. */
-export function soFarOf(from: ReadTables, asked: LearntQuestion, part: Part, without?: string) {
+export function soFarOf(from: Teachings, asked: LearntQuestion, part: Part, without?: string) {
 	const all = part.frames().filter(({ load }) => load.id !== without);
 	const { told, things } = withKnown(from, withThings(from, teachingOf(all), [asked]));
 	return learntFor(taughtBy(told, things, asked.camera), things, asked);

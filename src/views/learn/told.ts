@@ -4,8 +4,7 @@ import { wayOfReading } from '$core/words';
 import type { CameraRecord, FilmRecord, FrameRecord, LoadRecord } from '$contract/records';
 import type { Judgement } from '$contract/frames';
 import { isRead, type ReadFrame } from '$contract/predicted';
-import type { Kept } from '../database/record-table';
-import type { ReadTables } from '../database/tables';
+import type { Kept, Teachings } from '../records';
 
 type Judged = ReadFrame<Kept<FrameRecord>> & { judged: Judgement };
 
@@ -21,15 +20,15 @@ export interface Told {
  *
  * @param newest so many of them
  */
-export const told = (from: ReadTables, asked: { camera?: string; film?: string }, newest: number): Told[] =>
-	asShot(from, from.search.framesOf(from.search.judgedKeys(asked, newest)));
+export const told = (from: Teachings, asked: { camera?: string; film?: string }, newest: number): Told[] =>
+	asShot(from, from.judged.frames(from.judged.keys(asked, newest)));
 
 /** The same of frames that a named flash lit. */
-export const toldByFlash = (from: ReadTables): Told[] =>
-	asShot(from, from.search.framesOf(from.search.flashedKeys(NEWEST_FRAMES)));
+export const toldByFlash = (from: Teachings): Told[] =>
+	asShot(from, from.judged.frames(from.judged.flashed(NEWEST_FRAMES)));
 
 /** Those frames whose light was read, with what they were shot with. */
-export function asShot({ cameras, films, loads }: ReadTables, judged: readonly Kept<FrameRecord>[]): Told[] {
+export function asShot({ cameras, films, loads }: Teachings, judged: readonly Kept<FrameRecord>[]): Told[] {
 	const once = <T>(get: (id: string) => T | undefined) => {
 		const known = new Map<string, T>();
 		return (id: string) => {
@@ -37,7 +36,11 @@ export function asShot({ cameras, films, loads }: ReadTables, judged: readonly K
 			return known.get(id)!;
 		};
 	};
-	const [load, camera, film] = [once(loads.get), once(cameras.get), once(films.get)];
+	const [load, camera, film] = [
+		once((id: string) => loads.get(id)),
+		once((id: string) => cameras.get(id)),
+		once((id: string) => films.get(id))
+	];
 	return judged.filter(isRead).map((frame) => {
 		const inside = load(frame.loadId);
 		return {
@@ -84,7 +87,7 @@ export function teachingOf(all: readonly Told[]): Teaching {
 
 /** With cameras and films that are asked about, seen or not. */
 export function withThings(
-	{ cameras, films }: ReadTables,
+	{ cameras, films }: Teachings,
 	teaching: Teaching,
 	pairs: readonly Pair[]
 ): Teaching {
@@ -98,7 +101,7 @@ export function withThings(
 }
 
 /** With what the person knows of those cameras. */
-export function withKnown({ films }: ReadTables, teaching: Teaching): Teaching {
+export function withKnown({ films }: Teachings, teaching: Teaching): Teaching {
 	const { told, things } = teaching;
 	for (const [id, { camera }] of things.cameras) {
 		for (const [at, each] of ((camera as CameraRecord).known ?? []).entries()) {

@@ -3,8 +3,7 @@ import { resolveLight, type Light } from '$core/light';
 import { brierScore, promiseBins, standings, type PromisedFrame } from '$core/learn';
 import { chanceWithin, expectedOf } from '$core/match';
 import { wayOfReading } from '$core/words';
-import type { ReadTables } from '../database/tables';
-import { everything } from '../everything';
+import type { Teachings } from '../records';
 import { told, type Told } from './told';
 
 const MOST_STANDINGS = 200;
@@ -59,9 +58,11 @@ export interface HonestyAsked {
 	light: string;
 }
 
+export type Honesty = ReturnType<typeof honestyOf>;
+
 /** What was promised against what came out, of all frames or of some. */
-export function honestyOf(from: ReadTables, asked: HonestyAsked) {
-	const { cameras, films, search } = from;
+export function honestyOf(from: Teachings, asked: HonestyAsked) {
+	const { cameras, films, judged } = from;
 	const picked = { camera: asked.camera || undefined, film: asked.film || undefined };
 	const all = told(from, picked, LOOKED_AT);
 	const ways = [...new Set(all.map(({ frame }) => wayOfReading(frame.light)))].sort();
@@ -75,15 +76,14 @@ export function honestyOf(from: ReadTables, asked: HonestyAsked) {
 	return {
 		asked,
 		/** Only so many of the newest were looked at; null: all of them. */
-		newest:
-			search.page({ ...picked, state: 'judged', order: 'newest' }, 1, 0).total > LOOKED_AT ? LOOKED_AT : null,
+		newest: judged.keys(picked, LOOKED_AT + 1).length > LOOKED_AT ? LOOKED_AT : null,
 		frames: shown.length,
 		bins: promiseBins(shown),
 		score: shown.length > 0 ? brierScore(shown) : null,
 		lostOtherwise: lost.length,
 		standings: stood.filter((_, at) => (stood.length - 1 - at) % step === 0),
-		cameras: everything(cameras).map(({ id, name }) => ({ id, name })),
-		films: everything(films).map(({ id, name }) => ({ id, name })),
+		cameras: cameras.all().map(({ id, name }) => ({ id, name })),
+		films: films.all().map(({ id, name }) => ({ id, name })),
 		ways,
 		lights: Object.keys(lights)
 	};

@@ -1,0 +1,92 @@
+import { DateTime } from 'luxon';
+import { inProcess, goesInto } from '$core/film';
+import { takenBy } from '$core/camera';
+import type { CameraRecord, FilmRecord, OutingRecord } from '$contract/records';
+import { learntByLoad } from './learn/learnt';
+import { agreedDoubts, agreedHabits, guessesSoFar } from './practice';
+import type { Kept, ViewRecords } from './records';
+
+/** Readings that one tap takes again. */
+const LAST_READINGS = 6;
+
+/** Whether an outing is taken along, or may be on somewhere on earth today. */
+function mayBeOn({ along, date }: OutingRecord): boolean {
+	if (along !== undefined) return along;
+	return Math.abs(DateTime.fromISO(date, { zone: 'utc' }).diffNow('days').days) < 3;
+}
+
+/** The bag, the loads in cameras, their frames, the last readings, own landmarks and places: where nothing is answered. */
+export async function plainRecords(from: ViewRecords) {
+	const [cameras, films, gear, places, outings, inCameras] = await Promise.all([
+		from.cameras.all(),
+		from.films.all(),
+		from.gear.all(),
+		from.places.all(),
+		from.outings.all(),
+		from.loads.inCameras()
+	]);
+	const on = outings.filter(mayBeOn);
+	const [taken, readings, landmarks, doubts, habits, guesses] = await Promise.all([
+		Promise.all([
+			...inCameras.map(({ id }) => from.frames.ofLoad(id)),
+			...on.map(({ id }) => from.frames.ofOuting(id))
+		]),
+		from.readings.last(LAST_READINGS),
+		from.readings.landmarks(),
+		agreedDoubts(from),
+		agreedHabits(from),
+		guessesSoFar(from)
+	]);
+	return {
+		cameras,
+		films,
+		loads: inCameras,
+		frames: [...new Map(taken.flat().map((frame) => [frame.id, frame])).values()],
+		gear,
+		outings: on,
+		readings,
+		landmarks,
+		places,
+		doubts,
+		habits,
+		guesses,
+		learnt: {}
+	};
+}
+
+/** What the Shoot view is derived from: the same, with what frames have taught. */
+export async function bagRecords(from: ViewRecords) {
+	const records = await plainRecords(from);
+	return { ...records, learnt: await learntByLoad(from, records.loads) };
+}
+
+/** What a load of a film usually is. */
+export interface UsualLoad {
+	frames: number;
+	price?: number;
+}
+
+/** The bag, and of each film how its last load was: what packing asks beside. */
+export async function packingRecords(from: ViewRecords) {
+	const records = await bagRecords(from);
+	const last = await Promise.all(records.films.map(({ id }) => from.loads.lastOf(id)));
+	const usual: Record<string, UsualLoad> = Object.fromEntries(
+		records.films.flatMap(({ id }, at) => {
+			const found = last[at];
+			return found ? [[id, { frames: found.load.frames, price: found.price }]] : [];
+		})
+	);
+	return { ...records, usual };
+}
+
+/** Films of the bag that fit a camera; the one that is in it first. */
+export async function filmsFor(from: ViewRecords, camera: Kept<CameraRecord>): Promise<FilmRecord[]> {
+	const load = (await from.loads.ofCamera(camera.id)).find(({ unloadedAt }) => unloadedAt === undefined);
+	const film = load && (await from.films.get(load.filmId));
+	const inside = film && inProcess(film, load.process);
+	const takes = takenBy(camera, inside);
+	const fitting = (await from.films.all()).filter(
+		(film) => !film.archived && film.id !== inside?.id && goesInto(film, takes)
+	);
+	return inside ? [inside, ...fitting] : fitting;
+}

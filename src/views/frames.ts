@@ -1,0 +1,116 @@
+import { inProcess } from '$core/film';
+import { frameSettings } from '$contract/frame-words';
+import type { FrameRecord, LoadRecord } from '$contract/records';
+import type { Kept, ViewRecords } from './records';
+
+/** Loads that are listed at once. */
+const LOADS_LISTED = 40;
+
+/** A load with its camera, and its film as it is to be developed. */
+async function shownLoad({ cameras, films }: ViewRecords, load: Kept<LoadRecord>) {
+	const [camera, film] = await Promise.all([cameras.get(load.cameraId), films.get(load.filmId)]);
+	return { load, camera: camera!, film: inProcess(film!, load.process) };
+}
+
+/** A load as it is asked for by an id of any case, or nothing where there is none. */
+async function loadOf(from: ViewRecords, id: string) {
+	const load = await from.loads.get(id.toLowerCase());
+	return load ? shownLoad(from, load) : null;
+}
+
+/** A load as the list has it. */
+async function listedLoad(
+	{ cameras, films }: ViewRecords,
+	{ id, cameraId, filmId, loadedAt, unloadedAt }: LoadRecord & { id: string }
+) {
+	const [camera, film] = await Promise.all([cameras.get(cameraId), films.get(filmId)]);
+	return { id, camera: camera!.name, film: film!.name, loadedAt, inCamera: unloadedAt === undefined };
+}
+
+/**
+ * The newest loads or those after a page of them, and one of them with its frames and pictures: the one that is asked
+ * for, wherever it stands in the list, or the newest.
+ *
+ * @param after as a page before gave it; what is none of ours begins anew
+ * @returns null where there is no such load
+ */
+export async function framesView(from: ViewRecords, loadId: string | null, after: string | null = null) {
+	const { loads, frames, pictures, recipes } = from;
+	const page =
+		(after === null ? null : await loads.page(LOADS_LISTED, after)) ??
+		(await loads.page(LOADS_LISTED, null))!;
+	const load = loadId === null ? page.items.at(0) : await loads.get(loadId.toLowerCase());
+	if (loadId !== null && !load) return null;
+	const chosen = load ? await shownLoad(from, load) : null;
+	return {
+		loads: await Promise.all(page.items.map((each) => listedLoad(from, each))),
+		older: page.next,
+		after,
+		chosen,
+		frames: chosen ? await frames.ofLoad(chosen.load.id) : [],
+		pictures: chosen ? await pictures.firstOfLoad(chosen.load.id) : {},
+		recipes: await recipes.all()
+	};
+}
+
+/** The frames of a load as files are put against them, or nothing where there is no such load. */
+export async function scansView(from: ViewRecords, loadId: string) {
+	const shown = await loadOf(from, loadId);
+	if (!shown) return null;
+	const { load, camera, film } = shown;
+	const first = await from.pictures.firstOfLoad(load.id);
+	return {
+		load: { id: load.id, title: `${camera.name}, ${film.name}` },
+		frames: (await from.frames.ofLoad(load.id)).map((frame) => ({
+			id: frame.id,
+			number: frame.number,
+			line: [frame.subject ?? frame.note, frameSettings(camera, frame)].filter(Boolean).join(' · '),
+			picture: first[frame.id] ?? null
+		}))
+	};
+}
+
+/** A load as it is put on paper, or nothing where there is no such load. */
+export async function sheetView(from: ViewRecords, loadId: string) {
+	const shown = await loadOf(from, loadId);
+	if (!shown) return null;
+	const { id } = shown.load;
+	return {
+		...shown,
+		frames: await from.frames.ofLoad(id),
+		pictures: await from.pictures.firstOfLoad(id)
+	};
+}
+
+/** The frames of a load as a track puts them on places, or nothing where there is no such load. */
+export async function trackView(from: ViewRecords, loadId: string) {
+	const shown = await loadOf(from, loadId);
+	if (!shown) return null;
+	const { load, camera, film } = shown;
+	return {
+		load: { id: load.id, title: `${camera.name}, ${film.name}` },
+		frames: await from.frames.ofLoad(load.id),
+		places: (await from.places.all()).map(({ name, latitude, longitude }) => ({ name, latitude, longitude }))
+	};
+}
+
+/** A frame with all that its prediction needs, or nothing where there is no such frame. */
+export async function frameView(from: ViewRecords, id: string) {
+	const frame = await from.frames.get(id);
+	const load = frame && (await from.loads.get(frame.loadId));
+	if (!frame || !load) return null;
+	return {
+		frame,
+		...(await shownLoad(from, load)),
+		gear: await from.gear.all(),
+		pictures: await from.pictures.of('frame', id),
+		next: nextUnjudged(await from.frames.ofLoad(load.id), frame)
+	};
+}
+
+/** The frame of a load to judge after this one: the next that is not judged yet. */
+function nextUnjudged(all: (FrameRecord & { id: string })[], { number }: FrameRecord) {
+	const open = all.filter((frame) => !frame.judged && frame.number !== number);
+	const next = open.find((frame) => frame.number > number) ?? open[0];
+	return next ? { id: next.id, number: next.number } : null;
+}
