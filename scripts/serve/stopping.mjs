@@ -35,6 +35,8 @@ export function endOnSignal(server, close) {
 	const end = async () => {
 		if (ending) process.exit(1);
 		ending = true;
+		// Who listens for what changes would keep a connection open for ever.
+		process.emit('just-enough:ending');
 		await ended(server);
 		await close();
 		process.exit(0);

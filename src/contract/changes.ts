@@ -1,11 +1,20 @@
 import { number, object, string } from 'yup';
 import { MOST_ITEMS } from './lists';
-import type { RecordKind, Stored } from './records';
+import type { OwnedPicture } from './pictures';
+import type { RecordKind, Records, Stored } from './records';
+
+/** All that changes: records, and which pictures there are. */
+export type ChangedKind = RecordKind | 'pictures';
+
+/** What stands behind a kind of change; a picture stays as it is as long as it is there. */
+type Changed<K extends ChangedKind> = (K extends RecordKind ? Records[K] : OwnedPicture) & Stored;
+
+type ChangeOf<K extends ChangedKind> = { seq: number; kind: K; id: string } & (
+	{ record: Changed<K> } | { deleted: true }
+);
 
 /** A record as it was changed last, or that it was deleted. */
-export type Change = { seq: number; kind: RecordKind; id: string } & (
-	{ record: object & Stored } | { deleted: true }
-);
+export type Change = { [K in ChangedKind]: ChangeOf<K> }[ChangedKind];
 
 /** What changed since, in the order in which it did. */
 export interface Changes {
@@ -14,6 +23,8 @@ export interface Changes {
 	changes: Change[];
 	/** What `since` takes for what changes from now on. */
 	next: number;
+	/** The number of the last change that there is now. */
+	last: number;
 }
 
 /** How changes are asked for. */

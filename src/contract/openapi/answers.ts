@@ -137,16 +137,17 @@ export const answers = {
 				type: 'object',
 				properties: {
 					seq: { type: 'integer' },
-					kind: { type: 'string', enum: Object.keys(componentOf) },
+					kind: { type: 'string', enum: [...Object.keys(componentOf), 'pictures'] },
 					id: { type: 'string', format: 'uuid' },
-					record: { anyOf: Object.values(componentOf).map(ref), description: 'as it is now' },
+					record: { anyOf: [...Object.values(componentOf), 'OwnedPicture'].map(ref), description: 'as it is now' },
 					deleted: { const: true }
 				},
 				required: ['seq', 'kind', 'id']
 			}),
-			next: { type: 'integer', description: 'what `since` takes for what changes from now on' }
+			next: { type: 'integer', description: 'what `since` takes for what changes from now on' },
+			last: { type: 'integer', description: 'the number of the last change that there is' }
 		},
-		['of', 'changes', 'next']
+		['of', 'changes', 'next', 'last']
 	),
 	Picture: object(picture, Object.keys(picture)),
 	OwnedPicture: object(ownedPicture, Object.keys(ownedPicture)),

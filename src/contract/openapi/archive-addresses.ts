@@ -66,7 +66,7 @@ export const archiveAddresses = {
 		get: {
 			operationId: 'list-changes',
 			summary:
-				'What changed since, each record once and as it is now; what was deleted by its name. Without since: all that is there',
+				'What changed since, each record once and as it is now; what was deleted by its name. Without since: all that is there. Asked for as text/event-stream, it goes on as records change',
 			parameters: [
 				{ name: 'since', in: 'query', schema: { type: 'integer', minimum: 0 } },
 				{ name: 'of', in: 'query', schema: { type: 'string', maxLength: 64 } },

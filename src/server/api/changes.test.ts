@@ -11,7 +11,8 @@ onTheDemo();
 async function asked(query: Record<string, string | number> = {}) {
 	const search = new URLSearchParams(Object.entries(query).map(([name, value]) => [name, String(value)]));
 	const url = new URL(`http://here/api/changes?${search}`);
-	const response = (await changesHandlers.GET({ url } as RequestEvent)) as Response;
+	const request = new Request(url);
+	const response = (await changesHandlers.GET({ url, request } as RequestEvent)) as Response;
 	return { status: response.status, answer: (await response.json()) as Changes };
 }
 
@@ -30,6 +31,8 @@ describe('what changed since', () => {
 			const { items } = store()[kind].list(10_000, 0);
 			return items.map((record) => [`${kind} ${record.id}`, record] as const);
 		});
+		for (const { ...picture } of store().pictures.page({ limit: 1000 })!.items)
+			all.push([`pictures ${picture.id}`, { ...picture, version: 1 }] as never);
 		expect(all.length).toBeGreaterThan(50);
 		expect(found).toEqual(new Map(JSON.parse(JSON.stringify(all)) as typeof all));
 	});
@@ -37,7 +40,10 @@ describe('what changed since', () => {
 	it('is nothing where nothing changed, then the one that did, then that it is gone', async () => {
 		const { answer: before } = await asked({ limit: 1000 });
 		const { next: since, of } = before;
-		expect(await asked({ since, of })).toEqual({ status: 200, answer: { of, changes: [], next: since } });
+		expect(await asked({ since, of })).toEqual({
+			status: 200,
+			answer: { of, changes: [], next: since, last: since }
+		});
 		const id = crypto.randomUUID();
 		store().places.create(id, { name: 'Slip', latitude: 50, longitude: 1 });
 		const { answer } = await asked({ since, of });
@@ -53,7 +59,8 @@ describe('what changed since', () => {
 		expect((await asked({ since: answer.next, of })).answer).toEqual({
 			of,
 			changes: [{ seq: since + 2, kind: 'places', id, deleted: true }],
-			next: since + 2
+			next: since + 2,
+			last: since + 2
 		});
 	});
 
@@ -61,5 +68,44 @@ describe('what changed since', () => {
 		expect((await asked({ of: 'others' })).status).toBe(410);
 		expect((await asked({ since: 10 ** 9 })).status).toBe(410);
 		expect((await asked({ since: 'x', limit: 0, many: 1 })).status).toBe(422);
+	});
+
+	it('is told as it happens to who listens, and no further where the records are others', async () => {
+		const { answer: before } = await asked({ limit: 1000 });
+		const url = new URL(`http://here/api/changes?since=${before.next}&of=${before.of}`);
+		const request = new Request(url, { headers: { accept: 'text/event-stream' } });
+		const response = (await changesHandlers.GET({ url, request } as RequestEvent)) as Response;
+		expect(response.headers.get('content-type')).toBe('text/event-stream');
+		const reader = response.body!.pipeThrough(new TextDecoderStream()).getReader();
+		expect((await reader.read()).value).toBe('retry: 1000\n\n');
+		const id = crypto.randomUUID();
+		store().places.create(id, { name: 'Slip', latitude: 50, longitude: 1 });
+		const { value = '' } = await reader.read();
+		expect(value).toMatch(new RegExp(`^id: ${before.next + 1}\ndata: .*\n\n$`));
+		const told = JSON.parse(value.slice(value.indexOf('data: ') + 6)) as Changes;
+		expect(told.changes.map((change) => change.id)).toEqual([id]);
+		store().changes.beginAnew();
+		expect((await reader.read()).done).toBe(true);
+	});
+
+	it('is of pictures, too: which there are, and that one is gone', async () => {
+		const { frames, pictures } = store();
+		const frame = frames.list(1, 0).items[0].id;
+		const id = crypto.randomUUID();
+		const { next: since } = (await asked({ limit: 1000 })).answer;
+		const bytes = Buffer.from('no pixels');
+		pictures.add({
+			...{ id, owner: 'frame', ownerId: frame, name: 'a.png', type: 'image/png', width: 1, height: 1 },
+			...{ addedAt: '2030-05-04T10:00:00Z', original: bytes, thumbnail: bytes }
+		});
+		const [added] = (await asked({ since })).answer.changes;
+		expect(added).toMatchObject({
+			kind: 'pictures',
+			id,
+			record: { owner: 'frame', ownerId: frame, version: 1 }
+		});
+		pictures.remove(id);
+		const [gone] = (await asked({ since })).answer.changes;
+		expect(gone).toEqual({ seq: added.seq + 1, kind: 'pictures', id, deleted: true });
 	});
 });

@@ -6,28 +6,41 @@ import {
 	type Changes,
 	type ChangesAsked
 } from '$contract/changes';
+import type { ChangedRow } from '../database/changes';
 import { store } from '../store';
 import { onlyAllow, problem } from './answers';
+import { STREAM, streamOf } from './change-stream';
 import { guarded } from './guarded';
 
 const OTHERS = 'These are other records than those: a backup was restored. Ask again from the beginning.';
 
-/** What changed since, page by page: what a copy elsewhere needs to be the same again. */
-const GET = guarded<ChangesAsked>((_, { since = 0, of, limit = USUAL_CHANGES }) => {
+/** What changed after one of all changes, so many at most. */
+export function changesAfter(since: number, limit: number): Changes {
 	const tables = store();
 	const { changes } = tables;
+	const found = changes.after(since, limit);
+	const told = ({ seq, kind, id, deleted }: ChangedRow) => ({
+		seq,
+		kind,
+		id,
+		...(deleted ? { deleted: true } : { record: tables[kind].get(id) })
+	});
+	return {
+		of: changes.lineage(),
+		changes: found.map(told) as Change[],
+		next: found.at(-1)?.seq ?? since,
+		last: changes.last()
+	};
+}
+
+/** What changed since, page by page: what a copy elsewhere needs to be the same again; or as it changes, for who listens. */
+const GET = guarded<ChangesAsked>(({ request }, { since = 0, of, limit = USUAL_CHANGES }) => {
+	const { changes } = store();
 	const lineage = changes.lineage();
 	if ((of !== undefined && of !== lineage) || since > changes.last()) return problem(410, OTHERS);
-	const found = changes.after(since, limit);
-	const answer: Changes = {
-		of: lineage,
-		changes: found.map(({ seq, kind, id, deleted }): Change => {
-			const named = { seq, kind, id };
-			return deleted ? { ...named, deleted: true } : { ...named, record: tables[kind].get(id)! };
-		}),
-		next: found.at(-1)?.seq ?? since
-	};
-	return json(answer);
+	const listens = request.method === 'GET' && request.headers.get('accept')?.includes(STREAM);
+	if (!listens) return json(changesAfter(since, limit));
+	return streamOf(since, lineage, (seq) => changesAfter(seq, limit));
 }, changesSchema);
 
 export const changesHandlers = { GET, fallback: onlyAllow('GET') };

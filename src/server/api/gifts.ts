@@ -23,7 +23,10 @@ async function giftFor(id: string): Promise<Gift | null> {
 	const camera = cameras.get(id.toLowerCase());
 	if (!camera) return null;
 	const found = measurements.where('camera_id', camera.id);
-	return giftOf(camera, await bodyOf(viewRecords(), camera), found, { at: new Date().toISOString(), program: version });
+	return giftOf(camera, await bodyOf(viewRecords(), camera), found, {
+		at: new Date().toISOString(),
+		program: version
+	});
 }
 
 const file = guarded(async ({ params }) => {

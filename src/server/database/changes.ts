@@ -1,10 +1,10 @@
 import type Database from 'better-sqlite3';
-import type { RecordKind } from '$contract/records';
+import type { ChangedKind } from '$contract/changes';
 
 /** Which record changed, and when among all changes. */
 export interface ChangedRow {
 	seq: number;
-	kind: RecordKind;
+	kind: ChangedKind;
 	id: string;
 	deleted: 0 | 1;
 }

@@ -56,6 +56,9 @@ export function pictureTable(database: Database.Database) {
 		WHERE load_id = ? ORDER BY pictures.added_at, pictures.id`
 	);
 	const known = database.prepare<[string], Row>(`SELECT ${COLUMNS} FROM pictures WHERE id = ?`);
+	const one = database.prepare<[string], OwnedRow>(
+		`SELECT ${COLUMNS}, frame_id, camera_id FROM pictures WHERE id = ?`
+	);
 	const original = database.prepare<[string], { type: string; name: string; bytes: Buffer }>(
 		'SELECT type, name, original AS bytes FROM pictures WHERE id = ?'
 	);
@@ -87,6 +90,11 @@ export function pictureTable(database: Database.Database) {
 					.reverse()
 					.map(({ id, frame_id }) => [frame_id, id])
 			),
+		/** One as lists have it; it is never another one under the same id. */
+		get(id: string): (OwnedPicture & { version: 1 }) | undefined {
+			const row = one.get(id);
+			return row && { ...owned(row), version: 1 };
+		},
 		page: pagesOfAll(database),
 		original: (id: string) => original.get(id),
 		thumbnail: (id: string) => thumbnail.get(id)?.bytes,
