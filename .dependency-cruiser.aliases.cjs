@@ -6,6 +6,7 @@ module.exports = {
 		alias: {
 			$core: resolve(__dirname, 'src/core'),
 			$contract: resolve(__dirname, 'src/contract'),
+			$replica: resolve(__dirname, 'src/replica'),
 			$views: resolve(__dirname, 'src/views'),
 			$server: resolve(__dirname, 'src/server'),
 			$lib: resolve(__dirname, 'src/lib')

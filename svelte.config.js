@@ -5,7 +5,13 @@ export default {
 	preprocess: vitePreprocess(),
 	kit: {
 		adapter: adapter(),
-		alias: { $core: 'src/core', $contract: 'src/contract', $views: 'src/views', $server: 'src/server' },
+		alias: {
+			$core: 'src/core',
+			$contract: 'src/contract',
+			$views: 'src/views',
+			$replica: 'src/replica',
+			$server: 'src/server'
+		},
 		// A view that was never opened is found from any depth of address, with and without a server.
 		paths: { relative: false },
 		// Nothing from elsewhere is run or shown; styles are set on elements by the views and the charts.

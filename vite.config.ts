@@ -16,7 +16,7 @@ export default defineConfig({
 				extends: true,
 				test: {
 					name: 'core',
-					include: ['src/{core,contract,views,server,workers}/**/*.test.ts', 'scripts/**/*.test.ts'],
+					include: ['src/{core,contract,views,replica,server,workers}/**/*.test.ts', 'scripts/**/*.test.ts'],
 					// Three times as fast as a process for each file: these leave nothing behind that another could find.
 					isolate: false
 				}

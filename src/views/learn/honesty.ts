@@ -48,7 +48,7 @@ const isLostOtherwise = ({ frame }: Told): boolean =>
 	(frame.judged.faults ?? []).some((fault) => fault === 'blur' || fault === 'focus');
 
 /** Promises are looked at so far back: what was promised before says little of those of today. */
-const LOOKED_AT = 1000;
+export const MOST_PROMISES = 1000;
 
 /** Which frames are looked at; an empty text: any. */
 export interface HonestyAsked {
@@ -64,7 +64,7 @@ export type Honesty = ReturnType<typeof honestyOf>;
 export function honestyOf(from: Teachings, asked: HonestyAsked) {
 	const { cameras, films, judged } = from;
 	const picked = { camera: asked.camera || undefined, film: asked.film || undefined };
-	const all = told(from, picked, LOOKED_AT);
+	const all = told(from, picked, MOST_PROMISES);
 	const ways = [...new Set(all.map(({ frame }) => wayOfReading(frame.light)))].sort();
 	const chosen = all
 		.filter(({ frame }) => asked.way === '' || wayOfReading(frame.light) === asked.way)
@@ -76,7 +76,7 @@ export function honestyOf(from: Teachings, asked: HonestyAsked) {
 	return {
 		asked,
 		/** Only so many of the newest were looked at; null: all of them. */
-		newest: judged.keys(picked, LOOKED_AT + 1).length > LOOKED_AT ? LOOKED_AT : null,
+		newest: judged.keys(picked, MOST_PROMISES + 1).length > MOST_PROMISES ? MOST_PROMISES : null,
 		frames: shown.length,
 		bins: promiseBins(shown),
 		score: shown.length > 0 ? brierScore(shown) : null,

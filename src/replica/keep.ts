@@ -1,0 +1,86 @@
+import type { Table } from 'dexie';
+import type { Change, ChangedKind, Changes } from '$contract/changes';
+import type { Stored } from '$contract/records';
+import type { Meta, Replica } from './database';
+import { rowOf, type Row } from './rows';
+
+/** Every kind that there is a table of. */
+export const kinds: readonly ChangedKind[] = [
+	'cameras',
+	'films',
+	'gear',
+	'places',
+	'recipes',
+	'readings',
+	'exercises',
+	'outings',
+	'loads',
+	'measurements',
+	'frames',
+	'pictures'
+];
+
+/** What frames teach is made of these. */
+const teaching: ReadonlySet<ChangedKind> = new Set(['cameras', 'films', 'gear', 'loads', 'frames']);
+
+export const tableOf = (replica: Replica, kind: ChangedKind) =>
+	replica[kind] as unknown as Table<Row<object & Stored>, string>;
+
+/** What is known of the copy as a whole, by its name. */
+export async function metaOf<K extends keyof Meta>(replica: Replica, key: K): Promise<Meta[K] | undefined> {
+	return (await replica.meta.get(key))?.value as Meta[K] | undefined;
+}
+
+async function countTaught(replica: Replica): Promise<void> {
+	const taught = (await metaOf(replica, 'taught')) ?? 0;
+	await replica.meta.put({ key: 'taught', value: taught + 1 });
+}
+
+/** Writes what changed, one kind after the other. */
+async function write(replica: Replica, changes: readonly Change[]): Promise<void> {
+	for (const kind of kinds) {
+		const own = changes.filter((change) => change.kind === kind);
+		if (own.length === 0) continue;
+		const gone = own.filter((change) => 'deleted' in change).map(({ id }) => id);
+		const there = own.flatMap((change) => ('record' in change ? [rowOf(kind, change.record)] : []));
+		const table = tableOf(replica, kind);
+		if (gone.length > 0) await table.bulkDelete(gone);
+		if (there.length > 0) await table.bulkPut(there);
+	}
+	if (changes.some(({ kind }) => teaching.has(kind))) await countTaught(replica);
+}
+
+/**
+ * Takes in what changed on the server, and how far the copy is the same by it: all of it, or nothing.
+ *
+ * @param whole whether nothing is left behind it
+ */
+export function takeIn(replica: Replica, { of, changes, next, last }: Changes, at: number): Promise<void> {
+	return replica.transaction('rw', replica.tables, async () => {
+		const before = await metaOf(replica, 'together');
+		await write(replica, changes);
+		const whole = (before?.whole ?? false) || next >= last;
+		await replica.meta.put({ key: 'together', value: { of, since: next, whole, last, at } });
+	});
+}
+
+/** Forgets everything: the records there are others, or nothing is to be carried here any more. */
+export function forget(replica: Replica): Promise<void> {
+	return replica.transaction('rw', replica.tables, () =>
+		Promise.all(replica.tables.map((table) => table.clear())).then(() => undefined)
+	);
+}
+
+/** Puts a record of this device among the others, or takes it away where there is none. */
+export function keepOwn(
+	replica: Replica,
+	kind: ChangedKind,
+	id: string,
+	record: (object & Stored) | null
+): Promise<void> {
+	return replica.transaction('rw', [tableOf(replica, kind), replica.meta], async () => {
+		if (record) await tableOf(replica, kind).put(rowOf(kind, record));
+		else await tableOf(replica, kind).delete(id);
+		if (teaching.has(kind)) await countTaught(replica);
+	});
+}
