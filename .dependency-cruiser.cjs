@@ -44,7 +44,7 @@ module.exports = {
 			name: 'resolvable',
 			severity: 'error',
 			from: {},
-			to: { couldNotResolve: true, pathNot: '^[$]app/|[.]css$|/[$]types$' }
+			to: { couldNotResolve: true, pathNot: '^[$]app/|^[$]service-worker$|[.]css$|/[$]types$' }
 		},
 		only(
 			'core-is-pure',

@@ -11,6 +11,8 @@ export default defineConfig({
 	use: {
 		browserName: 'chromium',
 		reducedMotion: 'reduce',
+		// Where a test is of what the program does without a server, it allows one.
+		serviceWorkers: 'block',
 		screenshot: 'only-on-failure',
 		launchOptions: { executablePath: foundChromium(), args: chromiumFlags }
 	}

@@ -5,7 +5,14 @@ const room = (name: string) => fileURLToPath(new URL(`src/${name}`, import.meta.
 
 /** What the server has done in threads of its own: one file, beside the application's build. */
 export default defineConfig({
-	resolve: { alias: { $core: room('core'), $contract: room('contract'), $views: room('views'), $server: room('server') } },
+	resolve: {
+		alias: {
+			$core: room('core'),
+			$contract: room('contract'),
+			$views: room('views'),
+			$server: room('server')
+		}
+	},
 	build: {
 		ssr: room('server/heavy/thread.ts'),
 		outDir: 'build/workers',

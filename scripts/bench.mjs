@@ -13,6 +13,7 @@ import { measureCount } from './bench/count.mjs';
 import { measureScale } from './bench/scale.mjs';
 import { load } from './bundled.mjs';
 import { serveApart } from './serve-apart.mjs';
+import { opened } from './settled.mjs';
 import { build, chromium, chromiumFlags, install, main } from './steps.mjs';
 
 const FRAME_MS = 1000 / 60;
@@ -277,7 +278,7 @@ async function page(folder) {
 			};
 			await api.post('/api/loads', { data: load });
 		}
-		await here.goto('/', { waitUntil: 'networkidle' });
+		await opened(here, '/');
 		await here.getByRole('button', { name: /^Wedge/ }).click();
 		await here.locator('.remedy').first().waitFor();
 		const lanes = await here.locator('.lane').count();

@@ -5,8 +5,10 @@ import { join } from 'node:path';
 import { parseArgs } from 'node:util';
 import { chromium as browserType } from '@playwright/test';
 import { hardSituations } from './pictures/hard-situations.mjs';
+import { withoutServer } from './pictures/without-server.mjs';
 import { guessing, trayAndEye, trayAndEyePhones } from './pictures/tray-and-eye.mjs';
 import { serveApart } from './serve-apart.mjs';
+import { opened, settled } from './settled.mjs';
 import { build, chromium, chromiumFlags, install, main, root } from './steps.mjs';
 
 const DESK = { width: 1280, height: 800 };
@@ -131,8 +133,6 @@ const views = [
 	{ name: 'shoot-desk', path: '/', size: DESK, act: chooseLane(/^Paddle 66/) },
 	{ name: 'shoot-phone', path: '/', size: PHONE, act: chooseLane(/^Paddle 66/) },
 	{ name: 'plan', path: '/plan', size: DESK, act: drawn('.bands') },
-	{ name: 'year', path: '/plan/year', size: DESK, act: year, whole: true },
-	{ name: 'outing', path: '/plan/outings', size: DESK, act: packed, whole: true },
 	{ name: 'frames', path: '/frames', size: DESK, act: taughtPack },
 	{ name: 'judge', path: '/frames', size: DESK, act: judged },
 	{ name: 'course', path: '/practice', size: DESK, act: guessing }
@@ -187,12 +187,19 @@ const learnt = [
 	{ path: '/frames/all?q=quay' }
 ].map((view) => ({ ...view, size: DESK }));
 
+/** What is looked at the evening before. */
+const before = [
+	{ path: '/plan/year', act: year },
+	{ path: '/plan/outings', act: packed }
+].map((view) => ({ ...view, size: DESK }));
+
 const desks = { size: DESK, row: 2, scale: 0.75 };
 /** Several screens in one picture. */
 const sheets = [
 	{ name: 'phones', views: phones },
 	{ name: 'in-hand', views: inHand, layout: desks },
 	{ name: 'in-hand-phones', views: inHandPhones, layout: { size: BARS } },
+	{ name: 'before', views: before, layout: desks },
 	{ name: 'known', views: known, layout: desks },
 	{ name: 'shoot-limits', views: limits, layout: desks },
 	{ name: 'learnt', views: learnt, layout: desks },
@@ -205,7 +212,9 @@ const sheets = [
 			hardSituations.map((view) => ({ ...view, size: PHONE, display }))
 		),
 		layout: { row: hardSituations.length }
-	}
+	},
+	// Last: a frame comes home in it.
+	{ name: 'without-server', views: withoutServer.map((view) => ({ ...view, size: PHONE })) }
 ];
 
 /** Ways of reading light whose panels are put beside each other in one picture. */
@@ -228,7 +237,7 @@ async function sheetOf(page, pictures, path, { size = PHONE, row = 4, scale = 1 
 async function takeWays(browser, address, out) {
 	const context = await browser.newContext({ viewport: PHONE, baseURL: address, reducedMotion: 'reduce' });
 	const page = await context.newPage();
-	await page.goto('/', { waitUntil: 'networkidle' });
+	await opened(page, '/');
 	await chooseLane(/^Wedge/)(page);
 	await page.getByRole('button', { name: 'Read the light', exact: true }).click();
 	const panels = [];
@@ -250,16 +259,6 @@ async function takeSheet(browser, addressOf, views, path, layout) {
 	await page.close();
 }
 
-/** Once what the last step asked for is drawn, fonts that it needs included. */
-const settled = (page) =>
-	page.evaluate(async () => {
-		const drawn = () => new Promise((resolve) => requestAnimationFrame(() => requestAnimationFrame(resolve)));
-		await drawn();
-		await document.fonts.ready;
-		await drawn();
-		while (document.querySelector('[aria-busy=true]')) await drawn();
-	});
-
 /** The picture of a view. */
 async function picture(browser, address, view) {
 	const context = await browser.newContext({
@@ -269,10 +268,10 @@ async function picture(browser, address, view) {
 	});
 	if (view.display) await context.addCookies([{ name: 'display', value: view.display, url: address }]);
 	const page = await context.newPage();
-	await page.goto(view.path, { waitUntil: 'networkidle' });
+	await opened(page, view.path);
 	if (view.act) {
 		await view.act(page);
-		await page.waitForLoadState('networkidle');
+		await settled(page);
 	}
 	await settled(page);
 	const taken = await page.screenshot({ fullPage: view.whole ?? false });

@@ -124,7 +124,8 @@ const readers = {
 	sox: 'sox',
 	unzip: 'unzip',
 	python3: 'python3',
-	xmllint: 'libxml2-utils'
+	xmllint: 'libxml2-utils',
+	certutil: 'libnss3-tools'
 };
 
 /** Sees that the independent readers of the tests are there; installs Debian's where it may. */

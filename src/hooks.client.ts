@@ -1,9 +1,4 @@
-import type { ClientInit, HandleClientError } from '@sveltejs/kit';
-import { patientFetch } from '$lib/records/patient-fetch.svelte';
-
-export const init: ClientInit = () => {
-	window.fetch = patientFetch(window.fetch);
-};
+import type { HandleClientError } from '@sveltejs/kit';
 
 /** What went wrong while a view was put together here; the person gets a sentence. */
 export const handleError: HandleClientError = ({ error, status, message }) => {

@@ -3,6 +3,7 @@ import { performance } from 'node:perf_hooks';
 import { join } from 'node:path';
 import { chromium as browserType } from '@playwright/test';
 import { serveApart } from '../serve-apart.mjs';
+import { opened } from '../settled.mjs';
 import { chromium, chromiumFlags } from '../steps.mjs';
 
 /** Counts about a minute, s. */
@@ -89,7 +90,7 @@ export async function measureCount(folder) {
 	try {
 		const page = await browser.newPage({ baseURL: server.address });
 		await page.addInitScript(keepSound);
-		await page.goto('/', { waitUntil: 'networkidle' });
+		await opened(page, '/');
 		const lane = page.getByRole('button', { name: /^Tin Box/, pressed: false });
 		if ((await lane.count()) > 0) await lane.first().click();
 		const button = page.getByRole('button', { name: ABOUT_A_MINUTE });

@@ -1,5 +1,6 @@
 // The help with the hard situations, as its pictures are taken from the demo data.
 import { getTimes } from 'suncalc';
+import { settled } from '../settled.mjs';
 
 /** Chooses a camera that is not chosen yet. */
 async function choose(page, camera) {
@@ -11,7 +12,7 @@ async function choose(page, camera) {
 const help =
 	(thirds, camera, name, more = async () => {}) =>
 	async (page) => {
-		await page.waitForLoadState('networkidle');
+		await settled(page);
 		for (let step = 0; step < thirds; step++) await page.keyboard.press('ArrowLeft');
 		await choose(page, camera);
 		await page.getByRole('group', { name: 'Help with' }).getByRole('button', { name }).click();
@@ -38,7 +39,8 @@ const AFTER_SUNSET_MS = 600_000;
 async function evening(page) {
 	const { sunset } = getTimes(new Date(), LATITUDE, LONGITUDE);
 	await page.clock.setFixedTime(sunset.getTime() + AFTER_SUNSET_MS);
-	await page.reload({ waitUntil: 'networkidle' });
+	await page.reload();
+	await settled(page);
 }
 
 async function counting(page) {

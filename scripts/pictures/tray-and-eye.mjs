@@ -1,9 +1,10 @@
 // What is shown of Develop and Practice: a recipe, a development that runs, the course of a day, and progress.
+import { settled } from '../settled.mjs';
 
 const scene = async (page) => {
 	await page.locator('canvas[data-drawn]').waitFor();
 	// Drawn again each time: the spot meter is shown where the guess is told.
-	await page.waitForLoadState('networkidle');
+	await settled(page);
 };
 
 /** A scene that is being guessed. */
@@ -27,7 +28,8 @@ const recipe = (name) => async (page) => {
 /** A development half a minute old. */
 const running = async (page) => {
 	await page.clock.install();
-	await page.reload({ waitUntil: 'networkidle' });
+	await page.reload();
+	await settled(page);
 	await recipe('Fine grain')(page);
 	await page.getByRole('button', { name: /^Ready/ }).click();
 	await page.getByRole('button', { name: 'Begin: Develop' }).click();

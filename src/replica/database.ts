@@ -2,6 +2,7 @@ import { Dexie, type Table } from 'dexie';
 import type { ChangedKind } from '$contract/changes';
 import type { OwnedPicture } from '$contract/pictures';
 import type { Records, Stored } from '$contract/records';
+import type { Notice, Write } from './writes';
 import type { FrameRow, LoadRow, Row, TimedRow } from './rows';
 
 /** What is known of the copy as a whole, each by its name. */
@@ -21,6 +22,8 @@ export interface Meta {
 	};
 	/** Counts the writes that may change what frames teach. */
 	taught: number;
+	/** What a person should know of their changes. */
+	notices: Notice[];
 }
 
 export type RowOf<K extends ChangedKind> = K extends 'frames'
@@ -38,6 +41,7 @@ export type RowOf<K extends ChangedKind> = K extends 'frames'
 /** The person's records in the browser: one table a kind, by what views ask of it. */
 export type Replica = Dexie & { [K in ChangedKind]: Table<RowOf<K>, string> } & {
 	meta: Table<{ key: keyof Meta; value: Meta[keyof Meta] }, string>;
+	writes: Table<Write, number>;
 };
 
 export const NAME = 'just-enough';
@@ -61,7 +65,8 @@ export function openReplica(name: string = NAME): Replica {
 		loads: 'id, [at+id], [camera+at], [film+at], open, [waits+id], developed, counts',
 		frames: 'id, [load+number], [at+id], [told+id], [lit+id], [load+told+id], outing',
 		pictures: 'id, owned',
-		meta: 'key'
+		meta: 'key',
+		writes: '++n, &[kind+id]'
 	});
 	return replica;
 }

@@ -36,10 +36,11 @@ async function countTaught(replica: Replica): Promise<void> {
 	await replica.meta.put({ key: 'taught', value: taught + 1 });
 }
 
-/** Writes what changed, one kind after the other. */
+/** Writes what changed, one kind after the other; what was changed here, too, stays until that has arrived. */
 async function write(replica: Replica, changes: readonly Change[]): Promise<void> {
+	const waiting = new Set((await replica.writes.toArray()).map(({ kind, id }) => `${kind} ${id}`));
 	for (const kind of kinds) {
-		const own = changes.filter((change) => change.kind === kind);
+		const own = changes.filter((change) => change.kind === kind && !waiting.has(`${kind} ${change.id}`));
 		if (own.length === 0) continue;
 		const gone = own.filter((change) => 'deleted' in change).map(({ id }) => id);
 		const there = own.flatMap((change) => ('record' in change ? [rowOf(kind, change.record)] : []));
@@ -64,23 +65,32 @@ export function takeIn(replica: Replica, { of, changes, next, last }: Changes, a
 	});
 }
 
-/** Forgets everything: the records there are others, or nothing is to be carried here any more. */
+/** Forgets all records, because those there are others; what was changed here waits on, and stands among them again. */
 export function forget(replica: Replica): Promise<void> {
-	return replica.transaction('rw', replica.tables, () =>
-		Promise.all(replica.tables.map((table) => table.clear())).then(() => undefined)
-	);
+	return replica.transaction('rw', replica.tables, async () => {
+		for (const kind of kinds) await tableOf(replica, kind).clear();
+		await replica.meta.delete('together');
+		for (const { kind, id, record } of await replica.writes.toArray())
+			await putRow(replica, kind, id, record);
+	});
 }
 
-/** Puts a record of this device among the others, or takes it away where there is none. */
-export function keepOwn(
+/** Puts a record among the others, or takes it away where there is none; within what is being written. */
+export async function putRow(
 	replica: Replica,
 	kind: ChangedKind,
 	id: string,
 	record: (object & Stored) | null
 ): Promise<void> {
-	return replica.transaction('rw', [tableOf(replica, kind), replica.meta], async () => {
-		if (record) await tableOf(replica, kind).put(rowOf(kind, record));
-		else await tableOf(replica, kind).delete(id);
-		if (teaching.has(kind)) await countTaught(replica);
-	});
+	if (record) await tableOf(replica, kind).put(rowOf(kind, record));
+	else await tableOf(replica, kind).delete(id);
+	if (teaching.has(kind)) await countTaught(replica);
 }
+
+/** Puts a record of this device among the others, or takes it away where there is none. */
+export const keepOwn = (
+	replica: Replica,
+	kind: ChangedKind,
+	id: string,
+	record: (object & Stored) | null
+): Promise<void> => replica.transaction('rw', replica.tables, () => putRow(replica, kind, id, record));

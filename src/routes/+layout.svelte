@@ -9,7 +9,12 @@
 	import Failed from '$lib/parts/Failed.svelte';
 	import Mark from '$lib/parts/Mark.svelte';
 	import { outbox } from '$lib/records/outbox.svelte';
-	import { server } from '$lib/records/patient-fetch.svelte';
+	import { changes } from '$lib/records/changes.svelte';
+	import { carry } from '$lib/records/carry.svelte';
+	import { server } from '$lib/records/reach.svelte';
+	import FilesOfServer from '$lib/together/FilesOfServer.svelte';
+	import Together from '$lib/together/Mark.svelte';
+	import { update } from '$lib/together/update.svelte';
 
 	let { data, children } = $props();
 
@@ -17,13 +22,14 @@
 	onMount(() => {
 		document.documentElement.dataset.mounted = '';
 		const silence = listenTo(everywhere);
-		const close = outbox.open();
+		const closing = [outbox.open(), carry.open()];
+		void update.watch();
 		return () => {
 			silence();
-			close();
+			for (const close of closing) close();
 		};
 	});
-	const unsaved = $derived(outbox.unsaved.length);
+	const unsaved = $derived(outbox.unsaved.length + changes.waiting.length);
 	/** A view that is opened while the server is away. */
 	const waits = $derived(server.away && navigating.to !== null);
 
@@ -57,8 +63,11 @@
 	</nav>
 	<DisplaySwitch initial={data.display} />
 </header>
-{#if waits}<p class="away" role="status">
-		The server does not answer. The view opens as soon as it does.
+<FilesOfServer />
+<Together locale={data.locale} {waits} crowded={page.url.pathname === '/'} />
+{#if update.ready}<p class="away" role="status">
+		A new version of the program is here.
+		<button class="plain-link" onclick={() => update.take()}>Open it now</button>
 	</p>{/if}
 {#if data.backupFailed && !isHere('/settings')}<p class="away" role="status">
 		The last backup failed. {data.backupFailed}

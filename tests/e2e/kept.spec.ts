@@ -128,7 +128,13 @@ test('a frame that was undone is not sent by a tab that had slept', async ({ pag
 	expect(await numbersOf(request)).toEqual([]);
 });
 
-test('a view that is opened while the server is away waits for it', async ({ page, app }) => {
+test('where nothing is to be carried here, a view that is opened while the server is away waits for it', async ({
+	page,
+	app
+}) => {
+	await open(page, '/settings');
+	await page.getByLabel('Carry everything on this device').uncheck();
+	await expect(page.getByText('Views open only while the server answers.')).toBeVisible();
 	await open(page, '/');
 	await page.getByRole('link', { name: 'Bag', exact: true }).click();
 	await expect(page.getByRole('heading', { name: 'Bag' })).toBeVisible();

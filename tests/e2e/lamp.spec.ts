@@ -50,7 +50,7 @@ for (const [where, viewport] of sizes) {
 			await lamp.getByLabel('EV without it').fill('9');
 			await lamp.getByLabel('EV with it').fill('7.5');
 			await lamp.getByRole('button', { name: 'Learn it' }).click();
-			await expect(lamp.getByText(/^Sailcloth takes 1⅓, give or take ⅓\. Saved\.$/)).toBeVisible();
+			await expect(lamp.getByText(/^Sailcloth takes 1⅓, give or take ⅓\. Kept\.$/)).toBeVisible();
 			await lamp.getByRole('button', { name: 'Use this light' }).click();
 			await expect(lamp).toBeHidden();
 			await expect(answer(page).getByRole('heading', { level: 2 })).toHaveText(/Just enough/);

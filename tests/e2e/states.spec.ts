@@ -195,7 +195,11 @@ test('a wheel whose click is nothing, or next to nothing, is refused at its fiel
 	expect(failed).toEqual([]);
 });
 
-test('a form keeps what was typed when the server is gone', async ({ page, app }) => {
+test('a form keeps what was typed when the server is gone, and nothing is carried here', async ({
+	page,
+	app
+}) => {
+	await page.addInitScript(() => localStorage.setItem('just-enough-carry', 'false'));
 	await open(page, '/bag/film/new');
 	await page.getByLabel('Name').fill('Sea Fret 50');
 	await page.getByLabel('Speed', { exact: true }).fill('50');

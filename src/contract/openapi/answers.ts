@@ -139,7 +139,10 @@ export const answers = {
 					seq: { type: 'integer' },
 					kind: { type: 'string', enum: [...Object.keys(componentOf), 'pictures'] },
 					id: { type: 'string', format: 'uuid' },
-					record: { anyOf: [...Object.values(componentOf), 'OwnedPicture'].map(ref), description: 'as it is now' },
+					record: {
+						anyOf: [...Object.values(componentOf), 'OwnedPicture'].map(ref),
+						description: 'as it is now'
+					},
 					deleted: { const: true }
 				},
 				required: ['seq', 'kind', 'id']

@@ -15,7 +15,12 @@
 
 	function choose(value: string | null) {
 		chosen = displayOf(value ?? undefined);
-		document.documentElement.dataset.theme = chosen;
+		const { documentElement } = document;
+		documentElement.dataset.theme = chosen;
+		// A phone puts the display's paper around the page.
+		document
+			.querySelector('meta[name=theme-color]')
+			?.setAttribute('content', getComputedStyle(documentElement).backgroundColor);
 		document.cookie = `${DISPLAY_COOKIE}=${chosen}; path=/; max-age=${A_YEAR}; samesite=lax`;
 	}
 </script>

@@ -3,10 +3,12 @@
 	interface Props {
 		mine: object;
 		theirs: object;
+		/** It was changed here while this device was apart from the server. */
+		apart?: boolean;
 		onmine: () => void;
 		ontheirs: () => void;
 	}
-	let { mine, theirs, onmine, ontheirs }: Props = $props();
+	let { mine, theirs, apart = false, onmine, ontheirs }: Props = $props();
 
 	const flat = (value: unknown, path = ''): [string, string][] =>
 		typeof value === 'object' && value !== null
@@ -27,7 +29,9 @@
 
 <section class="notice" role="alert" aria-label="Changed elsewhere">
 	<p>
-		<strong>This was changed elsewhere while you were editing.</strong> Nothing is saved yet. Whose version is right?
+		{#if apart}<strong>This was changed here and elsewhere.</strong>
+		{:else}<strong>This was changed elsewhere while you were editing.</strong> Nothing is saved yet.{/if} Whose
+		version is right?
 	</p>
 	{#if differences.length > 0}
 		<table>

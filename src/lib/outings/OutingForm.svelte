@@ -65,10 +65,12 @@
 	});
 	let waiting: ReturnType<typeof setTimeout> | undefined;
 	let stopped = $state(false);
+	/** What is typed will do, and is packed in a moment. */
+	let coming = $state(false);
 
 	function pack() {
 		clearTimeout(waiting);
-		stopped = false;
+		stopped = coming = false;
 		const { value } = form;
 		if (!value) return;
 		asked = packQuestionOf(value, records);
@@ -78,6 +80,7 @@
 	$effect(() => {
 		desk.stop();
 		desk.packed = null;
+		coming = toPack !== null;
 		if (toPack === null) return;
 		waiting = setTimeout(pack, QUIET);
 		return () => clearTimeout(waiting);
@@ -193,7 +196,7 @@
 				</p>{/if}
 			<p><button class="quiet" type="button" onclick={add}>Another scene</button></p>
 		</div>
-		<section class="right" aria-label="What to pack" aria-busy={desk.progress !== null}>
+		<section class="right" aria-label="What to pack" aria-busy={coming || desk.progress !== null}>
 			{#if desk.packed && asked}
 				<Packed packed={desk.packed} {asked} scenes={form.draft.scenes} />
 			{:else if desk.progress}
@@ -203,6 +206,8 @@
 				</p>
 				<progress max={desk.progress.of} value={desk.progress.done} aria-label="Scenes gone through"
 				></progress>
+			{:else if coming}
+				<p class="soft">Packing …</p>
 			{:else if desk.failed}
 				<p class="notice" role="status">
 					This could not be packed. Look at the cameras and films in the bag, then

@@ -1,78 +1,73 @@
-import isEqual from 'fast-deep-equal';
-import type { PlaceRecord, RecordKind, Records, Stored } from '$contract/records';
+import type { PlaceRecord, Records } from '$contract/records';
 import type { PictureOwner, PictureRecord } from '$contract/pictures';
-import type { Rig } from '$contract/rigs';
 import type { Issue } from '$contract/validate';
+import * as api from './api';
+import { PATIENCE_MS, SERVER_IN_TROUBLE, type Kept, type Kind, type Written } from './api';
+import { carried } from './carried';
+import { changes } from './changes.svelte';
+import { outbox } from './outbox.svelte';
+import { server } from './reach.svelte';
 
-/** The one place through which the interface writes. */
+/** The one place through which the interface writes: on the server; where that does not answer, here, and there later. */
 
-export type Kind = RecordKind;
-export type Kept<T> = T & Stored;
+export type { Kept, Kind, Written } from './api';
+export { read } from './api';
 
-export type Written<T> =
-	| { result: 'saved'; record: Kept<T> }
-	| { result: 'invalid'; issues: Issue[] }
-	| { result: 'stale'; current: Kept<T> }
-	| { result: 'refused'; message: string }
-	/** Nothing was said of the record: no answer, or one of a server in trouble (answered). */
-	| { result: 'unreachable'; answered: boolean };
-
-const PATIENCE_MS = 10_000;
 /** Records that are asked for at once. */
 const A_PAGE = 200;
-const SERVER_IN_TROUBLE = 500;
 
-async function write<T>(method: string, path: string, body?: unknown): Promise<Written<T>> {
-	try {
-		const response = await fetch(path, {
-			method,
-			body: body === undefined ? undefined : JSON.stringify(body),
-			headers: body === undefined ? {} : { 'content-type': 'application/json' },
-			signal: AbortSignal.timeout(PATIENCE_MS)
-		});
-		if (response.status >= SERVER_IN_TROUBLE) return { result: 'unreachable', answered: true };
-		if (response.status === 204) return { result: 'saved', record: undefined as never };
-		return answerOf(response.ok, response.status, await response.json());
-	} catch {
-		return { result: 'unreachable', answered: false };
-	}
+/** What was asked of the server; where it does not answer, or what came before waits still, done here instead. */
+async function orHere<T>(ask: () => Promise<Written<T>>, here: () => Promise<Written<T> | null>) {
+	const before = changes.waits ? await here() : null;
+	if (before) return before;
+	const written = await ask();
+	if (written.result !== 'unreachable' || written.answered) return written;
+	const kept = await here();
+	if (kept) server.set(true);
+	return kept ?? written;
 }
 
-/** What an answer says of the record; only the record itself says that it is saved. */
-function answerOf<T>(ok: boolean, status: number, answer: unknown): Written<T> {
-	const { id, version, issues, current, message } = (answer ?? {}) as Record<string, unknown>;
-	const isRecord = typeof id === 'string' && typeof version === 'number';
-	if (ok && isRecord) return { result: 'saved', record: answer as Kept<T> };
-	if (status === 422 && Array.isArray(issues)) return { result: 'invalid', issues: issues as Issue[] };
-	if (status === 409 && current) return { result: 'stale', current: current as Kept<T> };
-	if (!ok && typeof message === 'string') return { result: 'refused', message };
-	// Something else answered in the server's place, such as the sign-in page of a network.
-	return { result: 'unreachable', answered: false };
-}
-
-/**
- * Creates a record under an id made here; sending it again is harmless. What is there already, the same
- * to the letter, is saved, whoever sent it.
- */
-export async function create<K extends Kind>(
+/** Creates a record under an id made here; sending it again is harmless. */
+export const create = <K extends Kind>(
 	kind: K,
 	id: string,
 	record: Records[K]
+): Promise<Written<Records[K]>> =>
+	orHere(
+		() => api.create(kind, id, record),
+		() => changes.keep(kind, id, { act: 'create', record: { ...record, id, version: 0 } })
+	);
+
+/** Replaces a record, naming the version that was read. */
+export async function replace<K extends Kind>(
+	kind: K,
+	record: Kept<Records[K]>
 ): Promise<Written<Records[K]>> {
-	const written = await write<Records[K]>('POST', `/api/${kind}`, { ...record, id });
-	if (written.result !== 'stale') return written;
-	const { id: _, version: _version, ...there } = written.current;
-	const same = isEqual(there, JSON.parse(JSON.stringify(record)));
-	return same ? { result: 'saved', record: written.current } : written;
+	if (outbox.has(record.id)) {
+		const { id, version: _, ...rest } = record;
+		if (await outbox.change<K>(id, rest as unknown as Records[K])) return { result: 'saved', record };
+	}
+	return orHere(
+		() => api.replace(kind, record),
+		() => changes.keep(kind, record.id, { act: 'replace', record })
+	);
 }
 
-/** A record as it is now: `saved` with it, refused where there is none. */
-export function read<K extends Kind>(kind: K, id: string): Promise<Written<Records[K]>> {
-	return write('GET', `/api/${kind}/${id}`);
+/** Deletes a record, naming the version that was read: one that was changed elsewhere since stays. Without one, whatever it is by now. */
+export async function remove(kind: Kind, record: { id: string; version?: number }): Promise<Written<never>> {
+	// What was never acknowledged may have arrived all the same: it is deleted there, whatever it is by now.
+	const waits = outbox.has(record.id);
+	const removed = await orHere<never>(
+		() => api.remove(kind, waits ? { id: record.id } : record),
+		() => changes.keep(kind, record.id, { act: 'remove' })
+	);
+	const gone = removed.result === 'saved' || (waits && removed.result === 'refused');
+	if (!waits || !gone) return removed;
+	await outbox.drop(record.id);
+	return { result: 'saved', record: undefined as never };
 }
 
-/** The frames of a load, page by page until all are there; null where the server does not answer. */
-export async function framesOf(load: string): Promise<Kept<Records['frames']>[] | null> {
+async function framesThere(load: string): Promise<Kept<Records['frames']>[] | null> {
 	const all: Kept<Records['frames']>[] = [];
 	let after: string | null = '';
 	while (after !== null) {
@@ -89,6 +84,11 @@ export async function framesOf(load: string): Promise<Kept<Records['frames']>[] 
 	return all;
 }
 
+/** The frames of a load: all of them; null where the server does not answer, and they are not here. */
+export async function framesOf(load: string): Promise<Kept<Records['frames']>[] | null> {
+	return (await framesThere(load)) ?? (await carried.records())?.frames.ofLoad(load) ?? null;
+}
+
 interface Page<T> {
 	items: T[];
 	next: string | null;
@@ -101,24 +101,6 @@ async function listed<T>(path: string): Promise<Page<T> | null> {
 	} catch {
 		return null;
 	}
-}
-
-/** Replaces a record, naming the version that was read. */
-export function replace<K extends Kind>(kind: K, record: Kept<Records[K]>): Promise<Written<Records[K]>> {
-	return write('PUT', `/api/${kind}/${record.id}`, record);
-}
-
-/** Writes what is on the camera of a load. */
-export function writeRig(loadId: string, rig: Rig): Promise<Written<Records['loads']>> {
-	return write('PUT', `/api/loads/${loadId}/rig`, rig);
-}
-
-/** Deletes a record, naming the version that was read: one that was changed elsewhere since stays. Without one, whatever it is by now. */
-export function remove(
-	kind: Kind,
-	{ id, version }: { id: string; version?: number }
-): Promise<Written<never>> {
-	return write('DELETE', `/api/${kind}/${id}${version === undefined ? '' : `?version=${version}`}`);
 }
 
 /** Why a record that was to be deleted is still there, where it is not in use. */
@@ -170,6 +152,5 @@ export async function addPicture(
 }
 
 /** Deletes a picture; false where that was not done. */
-export async function removePicture(id: string): Promise<boolean> {
-	return (await write('DELETE', `/api/pictures/${id}`)).result === 'saved';
-}
+export const removePicture = async (id: string): Promise<boolean> =>
+	(await api.removePicture(id)).result === 'saved';

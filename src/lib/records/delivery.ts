@@ -1,6 +1,6 @@
 import type { Records } from '$contract/records';
 import type { Issue } from '$contract/validate';
-import type { Kept, Kind, Written } from './client';
+import type { Kept, Kind, Written } from './api';
 import type { Pending, Waiting } from './pending';
 
 export type Sent<T> =

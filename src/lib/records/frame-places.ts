@@ -1,7 +1,7 @@
 import type { FramePlacesAsked } from '$contract/frame-places';
 import type { FrameRecord } from '$contract/records';
 import { ask } from './ask';
-import type { Kept } from './client';
+import type { Kept } from './api';
 
 export type Placed = { items: Kept<FrameRecord>[] } | { problem: string };
 

@@ -1,7 +1,7 @@
 import type { GiftTaken } from '$contract/camera-gift';
 import type { CameraRecord } from '$contract/records';
 import { ask } from './ask';
-import type { Kept } from './client';
+import type { Kept } from './api';
 
 /** Takes a camera in that was given: all of it, or nothing. */
 export async function takeIn(

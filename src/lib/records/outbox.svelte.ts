@@ -1,32 +1,21 @@
 import type { Records } from '$contract/records';
 import { browser } from '$app/environment';
 import { v4 as uuid } from 'uuid';
-import { create, type Kind } from './client';
+import { carried } from './carried';
+import { alone } from './alone';
+import { create, type Kind } from './api';
+import { changes } from './changes.svelte';
 import { arrived, Delivery, type Sent } from './delivery';
 import { Pending, PREFIX, type Waiting } from './pending';
-import { server } from './patient-fetch.svelte';
+import { server } from './reach.svelte';
 import { refresh, refreshed } from './refresh';
 
-const LOCK = 'just-enough-outbox';
+/** The version of what no server has acknowledged. */
+const WAITS = 0;
 /** Sending usually takes less, ms: until then nothing is said. */
 const SENDING_TAKES = 2000;
 /** Until it is tried again, ms; longer each time. */
-const [SOON, LATE] = [2000, 60_000];
-
-let last: Promise<unknown> = Promise.resolve();
-
-/** This page's own work, one after the other. */
-function inTurn<T>(work: () => Promise<T>): Promise<T> {
-	const mine = last.then(work, work);
-	last = mine.catch(() => undefined);
-	return mine;
-}
-
-/** One page of all at a time; browsers offer locks on this machine itself and over https alone, and without them each page keeps its own turn. */
-function alone<T>(work: () => Promise<T>): Promise<T> {
-	if (!browser || !navigator.locks) return inTurn(work);
-	return navigator.locks.request(LOCK, work) as Promise<T>;
-}
+const [SOON, LATE] = [2000, 15_000];
 
 function shelf(): Storage | null {
 	try {
@@ -76,8 +65,12 @@ class Outbox {
 		const item = { kind, id, record, at: Date.now() } as Waiting;
 		this.#pending.put(item);
 		this.#look();
+		void carried.keepOwn(kind, id, { ...record, id, version: WAITS });
+		// It may name what was begun before and waits still.
+		if (changes.waits) await changes.sendAll();
 		const sent = await this.#delivery.send(item);
 		if (sent.result === 'saved') {
+			void carried.keepOwn(kind, id, sent.record);
 			await this.#came([arrived(item, sent.record)]);
 			void this.sendAll();
 		} else {
@@ -92,6 +85,7 @@ class Outbox {
 	async sendAll(refused = false): Promise<void> {
 		clearTimeout(this.#timer);
 		this.#timer = undefined;
+		await changes.sendAll(refused);
 		if (this.#pending.all().length === 0) return this.#look();
 		const saved = await this.#delivery.sendAll(refused);
 		if (saved.length > 0) await this.#came(saved);
@@ -107,12 +101,31 @@ class Outbox {
 		});
 	}
 
+	/** Changes a record that still waits; false where it does not any more. */
+	change<K extends Kind>(id: string, record: Records[K]): Promise<boolean> {
+		return alone(async () => {
+			const waiting = this.#pending.all().find((item) => item.id === id);
+			if (!waiting) return false;
+			this.#pending.put({ ...waiting, record, problem: undefined } as Waiting);
+			this.#look();
+			await carried.keepOwn(waiting.kind, id, { ...record, id, version: WAITS });
+			return true;
+		});
+	}
+
+	/** Whether a record waits to be sent for the first time. */
+	has(id: string): boolean {
+		return this.#pending.has(id);
+	}
+
 	/** Lets go of a record that the server would not have. */
 	drop(id: string): Promise<void> {
 		return this.takeBack([id], () => Promise.resolve());
 	}
 
 	#forget(id: string): void {
+		const waiting = this.#stored.find((item) => item.id === id);
+		if (waiting) void carried.keepOwn(waiting.kind, id, null);
 		this.#pending.drop(id);
 		this.#arrived = this.#arrived.filter((item) => item.id !== id);
 		this.#look();
@@ -130,6 +143,8 @@ class Outbox {
 			if (this.#stored.length < before) void refresh();
 		};
 		this.#look();
+		for (const { kind, id, record } of this.#stored)
+			void carried.keepOwn(kind, id, { ...record, id, version: WAITS });
 		addEventListener('storage', changed);
 		addEventListener('online', again);
 		document.addEventListener('visibilitychange', seen);

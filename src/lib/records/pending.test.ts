@@ -134,10 +134,13 @@ describe('sending what waits', () => {
 		let tries = 0;
 		const create: Way['create'] = async () => {
 			tries += 1;
-			return { result: 'refused', message: 'no such load' };
+			return { status: 409, result: 'refused', message: 'no such load' };
 		};
 		const { delivery, pending } = begun({ create }, place('a'));
-		expect(await delivery.send(place('a'))).toEqual({ result: 'refused', problem: 'no such load' });
+		expect(await delivery.send(place('a'))).toEqual({
+			result: 'refused',
+			problem: 'no such load'
+		});
 		expect(pending.all()).toMatchObject([{ id: 'a', problem: 'no such load' }]);
 		await delivery.sendAll(false);
 		expect(tries).toBe(1);

@@ -1,5 +1,5 @@
 import type { Records } from '$contract/records';
-import type { Kind } from './client';
+import type { Kind } from './api';
 
 /** A new record that the server has not acknowledged yet, and why it would not, where it said so. */
 export type Waiting = {

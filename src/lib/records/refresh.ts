@@ -1,7 +1,7 @@
 // eslint-disable-next-line no-restricted-imports -- the one place
 import { invalidateAll } from '$app/navigation';
 import { navigating } from '$app/state';
-import { server } from './patient-fetch.svelte';
+import { server } from './reach.svelte';
 
 /** What is asked for and has not come, because the server is away: it comes once it answers. */
 let awaited: Promise<void> | null = null;

@@ -2,7 +2,7 @@ import isEqual from 'fast-deep-equal';
 import { browser } from '$app/environment';
 import type { LoadRecord } from '$contract/records';
 import type { Rig } from '$contract/rigs';
-import { writeRig, type Kept } from './client';
+import { writeRig, type Kept } from './api';
 import { keepHere, keptHere } from './kept-here';
 import { refresh, refreshed } from './refresh';
 

@@ -1,6 +1,6 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Rig } from '$contract/rigs';
-import type { Kept } from './client';
+import type { Kept } from './api';
 import type { LoadRecord } from '$contract/records';
 
 /** What the server holds, and how it answers. */
@@ -14,7 +14,7 @@ const server = vi.hoisted(() => ({
 }));
 vi.mock('$app/environment', () => ({ browser: true }));
 vi.mock('./refresh', () => ({ refresh: () => Promise.resolve(), refreshed: () => Promise.resolve() }));
-vi.mock('./client', () => ({
+vi.mock('./api', () => ({
 	writeRig: async (_: string, rig: Rig) => {
 		if (server.slow) await new Promise<void>((resolve) => server.free.push(resolve));
 		server.writes.push(rig);

@@ -1,19 +1,16 @@
 import { error } from '@sveltejs/kit';
 import { parse } from 'devalue';
 import type { ViewName, Views } from '$views/views';
+import { carried } from './carried';
+import { changes } from './changes.svelte';
+import { later, nextTry, server, SOON } from './reach.svelte';
 
-/** What a view shows, as the server has it now; where it has not, the view says why. */
-export async function viewOf<Name extends ViewName>(
-	fetch: typeof window.fetch,
-	name: Name,
-	asked: Readonly<Record<string, string>> | URLSearchParams = {}
-): Promise<Awaited<ReturnType<Views[Name]>>> {
-	const query = new URLSearchParams(asked).toString();
-	const response = await fetch(`/api/views/${name}${query && `?${query}`}`);
-	const text = await response.text();
-	if (response.ok) return parse(text);
-	error(response.status, messageIn(text));
-}
+type Shown<Name extends ViewName> = Awaited<ReturnType<Views[Name]>>;
+type Asked = Readonly<Record<string, string>> | URLSearchParams;
+
+/** A server that takes longer is not waited for where the records are here, too, ms. */
+const PATIENCE_MS = 5000;
+const IN_TROUBLE = 500;
 
 /** What an answer says in words; what is no answer of ours says nothing. */
 function messageIn(text: string): string {
@@ -21,5 +18,69 @@ function messageIn(text: string): string {
 		return String((JSON.parse(text) as { message?: string }).message);
 	} catch {
 		return 'Something went wrong here. Nothing of yours was changed.';
+	}
+}
+
+/** What came of asking the server. */
+type Answered = { shown: unknown } | { status: number; message: string } | 'away';
+
+/** What an answer holds. What is not ours to read, such as the sign-in page of a network, is no answer. */
+function readAnswer(ok: boolean, status: number, text: string): Answered {
+	if (!ok) return { status, message: messageIn(text) };
+	try {
+		return { shown: parse(text) as unknown };
+	} catch {
+		return 'away';
+	}
+}
+
+async function asked(fetch: typeof window.fetch, address: string): Promise<Answered> {
+	try {
+		const response = await fetch(address);
+		return readAnswer(response.ok, response.status, await response.text());
+	} catch {
+		return 'away';
+	}
+}
+
+/** Whether an answer says nothing of what a view shows: none came, or of a server in trouble. */
+const isOfNoServer = (answer: Exclude<Answered, { shown: unknown }>) =>
+	answer === 'away' || answer.status >= IN_TROUBLE;
+
+/** Ends where a server is late and the records are here, too; else never. */
+async function late(): Promise<Answered> {
+	await new Promise((resolve) => setTimeout(resolve, PATIENCE_MS));
+	return (await carried.records()) ? 'away' : new Promise(() => {});
+}
+
+/** What a view shows of what was carried here; null where that is not all. */
+async function shownHere<Name extends ViewName>(name: Name, query: string) {
+	const records = await carried.records();
+	return records && { shown: await carried.shown(records, name, query) };
+}
+
+/**
+ * What a view shows: as the server has it now; where it does not answer, as it was carried here; where that is not all
+ * of it, as soon as it answers again.
+ *
+ * @throws an error of SvelteKit where there is no such thing, with the word for it
+ */
+export async function viewOf<Name extends ViewName>(
+	fetch: typeof window.fetch,
+	name: Name,
+	given: Asked = {}
+): Promise<Shown<Name>> {
+	const query = new URLSearchParams(given).toString();
+	const address = `/api/views/${name}${query && `?${query}`}`;
+	for (let pause = SOON; ; pause = later(pause)) {
+		const known = server.away || changes.waits ? await shownHere(name, query) : null;
+		if (known) return known.shown;
+		const answer = await Promise.race([asked(fetch, address), late()]);
+		server.set(answer === 'away');
+		if (answer !== 'away' && 'shown' in answer) return answer.shown as Shown<Name>;
+		const here = isOfNoServer(answer) ? await shownHere(name, query) : null;
+		if (here) return here.shown;
+		if (answer !== 'away') error(answer.status, answer.message);
+		await nextTry(pause);
 	}
 }

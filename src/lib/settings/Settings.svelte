@@ -4,9 +4,15 @@
 	import type { BackupsTold } from '$contract/backups';
 	import Archive from './Archive.svelte';
 	import Backups from './Backups.svelte';
+	import Carried from './Carried.svelte';
 	import Here from './Here.svelte';
 
-	let { backups }: { backups: BackupsTold | null } = $props();
+	interface Props {
+		/** None where the server does not answer: they are its own. */
+		backups: BackupsTold | null;
+		locale: string;
+	}
+	let { backups, locale }: Props = $props();
 </script>
 
 <svelte:head><title>Settings · Just Enough</title></svelte:head>
@@ -14,6 +20,7 @@
 	<h1>Settings</h1>
 	{#if backups}<Backups {backups} />{/if}
 	<Archive />
+	<Carried {locale} />
 	<Here />
 	<p><a class="plain-link" href={resolve('/scripts')}>For scripts: the API</a></p>
 </div>

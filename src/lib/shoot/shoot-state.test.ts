@@ -7,7 +7,7 @@ import type { CameraRecord } from '$contract/records';
 import type { BagRecords } from './bag';
 
 vi.mock('$lib/records/outbox.svelte', () => ({ outbox: { of: () => [], send: () => undefined } }));
-vi.mock('$lib/records/client', () => ({ writeRig: () => new Promise(() => undefined) }));
+vi.mock('$lib/records/api', () => ({ writeRig: () => new Promise(() => undefined) }));
 vi.stubGlobal('localStorage', { setItem: () => undefined, getItem: () => null });
 
 const { ShootState } = await import('./shoot-state.svelte');

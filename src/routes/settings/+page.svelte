@@ -4,4 +4,4 @@
 	let { data } = $props();
 </script>
 
-<Settings backups={data.backups} />
+<Settings backups={data.backups} locale={data.locale} />

@@ -45,7 +45,7 @@ export function streamOf(since: number, of: string, after: (since: number) => Ch
 			const found = await next(told, of, after, left.signal).catch(() => null);
 			if (left.signal.aborted) return;
 			if (found === null) return controller.close();
-			if (found === 'nothing') return controller.enqueue(encoder.encode(': still here\n\n'));
+			if (found === 'nothing') return controller.enqueue(encoder.encode('event: sign\ndata: {}\n\n'));
 			told = found.next;
 			controller.enqueue(encoder.encode(`id: ${told}\ndata: ${JSON.stringify(found)}\n\n`));
 		},

@@ -35,6 +35,17 @@ function pagesOfAll(database: Database.Database) {
 	};
 }
 
+/** Reads one as lists have it; it is never another one under the same id. */
+function oneOfAll(database: Database.Database) {
+	const one = database.prepare<[string], OwnedRow>(
+		`SELECT ${COLUMNS}, frame_id, camera_id FROM pictures WHERE id = ?`
+	);
+	return (id: string): (OwnedPicture & { version: 1 }) | undefined => {
+		const row = one.get(id);
+		return row && { ...owned(row), version: 1 };
+	};
+}
+
 /** Pictures of frames and of cameras: what is asked of their table. */
 export function pictureTable(database: Database.Database) {
 	const insert = database.prepare(
@@ -56,9 +67,6 @@ export function pictureTable(database: Database.Database) {
 		WHERE load_id = ? ORDER BY pictures.added_at, pictures.id`
 	);
 	const known = database.prepare<[string], Row>(`SELECT ${COLUMNS} FROM pictures WHERE id = ?`);
-	const one = database.prepare<[string], OwnedRow>(
-		`SELECT ${COLUMNS}, frame_id, camera_id FROM pictures WHERE id = ?`
-	);
 	const original = database.prepare<[string], { type: string; name: string; bytes: Buffer }>(
 		'SELECT type, name, original AS bytes FROM pictures WHERE id = ?'
 	);
@@ -90,11 +98,7 @@ export function pictureTable(database: Database.Database) {
 					.reverse()
 					.map(({ id, frame_id }) => [frame_id, id])
 			),
-		/** One as lists have it; it is never another one under the same id. */
-		get(id: string): (OwnedPicture & { version: 1 }) | undefined {
-			const row = one.get(id);
-			return row && { ...owned(row), version: 1 };
-		},
+		get: oneOfAll(database),
 		page: pagesOfAll(database),
 		original: (id: string) => original.get(id),
 		thumbnail: (id: string) => thumbnail.get(id)?.bytes,

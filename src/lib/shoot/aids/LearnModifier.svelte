@@ -25,7 +25,7 @@
 		const written = await replace('gear', { ...chosen, ...learnt });
 		message =
 			written.result === 'saved'
-				? `${chosen.name} takes ${formatStops(learnt.stops)}, give or take ${formatDoubt(learnt.sd)}. Saved.`
+				? `${chosen.name} takes ${formatStops(learnt.stops)}, give or take ${formatDoubt(learnt.sd)}. Kept.`
 				: 'Not saved: try again in a moment.';
 		if (written.result === 'saved') [without, behind] = [undefined, undefined];
 		await refresh();

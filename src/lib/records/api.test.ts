@@ -1,5 +1,5 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { create, replace } from './client';
+import { create, replace } from './api';
 
 const record = { name: 'Kite sands', latitude: 54.6, longitude: -4.2 };
 const id = 'a';

@@ -1,0 +1,7 @@
+<script lang="ts">
+	import Waiting from '$lib/together/Waiting.svelte';
+
+	let { data } = $props();
+</script>
+
+<Waiting locale={data.locale} />

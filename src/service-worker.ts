@@ -1,0 +1,73 @@
+/// <reference types="@sveltejs/kit" />
+/// <reference no-default-lib="true"/>
+/// <reference lib="esnext" />
+/// <reference lib="webworker" />
+import { build, files, prerendered, version } from '$service-worker';
+
+/**
+ * What opens the program where there is no server: all of its files, kept under its version. A new version is kept
+ * beside the old one, and takes its place when the person says so, or when no page is open any more.
+ */
+
+declare const self: ServiceWorkerGlobalScope;
+
+const KEPT = `just-enough-${version}`;
+/** Small pictures that were seen stay, so many of them; those that were seen first go first. */
+const PICTURES = 'just-enough-pictures';
+const MOST_PICTURES = 600;
+/** Pictures that only who installs the program looks at. */
+const isForInstallers = (file: string) => file.startsWith('/screens/');
+/** The frame in which every view is put together. */
+const FRAME = '/shell';
+
+self.addEventListener('install', (event) => {
+	const all = [...build, ...files.filter((file) => !isForInstallers(file)), ...prerendered];
+	event.waitUntil(caches.open(KEPT).then((cache) => cache.addAll(all)));
+});
+
+async function forgetOthers(): Promise<void> {
+	for (const name of await caches.keys()) {
+		if (name.startsWith('just-enough-') && name !== KEPT && name !== PICTURES) await caches.delete(name);
+	}
+	await self.clients.claim();
+}
+self.addEventListener('activate', (event) => event.waitUntil(forgetOthers()));
+
+/** The page asks for the new version, where the person does. */
+self.addEventListener('message', ({ data }) => {
+	if (data === 'take over') void self.skipWaiting();
+});
+
+/** Whatever view an address is of, it is put together in the same frame. */
+const isView = ({ mode }: Request, { pathname }: URL) => mode === 'navigate' && !pathname.startsWith('/api/');
+const isSmallPicture = ({ pathname }: URL) => /^[/]api[/]pictures[/][^/]+[/]thumbnail$/.test(pathname);
+
+async function ofTheProgram(path: string, request: Request): Promise<Response> {
+	const cache = await caches.open(KEPT);
+	return (await cache.match(path)) ?? fetch(request);
+}
+
+/** A picture never changes under its id: the one that was seen is the one. */
+async function pictureOf(request: Request): Promise<Response> {
+	const cache = await caches.open(PICTURES);
+	const seen = await cache.match(request.url);
+	if (seen) return seen;
+	const answer = await fetch(request);
+	if (answer.ok) {
+		await cache.put(request.url, answer.clone());
+		const all = await cache.keys();
+		for (const old of all.slice(0, Math.max(0, all.length - MOST_PICTURES))) await cache.delete(old);
+	}
+	return answer;
+}
+
+const kept = new Set([...build, ...files]);
+
+self.addEventListener('fetch', (event) => {
+	const { request } = event;
+	const address = new URL(request.url);
+	if (request.method !== 'GET' || address.origin !== self.location.origin) return;
+	if (isView(request, address)) event.respondWith(ofTheProgram(FRAME, request));
+	else if (kept.has(address.pathname)) event.respondWith(ofTheProgram(address.pathname, request));
+	else if (isSmallPicture(address)) event.respondWith(pictureOf(request));
+});
