@@ -18,10 +18,15 @@ async function logged(page) {
 	await page.getByRole('button', { name: /^Took frame/ }).click();
 	await page.getByText('Not saved yet').waitFor();
 }
-const view = (name, heading) => async (page) => {
-	await page.getByRole('link', { name, exact: true }).click();
-	await page.getByRole('heading', { level: 1, name: heading }).waitFor();
-};
+/** The load of the camera that was shot, on Frames. */
+async function load(page) {
+	await page.getByRole('link', { name: 'Frames', exact: true }).click();
+	await page
+		.getByRole('link', { name: /^Wedge/ })
+		.first()
+		.click();
+	await page.getByRole('heading', { level: 2, name: /^Wedge/ }).waitFor();
+}
 
 export const withoutServer = [
 	{ path: '/', act: logged },
@@ -29,7 +34,7 @@ export const withoutServer = [
 		path: '/',
 		act: async (page) => {
 			await logged(page);
-			await view('Frames', 'Frames')(page);
+			await load(page);
 			await page.getByText(/1 waiting/).waitFor();
 		}
 	},
@@ -37,7 +42,7 @@ export const withoutServer = [
 		path: '/',
 		act: async (page) => {
 			await logged(page);
-			await view('Frames', 'Frames')(page);
+			await load(page);
 			await page.context().setOffline(false);
 			await page.getByText(/1 waiting/).waitFor({ state: 'hidden' });
 			await page.getByText('No server').waitFor({ state: 'hidden' });

@@ -36,8 +36,7 @@
 						together.at,
 						Date.now(),
 						locale
-					)}.{#if used !== null}
-						It takes {inMegabytes(used)} MB of this browser, with the program.{/if}
+					)}.{#if used !== null}{` It takes ${inMegabytes(used)} MB of this browser, with the program.`}{/if}
 				</p>
 			{:else}
 				<p>It is being fetched: {Math.round(share * 100)} % is here.</p>
