@@ -54,7 +54,7 @@ async function write(replica: Replica, changes: readonly Change[]): Promise<void
 /**
  * Takes in what changed on the server, and how far the copy is the same by it: all of it, or nothing.
  *
- * @param whole whether nothing is left behind it
+ * @param at when the server said so, ms
  */
 export function takeIn(replica: Replica, { of, changes, next, last }: Changes, at: number): Promise<void> {
 	return replica.transaction('rw', replica.tables, async () => {

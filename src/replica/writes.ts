@@ -2,6 +2,7 @@ import isEqual from 'fast-deep-equal';
 import type { RecordKind, Stored } from '$contract/records';
 import type { Replica } from './database';
 import { metaOf, putRow, tableOf } from './keep';
+import { FIRST, LAST } from './reading';
 
 /** What was changed here and is on its way to the server: one entry a record, in the order in which they were begun. */
 
@@ -42,11 +43,11 @@ const namedBy: Readonly<
 	Partial<Record<RecordKind, (replica: Replica, id: string) => PromiseLike<number>[]>>
 > = {
 	cameras: ({ loads, measurements, pictures }, id) => [
-		loads.where('[camera+at]').between([id, ''], [id, '\uffff']).limit(1).count(),
+		loads.where('[camera+at]').between([id, FIRST], [id, LAST]).limit(1).count(),
 		measurements.where('camera').equals(id).limit(1).count(),
 		pictures.where('owned').equals(`camera ${id}`).limit(1).count()
 	],
-	films: ({ loads }, id) => [loads.where('[film+at]').between([id, ''], [id, '\uffff']).limit(1).count()],
+	films: ({ loads }, id) => [loads.where('[film+at]').between([id, FIRST], [id, LAST]).limit(1).count()],
 	loads: ({ frames }, id) => [
 		frames.where('[load+number]').between([id, 0], [id, Infinity]).limit(1).count()
 	],

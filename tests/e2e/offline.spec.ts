@@ -179,6 +179,11 @@ test('a frame is judged and a camera renamed without the server, and the server 
 	await page.getByLabel('Your name for it').fill('Pebble the Second');
 	await page.getByRole('button', { name: 'Save', exact: true }).click();
 	await expect(page.getByText(/No server · 2 waiting/)).toBeVisible();
+	// What waits is not forgotten with what is carried.
+	await page.goto('/settings');
+	await page.getByLabel('Carry everything on this device').click();
+	await expect(page.getByText('What was changed here has not arrived on the server')).toBeVisible();
+	await expect(page.getByLabel('Carry everything on this device')).toBeChecked();
 	await page.goto('/bag');
 	await expect(page.getByText('Pebble the Second').first()).toBeVisible();
 	await page.getByRole('link', { name: /2 waiting/ }).click();

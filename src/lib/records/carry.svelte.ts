@@ -31,13 +31,26 @@ class Carry {
 		return () => this.#end();
 	}
 
-	/** Carries everything from now on, or nothing: what was here is forgotten, but for what waits to be sent. */
-	async want(wanted: boolean): Promise<void> {
+	/**
+	 * Carries everything from now on, or nothing: what was here is forgotten.
+	 *
+	 * @returns whether that was done: what was changed here and has not arrived is not forgotten
+	 */
+	async want(wanted: boolean): Promise<boolean> {
+		if (!wanted && (await this.#keepsChanges())) return false;
 		this.wanted = wanted;
 		this.#end();
 		await carried.want(wanted);
 		this.together = null;
 		if (wanted) this.#begin();
+		return true;
+	}
+
+	/** Whether changes wait here that cannot be sent now. */
+	async #keepsChanges(): Promise<boolean> {
+		await changes.sendAll();
+		await changes.look();
+		return changes.waiting.length > 0;
 	}
 
 	#begin(): void {

@@ -1,6 +1,7 @@
 import { error } from '@sveltejs/kit';
 import { parse } from 'devalue';
 import type { ViewName, Views } from '$views/views';
+import { SERVER_IN_TROUBLE } from './api';
 import { carried } from './carried';
 import { changes } from './changes.svelte';
 import { later, nextTry, server, SOON } from './reach.svelte';
@@ -10,7 +11,6 @@ type Asked = Readonly<Record<string, string>> | URLSearchParams;
 
 /** A server that takes longer is not waited for where the records are here, too, ms. */
 const PATIENCE_MS = 5000;
-const IN_TROUBLE = 500;
 
 /** What an answer says in words; what is no answer of ours says nothing. */
 function messageIn(text: string): string {
@@ -45,12 +45,19 @@ async function asked(fetch: typeof window.fetch, address: string): Promise<Answe
 
 /** Whether an answer says nothing of what a view shows: none came, or of a server in trouble. */
 const isOfNoServer = (answer: Exclude<Answered, { shown: unknown }>) =>
-	answer === 'away' || answer.status >= IN_TROUBLE;
+	answer === 'away' || answer.status >= SERVER_IN_TROUBLE;
 
-/** Ends where a server is late and the records are here, too; else never. */
-async function late(): Promise<Answered> {
-	await new Promise((resolve) => setTimeout(resolve, PATIENCE_MS));
-	return (await carried.records()) ? 'away' : new Promise(() => {});
+/** What the server says, as long as it is waited for: no longer than a while where the records are here, too. */
+async function inTime(answer: Promise<Answered>): Promise<Answered> {
+	let timer: ReturnType<typeof setTimeout> | undefined;
+	const late = new Promise<Answered>((resolve) => {
+		timer = setTimeout(() => void carried.records().then((here) => here && resolve('away')), PATIENCE_MS);
+	});
+	try {
+		return await Promise.race([answer, late]);
+	} finally {
+		clearTimeout(timer);
+	}
 }
 
 /** What a view shows of what was carried here; null where that is not all. */
@@ -75,7 +82,7 @@ export async function viewOf<Name extends ViewName>(
 	for (let pause = SOON; ; pause = later(pause)) {
 		const known = server.away || changes.waits ? await shownHere(name, query) : null;
 		if (known) return known.shown;
-		const answer = await Promise.race([asked(fetch, address), late()]);
+		const answer = await inTime(asked(fetch, address));
 		server.set(answer === 'away');
 		if (answer !== 'away' && 'shown' in answer) return answer.shown as Shown<Name>;
 		const here = isOfNoServer(answer) ? await shownHere(name, query) : null;

@@ -7,10 +7,16 @@
 
 	const MEGABYTE = 1_000_000;
 	let used = $state<number | null>(null);
+	/** It was to be forgotten, and something waits in it. */
+	let holds = $state(false);
 	$effect(() => {
 		void carry.together;
 		void navigator.storage?.estimate?.().then(({ usage }) => (used = usage ?? null));
 	});
+	async function want(box: HTMLInputElement) {
+		holds = !(await carry.want(box.checked));
+		box.checked = carry.wanted;
+	}
 	const inMegabytes = (bytes: number) =>
 		new Intl.NumberFormat(locale, { maximumFractionDigits: 1 }).format(bytes / MEGABYTE);
 	const { together, share } = $derived(carry);
@@ -20,15 +26,15 @@
 	<section aria-labelledby="carried">
 		<h2 id="carried">Without a server</h2>
 		<label class="tick-box">
-			<input
-				type="checkbox"
-				checked={carry.wanted}
-				onchange={(event) => void carry.want(event.currentTarget.checked)}
-			/>
+			<input type="checkbox" checked={carry.wanted} onchange={(event) => void want(event.currentTarget)} />
 			Carry everything on this device
 		</label>
 		<div role="status">
-			{#if !carry.wanted}
+			{#if holds}
+				<p class="notice">
+					What was changed here has not arrived on the server, and would be lost. Untick it once that is done.
+				</p>
+			{:else if !carry.wanted}
 				<p>Views open only while the server answers. What waits to be saved stays here all the same.</p>
 			{:else if together?.whole}
 				<p>

@@ -18,6 +18,18 @@
 		new Intl.DateTimeFormat(locale, { dateStyle: 'medium', timeStyle: 'short' }).format(when);
 </script>
 
+{#snippet waits(what: string, since: number, problem: string | undefined, letGo: () => Promise<void>)}
+	<li>
+		<strong>{what}</strong> <span class="soft">{clock(since)}</span>
+		{#if problem}
+			<p class="notice">
+				The server would not have it: {problem}.
+				<button class="plain-link" type="button" onclick={() => void letGo()}>Let it go</button>
+			</p>
+		{/if}
+	</li>
+{/snippet}
+
 <svelte:head><title>Waiting · Just Enough</title></svelte:head>
 <div class="page">
 	<h1>Waiting</h1>
@@ -46,31 +58,10 @@
 		</p>
 		<ul>
 			{#each others as write (write.n)}
-				<li>
-					<strong>{writeInWords(write)}</strong> <span class="soft">{clock(write.at)}</span>
-					{#if write.problem}
-						<p class="notice">
-							The server would not have it: {write.problem}.
-							<button class="plain-link" type="button" onclick={() => void changes.letGo(write.n)}
-								>Let it go</button
-							>
-						</p>
-					{/if}
-				</li>
+				{@render waits(writeInWords(write), write.at, write.problem, () => changes.letGo(write.n))}
 			{/each}
-			{#each outbox.unsaved as item (item.id)}
-				<li>
-					<strong>{calledInWords(item.kind, item.record)}, new</strong>
-					<span class="soft">{clock(item.at)}</span>
-					{#if item.problem}
-						<p class="notice">
-							The server would not have it: {item.problem}.
-							<button class="plain-link" type="button" onclick={() => void outbox.drop(item.id)}
-								>Let it go</button
-							>
-						</p>
-					{/if}
-				</li>
+			{#each outbox.unsaved as { id, kind, record, at, problem } (id)}
+				{@render waits(`${calledInWords(kind, record)}, new`, at, problem, () => outbox.drop(id))}
 			{/each}
 		</ul>
 	{:else if asked.length === 0}
