@@ -1,9 +1,10 @@
 import { sveltekit } from '@sveltejs/kit/vite';
 import tailwindcss from '@tailwindcss/vite';
 import { defineConfig } from 'vitest/config';
+import { chunksOfViews } from './vite.chunks.ts';
 
 export default defineConfig({
-	plugins: [tailwindcss(), sveltekit()],
+	plugins: [tailwindcss(), sveltekit(), chunksOfViews()],
 	// The charts are one package, loaded only by the page that shows one.
 	build: { chunkSizeWarningLimit: 700, rolldownOptions: { checks: { pluginTimings: false } } },
 	test: {

@@ -88,6 +88,8 @@ export async function serve({ demo, folder }, args = process.argv.slice(2)) {
 		// Plain HTTP: the pages are on this machine or its own network.
 		PROTOCOL_HEADER: 'x-just-enough-protocol'
 	});
+	const { default: compression } = await import('compression');
+	const compressed = compression();
 	const { handler } = await import(new URL('../build/handler.js', import.meta.url));
 	const { default: work } = await import(pathToFileURL(workersFile));
 	const first = atOnce((name, text) => work({ name: 'atOnce', given: [name, text] }));
@@ -97,7 +99,7 @@ export async function serve({ demo, folder }, args = process.argv.slice(2)) {
 		const refusal = refusalOf(request);
 		if (refusal) return refuse(request, response, refusal);
 		request.headers['x-just-enough-protocol'] = 'http';
-		first(request, response, () => handler(request, response));
+		first(request, response, () => compressed(request, response, () => handler(request, response)));
 	});
 	// Longer than browsers keep a connection that they do not use, so that none is closed under a request.
 	server.keepAliveTimeout = 65_000;

@@ -28,6 +28,25 @@ async function load(page) {
 	await page.getByRole('heading', { level: 2, name: /^Wedge/ }).waitFor();
 }
 
+/** A camera's name that is changed here and at the desk: which of the two is right is asked. */
+async function asked(page) {
+	await page.goto('/settings');
+	await page.getByText('All of it is here').waitFor();
+	const { items } = await (await page.request.get('/api/cameras?limit=50')).json();
+	const camera = items.find(({ name }) => name === 'Pebble');
+	await page.goto(`/bag/camera/${camera.id}`);
+	await settled(page);
+	await page.context().setOffline(true);
+	await page.getByLabel('Your name for it').fill('Pebble on the beach');
+	await page.getByRole('button', { name: 'Save', exact: true }).click();
+	await page.getByText(/1 waiting/).waitFor();
+	const elsewhere = { ...camera, name: 'Pebble at the desk', notes: 'Shutter cleaned.' };
+	await page.request.put(`/api/cameras/${camera.id}`, { data: elsewhere });
+	await page.context().setOffline(false);
+	await page.getByRole('link', { name: /1 to look at/ }).click();
+	await page.getByRole('alert', { name: 'Changed elsewhere' }).waitFor();
+}
+
 export const withoutServer = [
 	{ path: '/', act: logged },
 	{
@@ -48,10 +67,5 @@ export const withoutServer = [
 			await page.getByText('No server').waitFor({ state: 'hidden' });
 		}
 	},
-	{
-		path: '/settings',
-		act: async (page) => {
-			await page.getByText('All of it is here').evaluate((text) => text.scrollIntoView({ block: 'center' }));
-		}
-	}
+	{ path: '/settings', act: asked }
 ];

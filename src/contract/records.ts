@@ -119,16 +119,6 @@ export type GearRecord =
 	/** Before a lamp. */
 	| ({ type: 'modifier'; name: string } & LearntLoss);
 
-/** The filters of the bag as the match takes them and frames keep them: without what only the bag knows. */
-export function filtersOf(gear: readonly (GearRecord & { id?: string })[]): Filter[] {
-	return gear.flatMap((piece) => {
-		if (piece.type !== 'filter') return [];
-		const { id, name, stops, kind, mired, overMeter } = piece;
-		const known = Object.entries({ id, kind, mired, overMeter }).filter(([, value]) => value !== undefined);
-		return [{ name, stops, ...Object.fromEntries(known) }];
-	});
-}
-
 const archived = { archived: boolean() };
 
 const MOST_STEPS = 40;

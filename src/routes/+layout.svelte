@@ -7,6 +7,7 @@
 	import { everywhere } from '$lib/keys/everywhere';
 	import { listenTo } from '$lib/keys/keys';
 	import Failed from '$lib/parts/Failed.svelte';
+	import { fetchLater } from '$lib/parts/later';
 	import Mark from '$lib/parts/Mark.svelte';
 	import { outbox } from '$lib/records/outbox.svelte';
 	import { changes } from '$lib/records/changes.svelte';
@@ -22,7 +23,7 @@
 	onMount(() => {
 		document.documentElement.dataset.mounted = '';
 		const silence = listenTo(everywhere);
-		const closing = [outbox.open(), carry.open()];
+		const closing = [outbox.open(), carry.open(), fetchLater()];
 		void update.watch();
 		return () => {
 			silence();
@@ -69,10 +70,12 @@
 		A new version of the program is here.
 		<button class="plain-link" onclick={() => update.take()}>Open it now</button>
 	</p>{/if}
-{#if data.backupFailed && !isHere('/settings')}<p class="away" role="status">
-		The last backup failed. {data.backupFailed}
-		<a class="plain-link" href={resolve('/settings')}>Settings</a>
-	</p>{/if}
+{#await data.around then { backupFailed }}
+	{#if backupFailed && !isHere('/settings')}<p class="away" role="status">
+			The last backup failed. {backupFailed}
+			<a class="plain-link" href={resolve('/settings')}>Settings</a>
+		</p>{/if}
+{/await}
 <main id="main" tabindex="-1">
 	<svelte:boundary onerror={(error) => console.error(error)}>
 		{@render children()}

@@ -6,9 +6,9 @@ import type { LayoutLoad } from './$types';
 /** Views are put together in the browser: they are the same with and without a server. */
 export const ssr = false;
 
-export const load: LayoutLoad = async ({ fetch }) => ({
+export const load: LayoutLoad = ({ fetch }) => ({
 	display: displayOf(document.documentElement.dataset.theme),
 	locale: localeOf(navigator.languages.join(',')),
-	// What cannot be told of the server leaves every view as it is.
-	...(await viewOf(fetch, 'around').catch(() => ({ backupFailed: null })))
+	// No view waits for it; what cannot be told of the server leaves every view as it is.
+	around: viewOf(fetch, 'around').catch(() => ({ backupFailed: null }))
 });

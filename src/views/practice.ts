@@ -14,7 +14,7 @@ import {
 	type OwnDoubt
 } from '$core/practice';
 import { namedInWords } from '$core/words';
-import { filtersOf } from '$contract/records';
+import { filtersOf } from '$contract/own-filters';
 import type { ViewRecords } from './records';
 
 /** Exercises that the course of a day depends on. */

@@ -1,4 +1,8 @@
 import { expose } from 'comlink';
-import { match } from '../core/match';
+import { match, trialWorth } from '../core/match';
 
-expose(match);
+const answers = { match, trialWorth };
+
+export type MatchAnswers = typeof answers;
+
+expose(answers);

@@ -1,6 +1,7 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { colourNegative400, fixedCamera } from '../../tests/fixtures/bag';
 import { match } from '../core/match';
+import type { MatchAnswers } from './match.worker';
 
 const exposed = vi.fn<(what: unknown) => void>();
 vi.mock('comlink', () => ({ expose: (what: unknown) => exposed(what) }));
@@ -15,9 +16,10 @@ afterEach(() => exposed.mockClear());
 
 describe('a worker', () => {
 	it('answers a match as the core does', async () => {
-		const offered = (await offeredBy(() => import('./match.worker'))) as typeof match;
+		const offered = (await offeredBy(() => import('./match.worker'))) as MatchAnswers;
 		const asked = [fixedCamera(), colourNegative400, { ev: 12 }] as const;
-		expect(offered(...asked)).toEqual(match(...asked));
+		expect(offered.match(...asked)).toEqual(match(...asked));
+		expect(offered.trialWorth(...asked, {}, {}, 8)).toMatchObject({ saved: 0 });
 	});
 
 	it('draws prints and scenes, plans, hears clicks and opens recordings', async () => {

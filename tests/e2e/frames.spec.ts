@@ -245,7 +245,7 @@ test('a camera has pictures and the flashes that go with it', async ({ page, req
 	await page.getByText('Lever, finder, what is forgotten, notes').click();
 	await page.getByRole('checkbox', { name: 'Pocket flash' }).uncheck();
 	await page.getByRole('button', { name: 'Save', exact: true }).click();
-	await expect(page.getByRole('heading', { name: 'Bag' })).toBeVisible();
+	await expect(page.getByRole('heading', { name: 'Bag', exact: true })).toBeVisible();
 	const camera = await (await request.get(`/api/cameras/${cameraId}`)).json();
 	expect(camera.flashes).toEqual([]);
 });

@@ -74,6 +74,9 @@ export interface Phone {
 	address: string;
 	/** Switches it on, with all that it kept. */
 	on(): Promise<BrowserContext>;
+	/** Flight mode: the network is not there any more, whoever asks, until it is again. */
+	fly(): Promise<void>;
+	land(): Promise<void>;
 	/** Takes it away, and the https with it. */
 	end(): Promise<void>;
 }
@@ -89,6 +92,10 @@ export async function phoneOf(app: string): Promise<Phone> {
 	const certutil = (...given: string[]) => execFileSync('certutil', [...given, '-d', store]);
 	certutil('-N', '--empty-password');
 	certutil('-A', '-n', 'authority', '-t', 'C,,', '-i', join(home, 'authority.pem'));
+	const fly = async () => {
+		server.closeAllConnections();
+		await new Promise((resolve) => server.close(resolve));
+	};
 	return {
 		address: `https://${NAME}:${port}`,
 		on: () =>
@@ -99,9 +106,10 @@ export async function phoneOf(app: string): Promise<Phone> {
 				viewport: PHONE,
 				reducedMotion: 'reduce'
 			}),
+		fly,
+		land: () => new Promise<void>((resolve) => server.listen(port, '127.0.0.1', resolve)),
 		async end() {
-			server.closeAllConnections();
-			await new Promise((resolve) => server.close(resolve));
+			if (server.listening) await fly();
 			rmSync(home, { recursive: true, force: true });
 		}
 	};

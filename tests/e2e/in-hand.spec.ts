@@ -67,7 +67,7 @@ for (const [where, viewport] of sizes) {
 			await stands();
 
 			await page.getByRole('link', { name: 'Bag', exact: true }).click();
-			await expect(page.getByRole('heading', { name: 'Bag' })).toBeVisible();
+			await expect(page.getByRole('heading', { name: 'Bag', exact: true })).toBeVisible();
 			await page.getByRole('link', { name: /^Shoot/ }).click();
 			await stands();
 			await page.reload();

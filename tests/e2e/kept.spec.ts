@@ -137,7 +137,7 @@ test('where nothing is to be carried here, a view that is opened while the serve
 	await expect(page.getByText('Views open only while the server answers.')).toBeVisible();
 	await open(page, '/');
 	await page.getByRole('link', { name: 'Bag', exact: true }).click();
-	await expect(page.getByRole('heading', { name: 'Bag' })).toBeVisible();
+	await expect(page.getByRole('heading', { name: 'Bag', exact: true })).toBeVisible();
 	await page.getByRole('link', { name: 'Shoot', exact: true }).click();
 	await expect(took(page, 1)).toBeVisible();
 	await app.stop();
@@ -147,7 +147,7 @@ test('where nothing is to be carried here, a view that is opened while the serve
 	).toBeVisible();
 	await expect(took(page, 1)).toBeVisible();
 	await app.restart();
-	await expect(page.getByRole('heading', { name: 'Bag' })).toBeVisible({ timeout: 20_000 });
+	await expect(page.getByRole('heading', { name: 'Bag', exact: true })).toBeVisible({ timeout: 20_000 });
 });
 
 test.describe('over plain http, where browsers keep much to themselves', () => {

@@ -23,7 +23,7 @@ test('a camera keeps its lever, its finder, where to aim, and what is forgotten;
 	await expect(page.getByLabel('A lever that moves several things')).toHaveAttribute('aria-invalid', 'true');
 	await page.getByLabel('A lever that moves several things').fill('sun, f/16, 1/100\ncloud, f/11, 1/100');
 	await page.getByRole('button', { name: 'Save', exact: true }).click();
-	await expect(page.getByRole('heading', { name: 'Bag' })).toBeVisible();
+	await expect(page.getByRole('heading', { name: 'Bag', exact: true })).toBeVisible();
 
 	await app.restart();
 	await open(page, `/bag/camera/${cameraId}`);

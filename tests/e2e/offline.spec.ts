@@ -1,20 +1,11 @@
 import type { APIRequestContext, Page } from '@playwright/test';
 import { expect, findsNothingInAnyDisplay, open, ready, stored, test } from './app';
+import { carriesAll, nextFrame } from './carried';
 import { NAME, phoneOf } from './https';
 
 /** Without a server: every view opens, also anew and by an address that was never opened; what is logged comes home. */
 
 test.use({ serviceWorkers: 'allow', demo: true });
-
-/** Waits until the program and all records are on this device. */
-async function carriesAll(page: Page, address = ''): Promise<void> {
-	await open(page, `${address}/settings`);
-	await expect(page.getByText('All of it is here')).toBeVisible();
-	await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
-	await page.reload();
-	await expect(page.getByText('All of it is here')).toBeVisible();
-	expect(await page.evaluate(() => navigator.serviceWorker.controller !== null)).toBe(true);
-}
 
 /** Every view, with something of the demo where it is of one thing. */
 async function everyView(request: APIRequestContext): Promise<string[]> {
@@ -69,12 +60,6 @@ test('every view shows the same without a server as with it, anew, by its addres
 	await expect(page.getByText(/No server · last together \w+ \d+/)).toBeVisible();
 	await expect(page.getByRole('button', { name: /^Took frame \d+/ })).toBeVisible();
 });
-
-/** The button that logs the next frame, and that frame's number. */
-async function nextFrame(page: Page): Promise<number> {
-	const button = page.getByRole('button', { name: /^Took frame \d+/ });
-	return Number(/frame (\d+)/.exec((await button.textContent()) ?? '')?.[1]);
-}
 
 test.describe('over https, by an authority of one’s own', () => {
 	test.use({ serverArgs: ['--allow-host', NAME] });

@@ -191,7 +191,7 @@ test('a wheel whose click is nothing, or next to nothing, is refused at its fiel
 	}
 	await click.fill('0.5');
 	await page.getByRole('button', { name: 'Save', exact: true }).click();
-	await expect(page.getByRole('heading', { name: 'Bag' })).toBeVisible();
+	await expect(page.getByRole('heading', { name: 'Bag', exact: true })).toBeVisible();
 	expect(failed).toEqual([]);
 });
 

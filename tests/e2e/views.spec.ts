@@ -1,5 +1,5 @@
 import type { APIRequestContext, Page } from '@playwright/test';
-import { expect, findsNothingInAnyDisplay, fits, open, PHONE, test, sizes } from './app';
+import { expect, findsNothingInAnyDisplay, fits, open, PHONE, test, sizes, ready } from './app';
 
 test.use({ demo: true });
 
@@ -78,6 +78,7 @@ for (const [size, viewport] of sizes) {
 			const ways = page.getByRole('group', { name: 'Way of reading the light' }).locator('label');
 			for (const way of await ways.all()) {
 				await way.click();
+				await ready(page);
 				await openAll(page);
 				const name = (await way.textContent()) ?? '';
 				await findsNothingInAnyDisplay(page, name);

@@ -114,6 +114,24 @@ export const archiveAddresses = {
 			}
 		}
 	},
+	'/api/frames/in-order': {
+		post: {
+			operationId: 'keep-frames-in-order',
+			summary: 'Keeps frames that were logged apart, all or none: numbers given twice go in order of time',
+			description:
+				'Frames of a load whose number another one has, and those others but for the judged ones, are numbered in order of time: by the numbers that they have and the next free one after each. Sent twice, it does no harm.',
+			requestBody: { required: true, content: json(ref('FramesInOrder')) },
+			responses: {
+				200: answer('They, with their numbers', {
+					type: 'object',
+					properties: { items: { type: 'array', items: ref('Frame') } },
+					required: ['items']
+				}),
+				409: problem('Another frame has one of the ids; none is kept'),
+				...badBody
+			}
+		}
+	},
 	'/api/frames.json': table('frames-as-json', 'The same as one list of JSON', {
 		'application/json': { schema: { type: 'array', items: ref('Frame') } }
 	}),

@@ -3,6 +3,7 @@ import { openingSchema } from '../bench';
 import { cameraSchema, filterSchema } from '../camera';
 import { giftSchema, giftTakenSchema } from '../camera-gift';
 import { filmSchema } from '../film';
+import { framesInOrderSchema } from '../frame-order';
 import { framePlacesSchema } from '../frame-places';
 import { outcomeSchema, spoilerSchema, whySchema } from '../frames';
 import { bagSchema, intentSchema } from '../intent';
@@ -36,6 +37,7 @@ const asked = {
 	LearntTogether: learntSchema,
 	Opening: openingSchema,
 	FramePlaces: framePlacesSchema,
+	FramesInOrder: framesInOrderSchema,
 	CameraGift: giftSchema,
 	CameraGiftTaken: giftTakenSchema,
 	Scans: scansSchema,

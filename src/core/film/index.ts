@@ -11,3 +11,4 @@ export * from './expired';
 export * from './formats';
 export * from './process';
 export * from './kinds';
+export * from './in-order';

@@ -31,4 +31,5 @@ export * from './ground';
 export { answerLight, contradictionIn, lightNote, lightOnBoth, resolveLight, rivalsOf } from './resolve';
 export { isDaylight, lightToFind } from './to-find';
 export { faceOf, type Face, type FaceMark } from './faces';
-export { instantOf, localTime, zoneAt } from './sun/zone';
+export { instantOf } from './sun/local-instant';
+export { localTime, zoneAt } from './sun/zone';

@@ -1,7 +1,6 @@
-import { DateTime } from 'luxon';
 import type { Camera, Filter } from '../camera';
 import type { Film } from '../film';
-import { zoneAt, type Exposed, type Light, type Sky } from '../light';
+import { instantOf, zoneAt, type Exposed, type Light, type Sky } from '../light';
 import { quickMatch, type Intent, type Outcome } from '../match';
 import { intentForDepth } from './depth';
 import type { FilmWish, Packing, PackScene } from './pack';
@@ -51,6 +50,8 @@ export interface Outing {
 	scenes: Scene[];
 }
 
+const A_DAY = 86_400_000;
+
 /**
  * When a scene is, by the place's clock.
  *
@@ -59,9 +60,9 @@ export interface Outing {
  */
 export function sceneTime({ date, where }: Outing, { at, nextDay }: Pick<Scene, 'at' | 'nextDay'>): string {
 	const zone = zoneAt(where.latitude, where.longitude);
-	const time = DateTime.fromISO(`${date}T${at}`, { zone });
 	// A day on the calendar: on a night of a clock change it has not 24 hours.
-	return (nextDay ? time.plus({ days: 1 }) : time).toISO()!;
+	const day = nextDay ? new Date(Date.parse(date) + A_DAY).toISOString().slice(0, 10) : date;
+	return instantOf(day, at, zone)!.at;
 }
 
 /** The scenes of an outing by their time. */

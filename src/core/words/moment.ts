@@ -1,5 +1,3 @@
-import { DateTime } from 'luxon';
-
 /** Languages that dates are written in where a reader asks for none. */
 export const USUAL_LOCALE = 'en-GB';
 
@@ -11,10 +9,33 @@ const moment = {
 	minute: '2-digit'
 } as const;
 
+type Parts = Intl.DateTimeFormatOptions;
+
+const MINUTE = 60_000;
+
+/** By how much the clock was before UTC that an instant was said by, ms; null where it says none. */
+function saidOffset(at: string): number | null {
+	const [, sign, hours, minutes] = /([+-])(\d\d):?(\d\d)$/.exec(at) ?? [];
+	return sign ? Number(`${sign}1`) * (Number(hours) * 60 + Number(minutes)) * MINUTE : null;
+}
+
+const formats = new Map<string, Intl.DateTimeFormat>();
+
+/** A format is dear to make and is used for every line of a list. */
+function formatOf(locale: string, parts: Parts): Intl.DateTimeFormat {
+	const key = JSON.stringify([locale, parts]);
+	const known = formats.get(key) ?? new Intl.DateTimeFormat(locale, parts);
+	formats.set(key, known);
+	return known;
+}
+
 /** An instant by a zone's clock, else by the offset that was said, or by the reader's clock where that is none. */
-function clockOf(at: string, zone?: string): DateTime {
-	const said = at.endsWith('Z') ? DateTime.fromISO(at) : DateTime.fromISO(at, { setZone: true });
-	return zone ? said.setZone(zone) : said;
+function written(at: string, parts: Parts, locale: string, zone?: string): string {
+	const instant = Date.parse(at);
+	const offset = zone ? null : saidOffset(at);
+	// Not every browser knows a zone that is only an offset: its clock is the one of UTC, moved by it.
+	const [shown, timeZone] = offset === null ? [instant, zone] : [instant + offset, 'UTC'];
+	return formatOf(locale, { ...parts, timeZone }).format(shown);
 }
 
 /**
@@ -29,7 +50,7 @@ export function momentInWords(
 	at: string,
 	{ zone, locale = USUAL_LOCALE }: { zone?: string; locale?: string } = {}
 ): string {
-	return clockOf(at, zone).setLocale(locale).toLocaleString(moment);
+	return written(at, moment, locale, zone);
 }
 
 /**
@@ -43,9 +64,7 @@ export function dayOfMoment(
 	at: string,
 	{ zone, locale = USUAL_LOCALE }: { zone?: string; locale?: string } = {}
 ): string {
-	return clockOf(at, zone)
-		.setLocale(locale)
-		.toLocaleString({ day: 'numeric', month: 'short', year: 'numeric' });
+	return written(at, { day: 'numeric', month: 'short', year: 'numeric' }, locale, zone);
 }
 
 /**
@@ -67,7 +86,7 @@ export function localeOf(asked: string | null): string {
 }
 
 /** The zone of this device's clock. */
-export const zoneHere = (): string => DateTime.local().zoneName;
+export const zoneHere = (): string => Intl.DateTimeFormat().resolvedOptions().timeZone;
 
 const day = new Intl.DateTimeFormat(USUAL_LOCALE, {
 	weekday: 'long',

@@ -5,7 +5,8 @@
 	import { checklistOf, takenBy } from '$core/camera';
 	import { inProcess, isDevelopedLater } from '$core/film';
 	import { fitInWords, mismatchInWords, otherCuresInWords } from '$core/words';
-	import { filtersOf, loadRecordSchema, type LoadRecord, type RecipeRecord } from '$contract/records';
+	import { filtersOf } from '$contract/own-filters';
+	import { loadRecordSchema, type LoadRecord, type RecipeRecord } from '$contract/records';
 	import ProcessFields from '$lib/develop/ProcessFields.svelte';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import FormEnd from '$lib/forms/FormEnd.svelte';

@@ -1,6 +1,15 @@
+<script module lang="ts">
+	import { later } from '$lib/parts/later';
+
+	const choice = later(() => import('./DisplayChoice.svelte'));
+</script>
+
 <script lang="ts">
-	import { SegmentedControl } from '@skeletonlabs/skeleton-svelte';
+	import { MediaQuery } from 'svelte/reactivity';
+	import Later from '$lib/parts/Later.svelte';
 	import { DISPLAY_COOKIE, displayOf, displays, type Display } from './displays';
+
+	const phone = new MediaQuery('(max-width: 820px)', false);
 
 	let { initial }: { initial: Display } = $props();
 	// svelte-ignore state_referenced_locally -- the server's word counts only at the start
@@ -25,17 +34,8 @@
 	}
 </script>
 
-<div class="all">
-	<SegmentedControl value={chosen} onValueChange={(details) => choose(details.value)} aria-label="Display">
-		<SegmentedControl.Control class="switch">
-			{#each displays as display (display.id)}
-				<SegmentedControl.Item value={display.id} class="switch-item">
-					<SegmentedControl.ItemText>{display.name}</SegmentedControl.ItemText>
-					<SegmentedControl.ItemHiddenInput />
-				</SegmentedControl.Item>
-			{/each}
-		</SegmentedControl.Control>
-	</SegmentedControl>
+<div class="room">
+	{#if !phone.current}<Later part={choice} given={{ chosen, onchoose: choose }} />{/if}
 </div>
 <button
 	class="turn"
@@ -44,6 +44,10 @@
 >
 
 <style>
+	/* As high as the choice, border and all, before it is there: nothing moves when it comes. */
+	.room {
+		min-height: calc(2.75rem + 2px);
+	}
 	.turn {
 		display: none;
 		min-height: 2.75rem;
@@ -55,7 +59,7 @@
 		cursor: pointer;
 	}
 	@media (max-width: 820px) {
-		.all {
+		.room {
 			display: none;
 		}
 		.turn {

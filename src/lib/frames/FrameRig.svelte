@@ -5,7 +5,8 @@
 	import { isSameThing } from '$core/match';
 	import { resolveLight, type Light } from '$core/light';
 	import { roundToThird } from '$core/units';
-	import { filtersOf, type CameraRecord, type FrameRecord, type GearRecord } from '$contract/records';
+	import { filtersOf } from '$contract/own-filters';
+	import type { CameraRecord, FrameRecord, GearRecord } from '$contract/records';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import { elsewhereOptions } from '$lib/parts/elsewhere';
 	import FilterTicks from '$lib/parts/FilterTicks.svelte';

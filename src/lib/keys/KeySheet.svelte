@@ -3,10 +3,15 @@
 	import { everywhere } from './everywhere';
 	import type { Key } from './keys';
 
-	let { keys, open = $bindable(false) }: { keys: readonly Key[]; open: boolean } = $props();
+	interface Props {
+		keys: readonly Key[];
+		open: boolean;
+		onopen: (open: boolean) => void;
+	}
+	let { keys, open, onopen }: Props = $props();
 </script>
 
-<Dialog {open} onOpenChange={(details) => (open = details.open)}>
+<Dialog {open} onOpenChange={(details) => onopen(details.open)}>
 	<Portal>
 		<Dialog.Backdrop class="backdrop" />
 		<Dialog.Positioner class="positioner">

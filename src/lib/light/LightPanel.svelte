@@ -5,6 +5,7 @@
 	import type { ReadingRecord } from '$contract/records';
 	import type { LightDesk } from './light-desk.svelte';
 	import type { InHand } from './panel';
+	import Later from '$lib/parts/Later.svelte';
 	import ReadingNow from './ReadingNow.svelte';
 	import Recent from './Recent.svelte';
 	import { wayOf, ways, type WayId } from './ways';
@@ -23,7 +24,7 @@
 	const light = $derived(lights.reading?.light ?? null);
 	let picked = $state<WayId | null>(null);
 	const way = $derived(picked ?? wayOf(light));
-	const Panel = $derived(ways.find(({ id }) => id === way)!.panel);
+	const panel = $derived(ways.find(({ id }) => id === way)!.panel);
 
 	const hasEye = $derived(inHand ? automaticExposure(inHand.camera) !== null : false);
 	let ofEye = $state(false);
@@ -57,7 +58,7 @@
 		{/each}
 	</fieldset>
 	{#key `${way} ${onEye}`}
-		<Panel {lights} {inHand} light={onEye ? null : light} onread={read} />
+		<Later part={panel} given={{ lights, inHand, light: onEye ? null : light, onread: read }} />
 	{/key}
 	{#if light}
 		<div class="of">

@@ -1,4 +1,10 @@
 <!-- By a picture of the subject that a phone or a digital camera takes: its settings are a reading. -->
+<script module lang="ts">
+	import { later } from '$lib/parts/later';
+
+	const standIn = later(() => import('./StandInPhone.svelte'));
+</script>
+
 <script lang="ts">
 	import type { PhotoReading } from '$core/light';
 	import { formatStops, stopsInWords } from '$core/units';
@@ -10,8 +16,8 @@
 	import { readBy, type InHand, type PlainPanelProps } from './panel';
 	import { openPhoto } from './photo-desk';
 	import type { PhotoFile } from './read-photo';
+	import Later from '$lib/parts/Later.svelte';
 	import ReadingForm from './ReadingForm.svelte';
-	import StandInPhone from './StandInPhone.svelte';
 
 	interface Props extends PlainPanelProps {
 		inHand?: InHand | null;
@@ -136,7 +142,7 @@
 </ReadingForm>
 <details>
 	<summary>No camera at hand: try a stand-in</summary>
-	<StandInPhone onpicture={(file) => void open(file)} />
+	<Later part={standIn} given={{ onpicture: (file: Blob) => void open(file) }} />
 </details>
 
 <style>

@@ -1,26 +1,23 @@
 import type { Component } from 'svelte';
 import type { Light } from '$core/light';
-import ClickPanel from './ClickPanel.svelte';
-import EyePanel from './EyePanel.svelte';
-import LampPanel from './LampPanel.svelte';
-import MeterPanel from './MeterPanel.svelte';
+import { later } from '$lib/parts/later';
 import type { PanelProps } from './panel';
-import PhotoPanel from './PhotoPanel.svelte';
-import PlacePanel from './PlacePanel.svelte';
-import ShadowsPanel from './ShadowsPanel.svelte';
-import SunPanel from './SunPanel.svelte';
 
-/** Every way of reading light, with its panel; a new one is one file and one line here. */
+/** Every way of reading light, with its panel, which comes when it is picked; a new one is one file and one line here. */
 export const ways = [
-	{ id: 'shadows', name: 'Shadows', panel: ShadowsPanel },
-	{ id: 'meter', name: 'Meter', panel: MeterPanel },
-	{ id: 'photo', name: 'Photo', panel: PhotoPanel },
-	{ id: 'sun', name: 'Sun', panel: SunPanel },
-	{ id: 'place', name: 'Place', panel: PlacePanel },
-	{ id: 'lamp', name: 'Lamp', panel: LampPanel },
-	{ id: 'eye', name: 'Guess', panel: EyePanel },
-	{ id: 'click', name: 'Click', panel: ClickPanel }
-] as const satisfies readonly { id: string; name: string; panel: Component<PanelProps> }[];
+	{ id: 'shadows', name: 'Shadows', panel: later(() => import('./ShadowsPanel.svelte')) },
+	{ id: 'meter', name: 'Meter', panel: later(() => import('./MeterPanel.svelte')) },
+	{ id: 'photo', name: 'Photo', panel: later(() => import('./PhotoPanel.svelte')) },
+	{ id: 'sun', name: 'Sun', panel: later(() => import('./SunPanel.svelte')) },
+	{ id: 'place', name: 'Place', panel: later(() => import('./PlacePanel.svelte')) },
+	{ id: 'lamp', name: 'Lamp', panel: later(() => import('./LampPanel.svelte')) },
+	{ id: 'eye', name: 'Guess', panel: later(() => import('./EyePanel.svelte')) },
+	{ id: 'click', name: 'Click', panel: later(() => import('./ClickPanel.svelte')) }
+] as const satisfies readonly {
+	id: string;
+	name: string;
+	panel: () => Promise<{ default: Component<PanelProps> }>;
+}[];
 
 export type WayId = (typeof ways)[number]['id'];
 

@@ -1,4 +1,4 @@
-import { filtersOf } from '$contract/records';
+import { filtersOf } from '$contract/own-filters';
 import { packSceneOf, type Outing, type PackQuestion } from '$core/plan';
 import { cameraKind, takenBy, type Filter } from '$core/camera';
 import type { FilmType } from '$core/film';

@@ -1,11 +1,17 @@
 <!-- The course of the day: made-up scenes to guess, then quick cards; by keyboard or thumb. -->
+<script module lang="ts">
+	import { later } from '$lib/parts/later';
+
+	const keySheet = later(() => import('$lib/keys/KeySheet.svelte'));
+</script>
+
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import type { ShadowsReading } from '$core/light';
 	import type { DrillBag, Exercise } from '$core/practice';
 	import { roundToThird } from '$core/units';
 	import { drillInWords } from '$core/words';
-	import KeySheet from '$lib/keys/KeySheet.svelte';
+	import Later from '$lib/parts/Later.svelte';
 	import { listenTo, type Key } from '$lib/keys/keys';
 	import type { Kept } from '$lib/records/client';
 	import DrawnScene from './DrawnScene.svelte';
@@ -25,6 +31,11 @@
 	let ev = $state<number | null>(null);
 	let guessing: ReturnType<typeof GuessOfLight> | undefined = $state();
 	let keysOpen = $state(false);
+	/** Opened once, it stays: what was done before it is gone back to when it closes. */
+	let keysAsked = $state(false);
+	$effect(() => {
+		if (keysOpen) keysAsked = true;
+	});
 	let title: HTMLElement | undefined = $state();
 
 	/** Then all days are alike. */
@@ -157,7 +168,9 @@
 	{/if}
 	<p class="keys"><button class="plain-link small" onclick={() => (keysOpen = true)}>Keys</button></p>
 </div>
-<KeySheet {keys} bind:open={keysOpen} />
+{#if keysAsked}
+	<Later part={keySheet} given={{ keys, open: keysOpen, onopen: (open: boolean) => (keysOpen = open) }} />
+{/if}
 
 <style>
 	.page {

@@ -8,18 +8,32 @@ import type { Issue } from '$contract/validate';
 export type Kind = RecordKind;
 export type Kept<T> = T & Stored;
 
-export type Written<T> =
-	| { result: 'saved'; record: Kept<T> }
+/** What came of a write; where it is done, what was written. */
+export type Answer<T> =
+	| { result: 'saved'; record: T }
 	| { result: 'invalid'; issues: Issue[] }
-	| { result: 'stale'; current: Kept<T> }
+	| { result: 'stale'; current: T }
 	| { result: 'refused'; message: string; status: number }
 	/** Nothing was said of the record: no answer, or one of a server in trouble (answered). */
 	| { result: 'unreachable'; answered: boolean };
 
+export type Written<T> = Answer<Kept<T>>;
+
 export const PATIENCE_MS = 10_000;
 export const SERVER_IN_TROUBLE = 500;
 
-async function write<T>(method: string, path: string, body?: unknown): Promise<Written<T>> {
+/** Only the record itself says that it is saved. */
+function recordIn<T>(answer: unknown): T | undefined {
+	const { id, version } = (answer ?? {}) as Record<string, unknown>;
+	return typeof id === 'string' && typeof version === 'number' ? (answer as T) : undefined;
+}
+
+async function write<T>(
+	method: string,
+	path: string,
+	body?: unknown,
+	writtenIn: (answer: unknown) => T | undefined = recordIn
+): Promise<Answer<T>> {
 	try {
 		const response = await fetch(path, {
 			method,
@@ -29,38 +43,61 @@ async function write<T>(method: string, path: string, body?: unknown): Promise<W
 		});
 		if (response.status >= SERVER_IN_TROUBLE) return { result: 'unreachable', answered: true };
 		if (response.status === 204) return { result: 'saved', record: undefined as never };
-		return answerOf(response.ok, response.status, await response.json());
+		return answerOf(response.ok, response.status, await response.json(), writtenIn);
 	} catch {
 		return { result: 'unreachable', answered: false };
 	}
 }
 
-/** What an answer says of the record; only the record itself says that it is saved. */
-function answerOf<T>(ok: boolean, status: number, answer: unknown): Written<T> {
-	const { id, version, issues, current, message } = (answer ?? {}) as Record<string, unknown>;
-	const isRecord = typeof id === 'string' && typeof version === 'number';
-	if (ok && isRecord) return { result: 'saved', record: answer as Kept<T> };
+/** What an answer says of what was written. */
+function answerOf<T>(
+	ok: boolean,
+	status: number,
+	answer: unknown,
+	writtenIn: (answer: unknown) => T | undefined
+): Answer<T> {
+	const { issues, current, message } = (answer ?? {}) as Record<string, unknown>;
+	const written = ok ? writtenIn(answer) : undefined;
+	if (written !== undefined) return { result: 'saved', record: written };
 	if (status === 422 && Array.isArray(issues)) return { result: 'invalid', issues: issues as Issue[] };
-	if (status === 409 && current) return { result: 'stale', current: current as Kept<T> };
+	if (status === 409 && current) return { result: 'stale', current: current as T };
 	if (!ok && typeof message === 'string') return { result: 'refused', message, status };
 	// Something else answered in the server's place, such as the sign-in page of a network.
 	return { result: 'unreachable', answered: false };
 }
 
+/** The same to the letter; a frame may have been given another number, as it met another one. */
+function isSame(kind: Kind, there: object, made: object): boolean {
+	const free = kind === 'frames' ? { number: 0 } : {};
+	return isEqual({ ...there, ...free }, { ...made, ...free });
+}
+
 /**
- * Creates a record under an id made here; sending it again is harmless. What is there already, the same
- * to the letter, is saved, whoever sent it.
+ * Creates a record under an id made here; sending it again is harmless. What is there already, the same, is saved,
+ * whoever sent it.
  */
 export async function create<K extends Kind>(
 	kind: K,
 	id: string,
 	record: Records[K]
 ): Promise<Written<Records[K]>> {
-	const written = await write<Records[K]>('POST', `/api/${kind}`, { ...record, id });
+	const written = await write<Kept<Records[K]>>('POST', `/api/${kind}`, { ...record, id });
 	if (written.result !== 'stale') return written;
 	const { id: _, version: _version, ...there } = written.current;
-	const same = isEqual(there, JSON.parse(JSON.stringify(record)));
+	const same = isSame(kind, there, JSON.parse(JSON.stringify(record)) as object);
 	return same ? { result: 'saved', record: written.current } : written;
+}
+
+type Frame = Records['frames'];
+
+const framesIn = (answer: unknown): Kept<Frame>[] | undefined => {
+	const { items } = (answer ?? {}) as { items?: unknown };
+	return Array.isArray(items) ? (items as Kept<Frame>[]) : undefined;
+};
+
+/** Keeps frames of which others were given the numbers meanwhile: the server numbers them in order of time. */
+export function keepInOrder(frames: readonly (Frame & { id: string })[]): Promise<Answer<Kept<Frame>[]>> {
+	return write('POST', '/api/frames/in-order', { frames }, framesIn);
 }
 
 /** A record as it is now: `saved` with it, refused where there is none. */

@@ -5,6 +5,7 @@ import { changes } from './changes.svelte';
 import { outbox } from './outbox.svelte';
 import { later, nextTry, server, SOON } from './reach.svelte';
 import { refresh } from './refresh';
+import { whenIdle } from './when-idle';
 
 /** Of all pages of this browser one follows the server, and tells the others. */
 const NAME = 'just-enough-together';
@@ -27,8 +28,12 @@ class Carry {
 	/** Begins to follow the server, where it is to; gives back how to stop. */
 	open(): () => void {
 		this.wanted = carried.wanted;
-		if (this.wanted) this.#begin();
-		return () => this.#end();
+		// What is shown first comes first.
+		const end = whenIdle(() => this.wanted && this.#begin());
+		return () => {
+			end();
+			this.#end();
+		};
 	}
 
 	/**

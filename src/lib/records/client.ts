@@ -43,14 +43,25 @@ export async function replace<K extends Kind>(
 	kind: K,
 	record: Kept<Records[K]>
 ): Promise<Written<Records[K]>> {
+	let changed = record;
 	if (outbox.has(record.id)) {
 		const { id, version: _, ...rest } = record;
 		if (await outbox.change<K>(id, rest as unknown as Records[K])) return { result: 'saved', record };
+		changed = await asArrived(kind, record);
 	}
 	return orHere(
-		() => api.replace(kind, record),
-		() => changes.keep(kind, record.id, { act: 'replace', record })
+		() => api.replace(kind, changed),
+		() => changes.keep(kind, record.id, { act: 'replace', record: changed })
 	);
+}
+
+/** What was changed while it was on its way: under the version that it has there, a frame by its number there. */
+async function asArrived<K extends Kind>(kind: K, record: Kept<Records[K]>): Promise<Kept<Records[K]>> {
+	const there = await api.read(kind, record.id);
+	if (there.result !== 'saved') return record;
+	const { version } = there.record;
+	const number = 'number' in there.record ? { number: there.record.number } : {};
+	return { ...record, ...number, version };
 }
 
 /** Deletes a record, naming the version that was read: one that was changed elsewhere since stays. Without one, whatever it is by now. */

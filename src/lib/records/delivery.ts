@@ -1,6 +1,5 @@
 import type { Records } from '$contract/records';
-import type { Issue } from '$contract/validate';
-import type { Kept, Kind, Written } from './api';
+import type { keepInOrder, Kept, Kind, Written } from './api';
 import type { Pending, Waiting } from './pending';
 
 export type Sent<T> =
@@ -9,17 +8,22 @@ export type Sent<T> =
 /** How a record is sent, and how it is seen to that only one page sends at a time. */
 export interface Way {
 	create: <K extends Kind>(kind: K, id: string, record: Records[K]) => Promise<Written<Records[K]>>;
+	/** Keeps frames of which others were given the numbers meanwhile. */
+	keepInOrder: typeof keepInOrder;
 	alone: <T>(work: () => Promise<T>) => Promise<T>;
 }
 
-/** Numbers tried for a frame whose own is taken, at most: other pages log one frame at a time. */
-const MOST_NUMBERS = 50;
+/** Frames that are sent together at most: more than are logged in most loads, and less than a request may hold. */
+const MOST_TOGETHER = 60;
 
-/** A frame whose number another page took meanwhile takes the next one. */
-function renumbered({ kind, record }: Waiting, issues: readonly Issue[]): Waiting['record'] | undefined {
-	const taken = kind === 'frames' && issues.length > 0 && issues.every((issue) => issue.path === 'number');
-	return taken ? { ...record, number: record.number + 1 } : undefined;
-}
+type Frames = Extract<Waiting, { kind: 'frames' }>;
+
+/** Whether all that is wrong with a frame is that another one has its number. */
+const isTaken = ({ kind }: Waiting, written: Written<unknown>) =>
+	kind === 'frames' &&
+	written.result === 'invalid' &&
+	written.issues.length > 0 &&
+	written.issues.every(({ path }) => path === 'number');
 
 /** What waited, as it was saved: its number may be another. */
 export function arrived(
@@ -27,6 +31,14 @@ export function arrived(
 	{ id: _, version: _version, ...record }: Kept<Waiting['record']>
 ): Waiting {
 	return { ...item, record } as Waiting;
+}
+
+/** What came of sending one: with it, others may have been saved. */
+interface Tried {
+	sent: Sent<Waiting['record']>;
+	/** Whether a server said anything. */
+	answered: boolean;
+	along?: Waiting[];
 }
 
 /** Sends what waits, one after the other, and takes out what was acknowledged. */
@@ -55,47 +67,69 @@ export class Delivery {
 		const saved: Waiting[] = [];
 		for (const item of this.#pending.all()) {
 			if (item.problem && !refused) continue;
-			const { sent, answered } = await this.#way.alone(() => this.#tried(item));
-			if (sent.result === 'saved') saved.push(arrived(item, sent.record));
+			const { sent, answered, along } = await this.#way.alone(() => this.#tried(item));
+			if (along) saved.push(...along);
+			else if (sent.result === 'saved') saved.push(arrived(item, sent.record));
 			if (!answered) break;
 		}
 		return saved;
 	}
 
-	async #tried(item: Waiting): Promise<{ sent: Sent<Waiting['record']>; answered: boolean }> {
-		let { record } = item;
-		for (let number = 0; number < MOST_NUMBERS; number++) {
-			// Another page may have sent it meanwhile, and its record may be deleted by now.
-			if (!this.#pending.has(item.id)) return { sent: { result: 'kept' }, answered: true };
-			const written = await this.#way.create(item.kind, item.id, record as never);
-			if (written.result === 'saved') {
-				this.#pending.drop(item.id);
-				return { sent: { result: 'saved', record: written.record as never }, answered: true };
-			}
-			if (written.result === 'unreachable') {
-				return { sent: { result: 'kept' }, answered: written.answered };
-			}
-			const issues = written.result === 'invalid' ? written.issues : [];
-			const next = renumbered({ ...item, record } as Waiting, issues);
-			if (!next) return { sent: this.#refused(item, record, issues, written), answered: true };
-			record = next;
-			this.#pending.put({ ...item, record } as Waiting);
+	async #tried(item: Waiting): Promise<Tried> {
+		// Another page may have sent it meanwhile, and its record may be deleted by now.
+		if (!this.#pending.has(item.id)) return { sent: { result: 'kept' }, answered: true };
+		const written = await this.#way.create(item.kind, item.id, item.record as never);
+		if (isTaken(item, written)) return this.#inOrder(item as Frames);
+		return this.#taken(item, written as Written<Waiting['record']>);
+	}
+
+	#taken(item: Waiting, written: Written<Waiting['record']>): Tried {
+		if (written.result === 'saved') {
+			this.#pending.drop(item.id);
+			return { sent: { result: 'saved', record: written.record }, answered: true };
 		}
-		return {
-			sent: this.#refused(item, record, [{ path: 'number', message: 'no number is free' }]),
-			answered: true
-		};
+		if (written.result === 'unreachable') return { sent: { result: 'kept' }, answered: written.answered };
+		return { sent: this.#refused(item, written), answered: true };
+	}
+
+	/** A frame that met another one of its number comes with all that wait of its load: together they have an order. */
+	async #inOrder(item: Frames): Promise<Tried> {
+		const others = this.#pending
+			.all()
+			.filter((other) => other.kind === 'frames' && other.record.loadId === item.record.loadId)
+			.filter(({ id, problem }) => id !== item.id && !problem) as Frames[];
+		const together = [item, ...others].slice(0, MOST_TOGETHER);
+		const written = await this.#way.keepInOrder(together.map(({ id, record }) => ({ ...record, id })));
+		if (written.result !== 'saved') {
+			// One of the others may be what is not taken: it must not hold this one up.
+			if (together.length > 1 && written.result !== 'unreachable') return this.#alone(item);
+			return this.#taken(item, written as Written<never>);
+		}
+		const along = together.flatMap((each): Waiting[] => {
+			const record = written.record.find(({ id }) => id === each.id);
+			if (!record) return [];
+			this.#pending.drop(each.id);
+			return [arrived(each, record)];
+		});
+		const record = written.record.find(({ id }) => id === item.id);
+		if (!record) return { sent: { result: 'kept' }, answered: true };
+		return { sent: { result: 'saved', record }, answered: true, along };
+	}
+
+	async #alone(item: Frames): Promise<Tried> {
+		const written = await this.#way.keepInOrder([{ ...item.record, id: item.id }]);
+		if (written.result !== 'saved') return this.#taken(item, written as Written<never>);
+		return this.#taken(item, { result: 'saved', record: written.record[0] });
 	}
 
 	#refused(
 		item: Waiting,
-		record: Waiting['record'],
-		issues: readonly Issue[],
-		written?: Written<unknown>
+		written: Exclude<Written<unknown>, { result: 'saved' | 'unreachable' }>
 	): Sent<Waiting['record']> {
+		const issues = written.result === 'invalid' ? written.issues : [];
 		const said = issues.map(({ path, message }) => `${path}: ${message}`).join(', ');
-		const problem = said || (written?.result === 'refused' ? written.message : 'not accepted');
-		this.#pending.put({ ...item, record, problem } as Waiting);
+		const problem = said || (written.result === 'refused' ? written.message : 'not accepted');
+		this.#pending.put({ ...item, problem } as Waiting);
 		return { result: 'refused', problem };
 	}
 }

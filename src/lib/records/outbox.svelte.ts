@@ -3,7 +3,7 @@ import { browser } from '$app/environment';
 import { v4 as uuid } from 'uuid';
 import { carried } from './carried';
 import { alone } from './alone';
-import { create, type Kind } from './api';
+import { create, keepInOrder, type Kind } from './api';
 import { changes } from './changes.svelte';
 import { arrived, Delivery, type Sent } from './delivery';
 import { Pending, PREFIX, type Waiting } from './pending';
@@ -11,7 +11,7 @@ import { server } from './reach.svelte';
 import { refresh, refreshed } from './refresh';
 
 /** The version of what no server has acknowledged. */
-const WAITS = 0;
+export const WAITS = 0;
 /** Sending usually takes less, ms: until then nothing is said. */
 const SENDING_TAKES = 2000;
 /** Until it is tried again, ms; longer each time. */
@@ -31,7 +31,7 @@ function shelf(): Storage | null {
  */
 class Outbox {
 	#pending = new Pending(shelf());
-	#delivery = new Delivery(this.#pending, { create, alone });
+	#delivery = new Delivery(this.#pending, { create, keepInOrder, alone });
 	/** Looked up once the page stands: until then it must look as the server drew it, which knows nothing of this. */
 	#stored = $state.raw<Waiting[]>([]);
 	/** Saved, but not among the page's own records yet: shown until they are, so that nothing blinks. */

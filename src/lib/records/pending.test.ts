@@ -29,6 +29,10 @@ const frame = (id: string, number: number) => ({ kind: 'frames', id, at: 1, reco
 const alone = <T>(work: () => Promise<T>) => work();
 const saving: Way = {
 	create: async (_, id, record) => ({ result: 'saved', record: { ...record, id, version: 1 } }),
+	keepInOrder: async (frames) => ({
+		result: 'saved',
+		record: frames.map((each) => ({ ...each, version: 1 }))
+	}),
 	alone
 };
 
@@ -102,32 +106,49 @@ describe('sending what waits', () => {
 		expect(trouble.pending.all()).toHaveLength(2);
 	});
 
-	it('gives a frame the next number where its own is taken, and ends where none is free', async () => {
-		const taken = new Set([1, 2]);
-		const create: Way['create'] = async (_, id, record) => {
-			const { number } = record as { number: number };
-			return taken.has(number)
-				? { result: 'invalid', issues: [{ path: 'number', message: 'is taken' }] }
-				: { result: 'saved', record: { ...record, id, version: 1 } };
+	const isTaken: Way['create'] = async () => ({
+		result: 'invalid',
+		issues: [{ path: 'number', message: 'is taken' }]
+	});
+
+	it('sends all that wait of a load together where the number of one is taken', async () => {
+		const asked: string[][] = [];
+		const keepInOrder: Way['keepInOrder'] = async (frames) => {
+			asked.push(frames.map(({ id }) => id));
+			const kept = frames.map((each, at) => ({ ...each, number: 7 - at, version: 1 }));
+			return { result: 'saved', record: kept };
 		};
-		const { delivery, pending } = begun({ create }, frame('a', 1));
-		expect(await delivery.send(frame('a', 1))).toMatchObject({ result: 'saved', record: { number: 3 } });
-		// The same where everything is sent again: what comes back is what was saved.
-		const again = begun({ create }, frame('c', 1));
-		expect(await again.delivery.sendAll(false)).toMatchObject([{ id: 'c', record: { number: 3 } }]);
-		let asked = 0;
-		const always = begun(
-			{
-				create: async () => {
-					asked += 1;
-					return { result: 'invalid', issues: [{ path: 'number', message: 'is taken' }] };
-				}
-			},
-			frame('b', 1)
-		);
-		expect(await always.delivery.send(frame('b', 1))).toMatchObject({ result: 'refused' });
-		expect(asked).toBeLessThan(100);
+		const { delivery, pending } = begun({ create: isTaken, keepInOrder }, frame('a', 1), frame('b', 2));
+		const sent = await delivery.sendAll(false);
+		expect(sent.map(({ id, record }) => [id, (record as { number: number }).number])).toEqual([
+			['a', 7],
+			['b', 6]
+		]);
+		expect(asked).toEqual([['a', 'b']]);
 		expect(pending.all()).toEqual([]);
+	});
+
+	it('does not let one that is refused hold up the others of its load', async () => {
+		const keepInOrder: Way['keepInOrder'] = async (frames) =>
+			frames.some(({ id }) => id === 'bad')
+				? { result: 'refused', status: 422, message: 'no such light' }
+				: { result: 'saved', record: frames.map((each) => ({ ...each, number: 9, version: 1 })) };
+		const { delivery, pending } = begun({ create: isTaken, keepInOrder }, frame('a', 1), frame('bad', 2));
+		expect(await delivery.sendAll(false)).toMatchObject([{ id: 'a', record: { number: 9 } }]);
+		expect(pending.all()).toMatchObject([{ id: 'bad', problem: 'no such light' }]);
+	});
+
+	it('goes on keeping frames of one load where nothing answers', async () => {
+		const { delivery, pending } = begun(
+			{ create: isTaken, keepInOrder: async () => ({ result: 'unreachable', answered: false }) },
+			frame('a', 1),
+			frame('b', 2)
+		);
+		expect(await delivery.sendAll(false)).toEqual([]);
+		expect(pending.all().map(({ id, problem }) => [id, problem])).toEqual([
+			['a', undefined],
+			['b', undefined]
+		]);
 	});
 
 	it('keeps what was refused with the reason, and sends it again only where a person asks', async () => {

@@ -3,6 +3,7 @@
 	import { shotList, takenShots } from '$core/cine';
 	import { isSeenAtOnce, spoolSeconds } from '$core/film';
 	import type { Kept } from '$lib/records/client';
+	import { outbox, WAITS } from '$lib/records/outbox.svelte';
 	import type { FrameRecord } from '$contract/records';
 	import type { Loaded } from './bag';
 	import LastPrint from './LastPrint.svelte';
@@ -22,8 +23,10 @@
 	const { logging } = $derived(shoot);
 	const last = $derived.by((): Kept<FrameRecord> | null => {
 		const frame = chosen.frames.at(-1);
-		if (!frame || frame.version === undefined) return null;
-		return now - Date.parse(frame.takenAt) < TWO_HOURS ? (frame as Kept<FrameRecord>) : null;
+		// One that is just being sent is judged once it has arrived; one that waits here, here.
+		const waits = outbox.unsaved.some(({ id }) => id === frame?.id);
+		if (!frame || (frame.version === undefined && !waits)) return null;
+		return now - Date.parse(frame.takenAt) < TWO_HOURS ? { version: WAITS, ...frame } : null;
 	});
 	const startedAt = $derived(logging.draftOf(chosen.id).startedAt);
 	const runs = $derived(startedAt ? Math.max(0, (now - Date.parse(startedAt)) / 1000) : null);

@@ -1,8 +1,10 @@
 <!-- The chance as ten little prints, and whether it is worth a frame to find out more. -->
 <script lang="ts">
+	import isEqual from 'fast-deep-equal';
 	import { untrack } from 'svelte';
 	import { isSeenAtOnce } from '$core/film';
-	import { likelyErrors, trialWorth } from '$core/match';
+	import { resolveLight } from '$core/light';
+	import { likelyErrors, type trialWorth, type TrialWorth } from '$core/match';
 	import { trialInWords } from '$core/words';
 	import TenPrints from '$lib/prints/TenPrints.svelte';
 	import type { Loaded } from './bag';
@@ -13,6 +15,8 @@
 
 	/** While the light is dragged, the prints wait until it rests. */
 	const REST_MS = 120;
+	/** By so much a reading moves as it grows older from one look at the clock to the next, at most, stops. */
+	const HARDLY = 0.1;
 
 	const wanted = $derived.by(() => {
 		const { asItIs } = shoot.answers;
@@ -44,19 +48,43 @@
 	});
 	const errors = $derived(asked ? likelyErrors(...asked) : []);
 	const isInstant = $derived(isSeenAtOnce(chosen.film));
-	const worth = $derived.by(() => {
-		if (!asked || !isInstant || chosen.left < 2) return '';
+	/** Whether a test frame is worth it is a long question: it is answered beside the page. */
+	const question = $derived.by((): Parameters<typeof trialWorth> | null => {
+		if (!asked || !isInstant || chosen.left < 2) return null;
 		const [camera, film, light, intent, { verdict }] = asked;
 		// What fails is mended first: what would help stands beside it.
-		if (verdict === 'too-dark' || verdict === 'too-light') return '';
-		const found = trialWorth(camera, film, light, shoot.answers.bag, intent, chosen.left);
-		return found ? trialInWords(found, chosen.left) : '';
+		if (verdict === 'too-dark' || verdict === 'too-light') return null;
+		return [camera, film, light, shoot.answers.bag, intent, chosen.left];
 	});
+	let answered = $state.raw<{ to: typeof question; id: string; found: TrialWorth | null } | null>(null);
+	$effect(() => {
+		const to = question;
+		const { id } = chosen;
+		let left = false;
+		if (to && shoot.desk.ready) {
+			void shoot.desk
+				.worth(...($state.snapshot(to) as typeof to))
+				.then((found) => !left && (answered = { to, id, found }));
+		}
+		return () => (left = true);
+	});
+	/** What only grew a little older has the same answer until the next one comes; another question has none yet. */
+	const isStill = (to: typeof question) => {
+		if (!question || !to) return false;
+		const [, , light, , intent, left] = question;
+		const moved = Math.abs(resolveLight(light).ev - resolveLight(to[2]).ev);
+		return moved < HARDLY && left === to[5] && isEqual(intent, to[4]);
+	};
+	const worth = $derived.by(() => {
+		if (!answered?.found || answered.id !== chosen.id || !isStill(answered.to)) return '';
+		return trialInWords(answered.found, chosen.left);
+	});
+	const waits = $derived(question !== null && answered?.to !== question);
 </script>
 
 {#if errors.length > 0}
 	<!-- Of an older light they are not the answer that stands above them: they fade until they are. -->
-	<div class:behind={moves} aria-busy={moves}>
+	<div class:behind={moves} aria-busy={moves || waits}>
 		<TenPrints camera={chosen.camera} film={chosen.film} {errors} />
 		{#if worth}<p class="soft small">Is a test frame worth it? {worth}</p>{/if}
 	</div>

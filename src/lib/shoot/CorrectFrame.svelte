@@ -1,6 +1,12 @@
 <!-- A frame that was just logged is put right here, without leaving the light. -->
+<script module lang="ts">
+	import { later } from '$lib/parts/later';
+
+	const form = later(() => import('$lib/frames/FrameForm.svelte'));
+</script>
+
 <script lang="ts">
-	import FrameForm from '$lib/frames/FrameForm.svelte';
+	import Later from '$lib/parts/Later.svelte';
 	import { refresh } from '$lib/records/refresh';
 	import type { Kept } from '$lib/records/client';
 	import type { FrameRecord } from '$contract/records';
@@ -31,12 +37,15 @@
 <dialog bind:this={dialog} aria-label="Correct it" onclose={() => (frameId = null)}>
 	{#if frameId !== null && found}
 		{@const { loaded, frame } = found}
-		<FrameForm
-			{frame}
-			camera={loaded.camera}
-			film={loaded.film}
-			gear={shoot.answers.gear}
-			inside={{ done, leave: () => (frameId = null) }}
+		<Later
+			part={form}
+			given={{
+				frame,
+				camera: loaded.camera,
+				film: loaded.film,
+				gear: shoot.answers.gear,
+				inside: { done, leave: () => (frameId = null) }
+			}}
 		/>
 	{/if}
 </dialog>

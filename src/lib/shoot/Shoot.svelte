@@ -1,4 +1,11 @@
 <!-- Light → Bag → Do, from left to right on the desk; from top to thumb on the phone. -->
+<script module lang="ts">
+	import { later } from '$lib/parts/later';
+
+	const keySheet = later(() => import('$lib/keys/KeySheet.svelte'));
+	const countDialog = later(() => import('./count/CountDialog.svelte'));
+</script>
+
 <script lang="ts">
 	import { onMount } from 'svelte';
 	import { MediaQuery } from 'svelte/reactivity';
@@ -6,11 +13,10 @@
 	import { listenTo, type Key } from '$lib/keys/keys';
 	import { ownPosition } from '$lib/here/own-position.svelte';
 	import LightPanel from '$lib/light/LightPanel.svelte';
-	import KeySheet from '$lib/keys/KeySheet.svelte';
+	import Later from '$lib/parts/Later.svelte';
 	import Answer from './Answer.svelte';
 	import { wholeLine } from '$lib/light/line';
 	import type { BagRecords } from './bag';
-	import CountDialog from './count/CountDialog.svelte';
 	import DayList from './DayList.svelte';
 	import Lanes from './Lanes.svelte';
 	import LogBar from './LogBar.svelte';
@@ -31,6 +37,12 @@
 		() => phone.current
 	);
 	let keysOpen = $state(false);
+	/** What was opened once stays: what was done before it is gone back to when it closes. */
+	const asked = $state({ keys: false, count: false });
+	$effect(() => {
+		if (keysOpen) asked.keys = true;
+		if (shoot.counting.counted) asked.count = true;
+	});
 
 	/** What the ways of reading light get. */
 	const reads = $derived({
@@ -91,7 +103,11 @@
 	onMount(() => ownPosition.follow());
 	onMount(() => {
 		const close = shoot.open();
-		const endRehearsal = rehearse((ev) => shoot.answers.rehearse({ ev }), wholeLine);
+		const endRehearsal = rehearse(
+			(ev, camera) => shoot.answers.rehearse({ ev }, camera),
+			wholeLine,
+			() => shoot.answers.loaded.length
+		);
 		const tick = () => (shoot.lights.now = Date.now());
 		const clock = setInterval(tick, CLOCK_MS);
 		const lookAgain = () => {
@@ -157,8 +173,12 @@
 	</div>
 {/if}
 <Spoken {shoot} />
-<KeySheet {keys} bind:open={keysOpen} />
-<CountDialog {shoot} />
+{#if asked.keys}
+	<Later part={keySheet} given={{ keys, open: keysOpen, onopen: (open: boolean) => (keysOpen = open) }} />
+{/if}
+{#if asked.count}
+	<Later part={countDialog} given={{ shoot }} />
+{/if}
 
 <style>
 	.shoot {

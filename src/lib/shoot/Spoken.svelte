@@ -21,4 +21,4 @@
 	});
 </script>
 
-<p class="sr-only" aria-live="polite" data-spoken>{said}</p>
+<p class="sr-only" aria-live="polite" aria-busy={said !== now} data-spoken>{said}</p>

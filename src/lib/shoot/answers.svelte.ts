@@ -178,8 +178,12 @@ export class Answers {
 
 	/** What every camera does in a light; one whose answer cannot be worked out has none, and is not left with an old one. */
 	to(light: Light): Map<string, Answered> {
+		return this.#given(this.loaded, light);
+	}
+
+	#given(some: readonly Loaded[], light: Light): Map<string, Answered> {
 		const answers = new Map<string, Answered>();
-		for (const loaded of this.loaded) {
+		for (const loaded of some) {
 			try {
 				answers.set(loaded.id, this.#answer(loaded, light));
 			} catch (error) {
@@ -192,11 +196,13 @@ export class Answers {
 	/** Whether there is a light, but no answer of the chosen camera to it. */
 	failed = $derived.by(() => Boolean(this.chosen && this.#lights.light && !this.given.has(this.chosen.id)));
 
-	/** What a drag has the page work out and say of a light, without showing it. */
-	rehearse(light: Light): number {
+	/** What a drag has the page work out and say of a light for one camera, without showing it. */
+	rehearse(light: Light, at: number): number {
+		const loaded = this.loaded[at];
+		if (!loaded) return 0;
 		let said = 0;
-		for (const [id, { best }] of this.to(light)) {
-			const { camera, film, reach: lanes } = this.loaded.find((each) => each.id === id)!;
+		for (const { best } of this.#given([loaded], light).values()) {
+			const { camera, film, reach: lanes } = loaded;
 			const rows = settingRows(camera, best, true);
 			const words = [verdictTitle(best), verdictInShort(best), settingsInShort(camera, best)];
 			const sentences = [exposureSentence(best, film), chanceSentence(best)];

@@ -1,4 +1,3 @@
-import { scaleLinear } from 'd3-scale';
 import type { FaceMark } from '$core/light';
 import type { Interval } from '$core/match';
 
@@ -43,8 +42,9 @@ export function marksThatFit(axis: Axis, width: number, marks: readonly FaceMark
 export const PHONE_WINDOW = 10;
 
 export function axisOver([from, to]: Interval): Axis {
-	const at = scaleLinear([from, to], [0, 100]).clamp(true);
-	const ticks = at.ticks(to - from).filter((ev) => Number.isInteger(ev) && ev > from && ev < to);
+	const at = (ev: number) => Math.min(100, Math.max(0, (100 * (ev - from)) / (to - from)));
+	const first = Math.floor(from) + 1;
+	const ticks = Array.from({ length: Math.max(0, Math.ceil(to) - first) }, (_, step) => first + step);
 	return { from, to, at, ticks };
 }
 

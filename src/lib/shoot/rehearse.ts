@@ -7,15 +7,27 @@ const LEAST_LEFT_MS = 5;
  * Goes through the line of stops while nothing else is to do: what the browser has run before, it runs
  * quickly, so that the very first drag is as smooth as the later ones.
  *
- * @param answer what a drag will ask of each EV
+ * @param answer what a drag will ask of each EV, of one camera
  * @param line EV from and to
+ * @param cameras how many there are: one is asked at a time, so that the page never waits for all of them
  * @returns how to end it early
  */
-export function rehearse(answer: (ev: number) => unknown, [from, to]: readonly [number, number]): () => void {
+export function rehearse(
+	answer: (ev: number, camera: number) => unknown,
+	[from, to]: readonly [number, number],
+	cameras: () => number
+): () => void {
 	if (!('requestIdleCallback' in window)) return () => undefined;
 	let ev = from;
+	let camera = 0;
 	const go = (idle: IdleDeadline) => {
-		for (; ev <= to && idle.timeRemaining() > LEAST_LEFT_MS; ev += STEP_EV) answer(ev);
+		while (ev <= to && idle.timeRemaining() > LEAST_LEFT_MS) {
+			answer(ev, camera);
+			camera += 1;
+			if (camera < cameras()) continue;
+			camera = 0;
+			ev += STEP_EV;
+		}
 		if (ev <= to) asked = requestIdleCallback(go);
 	};
 	let asked = requestIdleCallback(go);

@@ -1,5 +1,6 @@
 import { wrap, type Remote } from 'comlink';
-import type { match, Remedy } from '$core/match';
+import type { match, Remedy, trialWorth, TrialWorth } from '$core/match';
+import type { MatchAnswers } from '../../workers/match.worker';
 
 type Asked = Parameters<typeof match>;
 
@@ -17,7 +18,9 @@ export class RemedyDesk {
 	behind = $state(false);
 	/** Whether the last question could not be answered. */
 	failed = $state(false);
-	#ask: Remote<typeof match> | null = null;
+	/** Whether there is a worker to ask. */
+	ready = $state(false);
+	#ask: Remote<MatchAnswers> | null = null;
 	#next: Asked | null = null;
 	#busy = false;
 	#pause: ReturnType<typeof setTimeout> | undefined;
@@ -25,9 +28,11 @@ export class RemedyDesk {
 	/** Starts the worker; gives back how to end it. */
 	open(): () => void {
 		const worker = new Worker(new URL('../../workers/match.worker.ts', import.meta.url), { type: 'module' });
-		this.#ask = wrap<typeof match>(worker);
+		this.#ask = wrap<MatchAnswers>(worker);
+		this.ready = true;
 		void this.#work();
 		return () => {
+			this.ready = false;
 			this.#ask = null;
 			worker.terminate();
 		};
@@ -40,6 +45,16 @@ export class RemedyDesk {
 		this.failed = false;
 		if (!asked) this.remedies = [];
 		this.#soon();
+	}
+
+	/** Whether a test frame is worth it; null where that cannot be said. */
+	async worth(...asked: Parameters<typeof trialWorth>): Promise<TrialWorth | null> {
+		try {
+			return (await this.#ask?.trialWorth(...asked)) ?? null;
+		} catch (error) {
+			console.error(error);
+			return null;
+		}
 	}
 
 	/** While a finger drags, the worker must leave the page room: of many questions it takes one now and then. */
@@ -68,7 +83,7 @@ export class RemedyDesk {
 	/** Remedies, or null where the worker fell over the question: the next one may be answered all the same. */
 	async #answered(asked: Asked): Promise<Remedy[] | null> {
 		try {
-			return (await this.#ask!(...asked)).remedies;
+			return (await this.#ask!.match(...asked)).remedies;
 		} catch (error) {
 			console.error(error);
 			return null;

@@ -3,7 +3,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 const { answer } = vi.hoisted(() => ({
 	answer: { give: async (_: unknown): Promise<unknown> => ({ remedies: [] }) }
 }));
-vi.mock('comlink', () => ({ wrap: () => (question: unknown) => answer.give(question) }));
+vi.mock('comlink', () => ({ wrap: () => ({ match: (question: unknown) => answer.give(question) }) }));
 vi.stubGlobal(
 	'Worker',
 	class {

@@ -11,7 +11,8 @@ import {
 	type LitChange,
 	type Remedy
 } from '$core/match';
-import { filtersOf, type CameraRecord, type FilmRecord, type GearRecord } from '$contract/records';
+import { filtersOf } from '$contract/own-filters';
+import type { CameraRecord, FilmRecord, GearRecord } from '$contract/records';
 import type { Kept } from '$lib/records/client';
 
 /** What is wanted of the picture, whatever camera takes it. */

@@ -1,10 +1,12 @@
 import { Body, Equator, Horizon, Illumination, Observer } from 'astronomy-engine';
 import fc from 'fast-check';
+import { DateTime } from 'luxon';
 import { draws } from '../../../../tests/fixtures/few';
 import { describe, expect, it } from 'vitest';
 import { real } from '../../../../tests/fixtures/arbitraries';
 import { daytimeAt, moonPosition, resolveLight, sunPosition, type SunReading } from '..';
-import { clockAt, instantOf, localTime, wholeHoursBetween, zoneAt } from './zone';
+import { instantOf, isoAt } from './local-instant';
+import { clockAt, localTime, wholeHoursBetween, zoneAt } from './zone';
 
 const instants = fc.integer({ min: Date.UTC(2000, 0), max: Date.UTC(2050, 0) });
 const latitudes = real(-89, 89);
@@ -166,6 +168,25 @@ describe('the clock of a place', () => {
 				const missed = minute - Date.parse(found.at);
 				expect([0, 1_800_000, 3_600_000]).toContain(missed);
 				expect(clockAt(Date.parse(found.at), zone)).toBe(time);
+			}),
+			{ numRuns: draws(500) }
+		);
+	});
+
+	// Source: luxon, which reads the same database of zones with code of its own.
+	it('says date, time, offset and whole hours as another library does', () => {
+		fc.assert(
+			fc.property(instants, latitudes, longitudes, (at, latitude, longitude) => {
+				const zone = zoneAt(latitude, longitude);
+				const known = DateTime.fromMillis(at, { zone });
+				expect(localTime(at, zone)).toEqual({
+					date: known.toFormat('yyyy-MM-dd'),
+					time: known.toFormat('HH:mm')
+				});
+				expect(isoAt(at, zone)).toBe(known.toISO({ extendedZone: false })?.replace(/Z$/, '+00:00'));
+				const first = known.startOf('hour').plus({ hours: 1 });
+				const hours = [0, 1, 2].map((later) => first.plus({ hours: later }).toMillis());
+				expect(wholeHoursBetween(at, at + 3 * 3_600_000, zone).slice(0, 3)).toEqual(hours);
 			}),
 			{ numRuns: draws(500) }
 		);

@@ -1,5 +1,6 @@
 import tzlookup from '@photostructure/tz-lookup';
-import { DateTime } from 'luxon';
+
+const [MINUTE, HOUR] = [60_000, 3_600_000];
 
 /**
  * The time zone of a place.
@@ -13,6 +14,36 @@ export function zoneAt(latitude: number, longitude: number): string {
 	return tzlookup(latitude, longitude);
 }
 
+const clocks = new Map<string, Intl.DateTimeFormat>();
+
+/** The clock of a zone: dear to make, and asked often. */
+function clockOf(zone: string): Intl.DateTimeFormat {
+	const clock =
+		clocks.get(zone) ??
+		new Intl.DateTimeFormat('en-GB', {
+			timeZone: zone,
+			hourCycle: 'h23',
+			year: 'numeric',
+			month: '2-digit',
+			day: '2-digit',
+			hour: '2-digit',
+			minute: '2-digit'
+		});
+	clocks.set(zone, clock);
+	return clock;
+}
+
+/** What the clock and the calendar of a place show at an instant: ready for a form. */
+export function localTime(instant: number, zone: string): { date: string; time: string } {
+	const shown = Object.fromEntries(
+		clockOf(zone)
+			.formatToParts(instant)
+			.map(({ type, value }) => [type, value])
+	);
+	const { year, month, day, hour, minute } = shown;
+	return { date: `${year.padStart(4, '0')}-${month}-${day}`, time: `${hour}:${minute}` };
+}
+
 /**
  * The clock of a place.
  *
@@ -20,50 +51,12 @@ export function zoneAt(latitude: number, longitude: number): string {
  * @param zone IANA name
  * @example clockAt(Date.parse('2026-07-01T12:00:00Z'), 'Etc/GMT-1') // '13:00'
  */
-export function clockAt(instant: number, zone: string): string {
-	return DateTime.fromMillis(instant, { zone }).toFormat('HH:mm');
-}
+export const clockAt = (instant: number, zone: string): string => localTime(instant, zone).time;
 
-/** What the clock and the calendar of a place show at an instant: ready for a form. */
-export function localTime(instant: number, zone: string): { date: string; time: string } {
-	const at = DateTime.fromMillis(instant, { zone });
-	return { date: at.toFormat('yyyy-MM-dd'), time: at.toFormat('HH:mm') };
-}
-
-/** An instant as it was found from a local time, and whether the clock change took that time away. */
-export interface Found {
-	/** ISO 8601 with offset. */
-	at: string;
-	/** The clock jumped over this time: the instant is as much later as the clock jumped. */
-	skipped: boolean;
-}
-
-/**
- * The instant at which the clock of a place shows a date and a time. Where the clock shows it twice,
- * it is the first; where it jumps over it, as much later.
- *
- * @param date 2026-05-02
- * @param time 14:30
- * @param zone IANA name
- * @returns null where there is no such date or time
- * @example instantOf('2026-07-01', '13:00', 'Etc/GMT-1')?.at // '2026-07-01T13:00:00.000+01:00'
- */
-export function instantOf(date: string, time: string, zone: string): Found | null {
-	const found = DateTime.fromISO(`${date}T${time}`, { zone });
-	if (!found.isValid) return null;
-	const earlier = found.minus({ hours: 1 });
-	const shows = (at: DateTime) => at.toFormat("yyyy-MM-dd'T'HH:mm") === `${date}T${time}`;
-	const first = shows(earlier) ? earlier : found;
-	return { at: first.toISO()!, skipped: !shows(found) };
-}
-
-/** Whole hours of a place's clock between two instants. */
+/** Whole hours of a place's clock between two instants, ms since 1970. */
 export function wholeHoursBetween(from: number, to: number, zone: string): number[] {
+	const past = Number(clockAt(from, zone).slice(3)) * MINUTE + (((from % MINUTE) + MINUTE) % MINUTE);
 	const hours: number[] = [];
-	let at = DateTime.fromMillis(from, { zone }).startOf('hour').plus({ hours: 1 });
-	while (at.toMillis() <= to) {
-		hours.push(at.toMillis());
-		at = at.plus({ hours: 1 });
-	}
+	for (let at = from - past + HOUR; at <= to; at += HOUR) hours.push(at);
 	return hours;
 }

@@ -1,6 +1,7 @@
 <!-- Help with the hard situations that the chosen camera and the light bring, each a sheet of its own. -->
 <script lang="ts">
 	import { verdictInShort } from '$core/words';
+	import Later from '$lib/parts/Later.svelte';
 	import VerdictMark from '$lib/parts/VerdictMark.svelte';
 	import type { Loaded } from '../bag';
 	import type { ShootState } from '../shoot-state.svelte';
@@ -27,7 +28,7 @@
 </div>
 <dialog bind:this={dialog} aria-labelledby="aid-title" onclose={() => (openId = null)}>
 	{#if shown}
-		{@const { name, panel: Panel } = shown}
+		{@const { name, panel } = shown}
 		<div class="top">
 			<h2 id="aid-title">{name}</h2>
 			<p>
@@ -39,7 +40,9 @@
 			</p>
 			<button class="quiet" onclick={() => (openId = null)}>Close</button>
 		</div>
-		<div class="inside"><Panel {shoot} {loaded} done={() => (openId = null)} /></div>
+		<div class="inside">
+			<Later part={panel} given={{ shoot, loaded, done: () => (openId = null) }} />
+		</div>
 	{/if}
 </dialog>
 

@@ -1,14 +1,9 @@
 import { resolveLight } from '$core/light';
 import { FALLS, fallOf } from '$core/night';
-import type { Component } from 'svelte';
+import { later, type Later } from '$lib/parts/later';
 import type { Loaded } from '../bag';
 import type { ShootState } from '../shoot-state.svelte';
 import { flashesFor } from '../wishes';
-import CineAid from './CineAid.svelte';
-import FlashAid from './FlashAid.svelte';
-import LampAid from './LampAid.svelte';
-import NightAid from './NightAid.svelte';
-import SharpAid from './SharpAid.svelte';
 
 export interface AidProps {
 	shoot: ShootState;
@@ -22,7 +17,7 @@ export interface Aid {
 	id: string;
 	name: string;
 	needed: (shoot: ShootState, loaded: Loaded) => boolean;
-	panel: Component<AidProps>;
+	panel: Later<AidProps>;
 }
 
 /** From here on a time is long, s. */
@@ -53,15 +48,20 @@ function isLamplight({ lights: { light } }: ShootState): boolean {
 
 /** Every aid; a new one is its own file and one entry here. */
 export const aids: readonly Aid[] = [
-	{ id: 'shots', name: 'Shots', needed: (_, { load }) => load.spool !== undefined, panel: CineAid },
-	{ id: 'night', name: 'Night', needed: isNight, panel: NightAid },
+	{
+		id: 'shots',
+		name: 'Shots',
+		needed: (_, { load }) => load.spool !== undefined,
+		panel: later(() => import('./CineAid.svelte'))
+	},
+	{ id: 'night', name: 'Night', needed: isNight, panel: later(() => import('./NightAid.svelte')) },
 	{
 		id: 'flash',
 		name: 'Flash',
 		needed: ({ answers: { gear } }, { camera }) =>
 			camera.framesPerSecond === undefined && flashesFor(gear, camera).length > 0,
-		panel: FlashAid
+		panel: later(() => import('./FlashAid.svelte'))
 	},
-	{ id: 'lamp', name: 'Lamp', needed: isLamplight, panel: LampAid },
-	{ id: 'sharp', name: 'Sharp zone', needed: () => true, panel: SharpAid }
+	{ id: 'lamp', name: 'Lamp', needed: isLamplight, panel: later(() => import('./LampAid.svelte')) },
+	{ id: 'sharp', name: 'Sharp zone', needed: () => true, panel: later(() => import('./SharpAid.svelte')) }
 ];

@@ -1,0 +1,23 @@
+<!-- A part of a view whose code comes when it is shown; where it cannot, that is said. -->
+<script lang="ts" generics="Props extends object">
+	import type { Later } from './later';
+
+	let { part, given }: { part: Later<Props>; given: Props } = $props();
+
+	let tries = $state(0);
+	const coming = $derived.by(() => {
+		void tries;
+		return part();
+	});
+</script>
+
+{#await coming}
+	<div aria-busy="true"></div>
+{:then { default: Part }}
+	<Part {...given} />
+{:catch}
+	<p class="notice" role="alert">
+		This part of the program could not be fetched: the server does not answer.
+		<button class="plain-link" onclick={() => (tries += 1)}>Try again</button>
+	</p>
+{/await}

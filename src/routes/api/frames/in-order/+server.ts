@@ -1,0 +1,3 @@
+import { framesInOrderHandlers } from '$server/api/frames-in-order';
+
+export const { POST, fallback } = framesInOrderHandlers;
