@@ -4,7 +4,7 @@
  */
 const purePackages = [
 	'fast-deep-equal',
-	'@stdlib/stats-base-dists-normal-cdf',
+	'@stdlib/math-base-special-erfc',
 	'tinyqueue',
 	'd3-random',
 	'ml-matrix',

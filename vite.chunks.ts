@@ -6,6 +6,9 @@ type PluginContext = ThisParameterType<Extract<Plugin['buildEnd'], (...all: neve
 const isOpenedFirst = (id: string) =>
 	/[/]client-optimized[/](?:app|nodes[/][02])[.]js$|[/]client[/]entry[.]js$/.test(id);
 
+/** What Shoot fetches once it stands, where there is a place or an outing: which clock goes where, and the list of the day. */
+const isFetchedThen = (id: string) => /[/]src[/]lib[/](?:here[/]zone-table|shoot[/]shots-of)[.]ts$/.test(id);
+
 /** Our own sources do nothing by being imported; what is not used of them is not loaded. */
 const isOurs = (id: string) => /[/]src[/](?:core|contract|views|replica|lib)[/].*[.](?:ts|svelte)$/.test(id);
 
@@ -13,7 +16,7 @@ const isOurs = (id: string) => /[/]src[/](?:core|contract|views|replica|lib)[/].
 const isDoor = (id: string) => isOurs(id) && id.endsWith('/index.ts');
 
 /** Where some of it is needed, nearly all of it is. */
-const isReplica = (id: string) => /[/](?:src[/]replica|dexie)[/]|[/]working-beside[.]ts$/.test(id);
+const isReplica = (id: string) => /[/](?:src[/]replica|dexie)[/]/.test(id);
 const isOfAll = (id: string) =>
 	/[/]node_modules[/]svelte[/]src[/]internal[/]flags[/]|rolldown[/]runtime/.test(id);
 
@@ -93,11 +96,14 @@ async function reachedFrom(context: PluginContext, roots: readonly string[]): Pr
  */
 export function chunksOfViews(): Plugin {
 	let first = new Set<string>();
+	let then = new Set<string>();
 	return {
 		name: 'chunks-of-views',
 		async buildEnd() {
 			if (this.environment.name !== 'client') return;
-			first = await reachedFrom(this, [...this.getModuleIds()].filter(isOpenedFirst));
+			const all = [...this.getModuleIds()];
+			first = await reachedFrom(this, all.filter(isOpenedFirst));
+			then = await reachedFrom(this, all.filter(isFetchedThen));
 		},
 		configEnvironment(name) {
 			if (name !== 'client') return;
@@ -111,7 +117,8 @@ export function chunksOfViews(): Plugin {
 								groups: [
 									{ name: 'style', test: isStyle, priority: 2 },
 									{ name: 'first', test: (id) => first.has(id) || isOfAll(id), priority: 1 },
-									{ name: 'replica', test: isReplica }
+									{ name: 'replica', test: isReplica, priority: 1 },
+									{ name: 'then', test: (id) => then.has(id) }
 								]
 							}
 						}

@@ -10,6 +10,8 @@ import { chromium as browserType } from '@playwright/test';
 import autocannon from 'autocannon';
 import Database from 'better-sqlite3';
 import { measureCount } from './bench/count.mjs';
+import { eightLoaded } from './bench/eight-loaded.mjs';
+import { measureOpening } from './bench/opening.mjs';
 import { measureScale } from './bench/scale.mjs';
 import { load } from './bundled.mjs';
 import { serveApart } from './serve-apart.mjs';
@@ -261,23 +263,7 @@ async function page(folder) {
 	const browser = await browserType.launch({ executablePath: chromium(), args: chromiumFlags });
 	try {
 		const here = await browser.newPage({ viewport: { width: 1280, height: 800 }, baseURL: server.address });
-		const api = here.request;
-		const { items: films } = await (await api.get('/api/films')).json();
-		const { items: cameras } = await (await api.get('/api/cameras')).json();
-		const { items: loads } = await (await api.get('/api/loads')).json();
-		const loaded = loads.filter((load) => !load.unloadedAt).length;
-		for (let number = loaded; number < 8; number++) {
-			const copy = { ...cameras[number % cameras.length], name: `Body ${number}`, id: randomUUID() };
-			delete copy.version;
-			const camera = await (await api.post('/api/cameras', { data: copy })).json();
-			const load = {
-				cameraId: camera.id,
-				filmId: films[0].id,
-				frames: 12,
-				loadedAt: new Date().toISOString()
-			};
-			await api.post('/api/loads', { data: load });
-		}
+		await eightLoaded(here.request);
 		await opened(here, '/');
 		await here.getByRole('button', { name: /^Wedge/ }).click();
 		await here.locator('.remedy').first().waitFor();
@@ -309,6 +295,7 @@ await main(async () => {
 		await plans(folder);
 		await api(folder);
 		await page(folder);
+		await measureOpening(folder, row);
 		for (const [what, value, ratio] of await measureCount(folder)) row(what, value, ratio);
 		await frames(folder);
 		await measureScale(row);

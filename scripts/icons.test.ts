@@ -1,6 +1,7 @@
 import { existsSync, readFileSync } from 'node:fs';
 import sharp from 'sharp';
 import { describe, expect, it } from 'vitest';
+import { FIELD } from '../src/lib/records/shelves';
 
 /** What a browser asks of a program that is put on a home screen. Source: W3C Web App Manifest; criteria of browsers from memory. */
 
@@ -16,7 +17,15 @@ const manifest = JSON.parse(readFileSync('static/manifest.webmanifest', 'utf8'))
 	icons: { src: string; sizes: string; type: string; purpose: string }[];
 	screenshots: { src: string; sizes: string; form_factor: string; label: string }[];
 	shortcuts: { name: string; url: string; icons: { src: string }[] }[];
+	share_target: {
+		action: string;
+		method: string;
+		enctype: string;
+		params: { files: { name: string; accept: string[] }[] };
+	};
+	file_handlers: { action: string; accept: Record<string, string[]> }[];
 };
+const isView = (url: string) => existsSync(`src/routes${url.split('?')[0]}/+page.svelte`);
 const fileOf = (src: string) => `static${src}`;
 
 describe('on a home screen', () => {
@@ -63,10 +72,21 @@ describe('on a home screen', () => {
 	});
 
 	it('each shortcut opens a view that there is', () => {
+		expect(manifest.shortcuts.map(({ name }) => name)).toEqual(['Shoot', 'Count', 'Practice']);
 		for (const { url, icons } of manifest.shortcuts) {
-			expect(existsSync(`src/routes${url}/+page.svelte`), url).toBe(true);
+			expect(isView(url), url).toBe(true);
 			for (const { src } of icons) expect(existsSync(fileOf(src))).toBe(true);
 		}
+	});
+
+	it('pictures are handed over, and files opened, where a view takes them', () => {
+		const { action, method, enctype, params } = manifest.share_target;
+		// Source: W3C Web Share Target: files come by POST alone, and as a form of several parts.
+		expect([method, enctype]).toEqual(['POST', 'multipart/form-data']);
+		expect([isView(action), params.files.map(({ name }) => name)]).toEqual([true, [FIELD]]);
+		const opened = manifest.file_handlers.flatMap(({ accept }) => Object.values(accept).flat());
+		expect(opened.sort()).toEqual(['.camera.json', '.zip']);
+		for (const handler of manifest.file_handlers) expect(isView(handler.action), handler.action).toBe(true);
 	});
 
 	it('the frame of every view names it, and an icon for phones that read no manifest', () => {

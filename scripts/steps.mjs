@@ -63,6 +63,7 @@ export function build() {
 		'static',
 		'package-lock.json',
 		'svelte.config.js',
+		'vite.chunks.ts',
 		'vite.config.ts',
 		'vite.workers.config.ts'
 	];

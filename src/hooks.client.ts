@@ -2,9 +2,7 @@ import type { HandleClientError } from '@sveltejs/kit';
 
 /** Browsers word it in their own way: all of them name the module. */
 const isNotFetched = (error: unknown) =>
-	error instanceof TypeError &&
-	/import|module/i.test(error.message) &&
-	/fetch|load|import/i.test(error.message);
+	error instanceof TypeError && /dynamically imported module|importing a module script/i.test(error.message);
 
 /** What went wrong while a view was put together here; the person gets a sentence. */
 export const handleError: HandleClientError = ({ error, status, message }) => {

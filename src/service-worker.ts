@@ -3,6 +3,7 @@
 /// <reference lib="esnext" />
 /// <reference lib="webworker" />
 import { build, files, prerendered, version } from '$service-worker';
+import { FIELD, NAME_OF_FILE, PICTURES, SHARED, TOWNS } from './lib/records/shelves';
 
 /**
  * What opens the program where there is no server: all of its files, kept under its version. A new version is kept
@@ -13,7 +14,6 @@ declare const self: ServiceWorkerGlobalScope;
 
 const KEPT = `just-enough-${version}`;
 /** Small pictures that were seen stay, so many of them; those that were seen first go first. */
-const PICTURES = 'just-enough-pictures';
 const MOST_PICTURES = 600;
 /** Pictures that only who installs the program looks at. */
 const isForInstallers = (file: string) => file.startsWith('/screens/');
@@ -27,7 +27,8 @@ self.addEventListener('install', (event) => {
 
 async function forgetOthers(): Promise<void> {
 	for (const name of await caches.keys()) {
-		if (name.startsWith('just-enough-') && name !== KEPT && name !== PICTURES) await caches.delete(name);
+		if (name.startsWith('just-enough-') && ![KEPT, PICTURES, SHARED, TOWNS].includes(name))
+			await caches.delete(name);
 	}
 	await self.clients.claim();
 }
@@ -61,12 +62,35 @@ async function pictureOf(request: Request): Promise<Response> {
 	return answer;
 }
 
+/** Where another program hands pictures over, as the manifest says. */
+const HANDED_OVER = '/shared';
+
+/** Keeps what was handed over until the person says what it is: the view that asks is opened. */
+async function takeShared(request: Request): Promise<Response> {
+	const cache = await caches.open(SHARED);
+	const handed = (await request.formData()).getAll(FIELD);
+	const now = Date.now();
+	await Promise.all(
+		handed.map(async (file, at) => {
+			if (!(file instanceof File) || file.size === 0) return;
+			const headers = { 'content-type': file.type, [NAME_OF_FILE]: encodeURIComponent(file.name) };
+			await cache.put(
+				`${HANDED_OVER}?at=${now}-${String(at).padStart(3, '0')}`,
+				new Response(file, { headers })
+			);
+		})
+	);
+	return Response.redirect(HANDED_OVER, 303);
+}
+
 const kept = new Set([...build, ...files]);
 
 self.addEventListener('fetch', (event) => {
 	const { request } = event;
 	const address = new URL(request.url);
-	if (request.method !== 'GET' || address.origin !== self.location.origin) return;
+	if (address.origin !== self.location.origin) return;
+	if (request.method === 'POST' && address.pathname === HANDED_OVER) event.respondWith(takeShared(request));
+	if (request.method !== 'GET') return;
 	if (isView(request, address)) event.respondWith(ofTheProgram(FRAME, request));
 	else if (kept.has(address.pathname)) event.respondWith(ofTheProgram(address.pathname, request));
 	else if (isSmallPicture(address)) event.respondWith(pictureOf(request));

@@ -8,9 +8,7 @@ import Database from 'better-sqlite3';
 import { serveApart } from '../serve-apart.mjs';
 import { root } from '../steps.mjs';
 
-const LOADS = 3000;
-const FRAMES = 100_000;
-const PICTURES = 20_000;
+const LIFETIME = { loads: 3000, frames: 100_000, pictures: 20_000 };
 /** What an answer may take, ms, or this many times the bare question to the database; and how large it may be. */
 const ENOUGH_MS = 150;
 const TIMES_BARE = 10;
@@ -56,26 +54,26 @@ const again = (row, columns, fields) => ({
 });
 
 /** The demo's loads and frames again and again, each further back. */
-function multiply(database) {
+export function multiply(database, many) {
 	const rows = (table) => database.prepare(`SELECT * FROM ${table}`).all();
 	const [loads, frames] = [rows('loads'), rows('frames')];
 	const write = writersOf(database);
 	let written = 0;
-	for (let at = 0; at < LOADS; at++) {
+	for (let at = 0; at < many.loads; at++) {
 		const load = loads[at % loads.length];
 		const id = randomUUID();
 		const loadedAt = daysBefore(load.loaded_at, at + 1);
 		write.load.run(
 			again(load, { id, in_camera: 0, loaded_at: loadedAt }, { loadedAt, unloadedAt: loadedAt })
 		);
-		const upTo = Math.round((FRAMES * (at + 1)) / LOADS);
+		const upTo = Math.round((many.frames * (at + 1)) / many.loads);
 		for (let number = 1; written < upTo; number++, written++) {
 			const frame = frames[written % frames.length];
 			const takenAt = daysBefore(frame.taken_at, at + 1);
 			const own = randomUUID();
 			const columns = { id: own, load_id: id, number, taken_at: takenAt };
 			write.frame.run(again(frame, columns, { loadId: id, number, takenAt }));
-			if (written < PICTURES) write.picture.run(pictureOf(own, takenAt));
+			if (written < many.pictures) write.picture.run(pictureOf(own, takenAt));
 		}
 	}
 }
@@ -83,7 +81,7 @@ function multiply(database) {
 /** The logbook of a lifetime; some ids in it, and what the bare question behind a page takes, ms. */
 function plant(file) {
 	const database = new Database(file);
-	database.transaction(() => multiply(database))();
+	database.transaction(() => multiply(database, LIFETIME))();
 	database.exec('ANALYZE');
 	const idOf = (sql) => database.prepare(sql).get().id;
 	const ids = {
@@ -184,7 +182,7 @@ export async function measureScale(row) {
 		await (await serveApart({ data, demo: true })).stop();
 		const { ids, bareMs } = plant(join(data, 'just-enough.sqlite'));
 		const most = Math.max(ENOUGH_MS, TIMES_BARE * bareMs);
-		row(`Fifty of ${FRAMES} frames and their count, bare SQL`, `${bareMs.toFixed(1)} ms`, '1');
+		row(`Fifty of ${LIFETIME.frames} frames and their count, bare SQL`, `${bareMs.toFixed(1)} ms`, '1');
 		const server = await serveApart({ data });
 		try {
 			await ask(server.address, '/');

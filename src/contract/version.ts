@@ -1,2 +1,2 @@
 /** Of this program. */
-export const version = '0.19.0';
+export const version = '0.20.0';

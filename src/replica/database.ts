@@ -2,6 +2,7 @@ import { Dexie, type Table } from 'dexie';
 import type { ChangedKind } from '$contract/changes';
 import type { OwnedPicture } from '$contract/pictures';
 import type { Records, Stored } from '$contract/records';
+import type { WaitingFile } from './files';
 import type { Notice, Write } from './writes';
 import type { FrameRow, LoadRow, Row, TimedRow } from './rows';
 
@@ -22,6 +23,8 @@ export interface Meta {
 	};
 	/** Counts the writes that may change what frames teach. */
 	taught: number;
+	/** What was worked out of it, and what of: it is known at once when the program is opened again. */
+	worked: { of: string; known: Record<string, unknown> };
 	/** What a person should know of their changes. */
 	notices: Notice[];
 }
@@ -42,6 +45,7 @@ export type RowOf<K extends ChangedKind> = K extends 'frames'
 export type Replica = Dexie & { [K in ChangedKind]: Table<RowOf<K>, string> } & {
 	meta: Table<{ key: keyof Meta; value: Meta[keyof Meta] }, string>;
 	writes: Table<Write, number>;
+	files: Table<WaitingFile, number>;
 };
 
 export const NAME = 'just-enough';
@@ -68,5 +72,6 @@ export function openReplica(name: string = NAME): Replica {
 		meta: 'key',
 		writes: '++n, &[kind+id]'
 	});
+	replica.version(2).stores({ files: '++n, &id' });
 	return replica;
 }

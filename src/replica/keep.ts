@@ -23,6 +23,12 @@ export const kinds: readonly ChangedKind[] = [
 /** What frames teach is made of these. */
 const teaching: ReadonlySet<ChangedKind> = new Set(['cameras', 'films', 'gear', 'loads', 'frames']);
 
+/** Whether a record may change what frames teach; null: it is gone. A frame that is new and was not judged does not. */
+function teaches(kind: ChangedKind, record: (object & Stored) | null): boolean {
+	if (kind !== 'frames' || !record) return teaching.has(kind);
+	return 'judged' in record || record.version > 1;
+}
+
 export const tableOf = (replica: Replica, kind: ChangedKind) =>
 	replica[kind] as unknown as Table<Row<object & Stored>, string>;
 
@@ -48,7 +54,18 @@ async function write(replica: Replica, changes: readonly Change[]): Promise<void
 		if (gone.length > 0) await table.bulkDelete(gone);
 		if (there.length > 0) await table.bulkPut(there);
 	}
-	if (changes.some(({ kind }) => teaching.has(kind))) await countTaught(replica);
+	if (changes.some((change) => teaches(change.kind, 'record' in change ? change.record : null)))
+		await countTaught(replica);
+}
+
+/** The ids of what changed and is not here as it is there. */
+export async function newsIn(replica: Replica, { changes }: Changes): Promise<string[]> {
+	const here = await Promise.all(changes.map(({ kind, id }) => tableOf(replica, kind).get(id)));
+	const news = changes.filter((change, at) => {
+		const version = here[at]?.record.version;
+		return 'record' in change ? version !== change.record.version : version !== undefined;
+	});
+	return news.map(({ id }) => id);
 }
 
 /**
@@ -84,7 +101,7 @@ export async function putRow(
 ): Promise<void> {
 	if (record) await tableOf(replica, kind).put(rowOf(kind, record));
 	else await tableOf(replica, kind).delete(id);
-	if (teaching.has(kind)) await countTaught(replica);
+	if (teaches(kind, record)) await countTaught(replica);
 }
 
 /** Puts a record of this device among the others, or takes it away where there is none. */

@@ -1,17 +1,15 @@
 import type { Replica } from './database';
-import { metaOf } from './keep';
+import { madeOf } from './remembered';
 import { workingOn, type Working } from './working';
 
-const HOUR_MS = 3_600_000;
-
-/** What was worked out is kept until something changes that it is made of; and an hour at most: a body wanders. */
+/** What was worked out is kept until something changes that it is made of; and a day at most: a body wanders. */
 export function keptWorking(replica: Replica): Working {
 	const working = workingOn(replica);
 	const known = new Map<string, Promise<unknown>>();
 	let of = '';
 
 	async function kept<T>(key: string, work: () => Promise<T>): Promise<T> {
-		const now = `${await metaOf(replica, 'taught')} ${Math.floor(Date.now() / HOUR_MS)}`;
+		const now = await madeOf(replica);
 		if (now !== of) known.clear();
 		of = now;
 		const done = (known.get(key) as Promise<T> | undefined) ?? work();

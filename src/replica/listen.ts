@@ -1,6 +1,6 @@
 import type { Changes } from '$contract/changes';
 import type { Replica } from './database';
-import { metaOf, takeIn } from './keep';
+import { metaOf, newsIn, takeIn } from './keep';
 
 /** The server gives a sign more often, ms: where none comes, nobody is there. */
 const SILENCE_MS = 40_000;
@@ -13,10 +13,15 @@ export type Ear = new (
 /**
  * Takes in what changes as it does, as long as the server can be heard.
  *
- * @param came is told of each change once it is here, and of each sign of the server
+ * @param came is told of each change once it is here, and of each sign of the server; with the ids of what is another now
  * @param left ends it
  */
-export async function listen(replica: Replica, ear: Ear, came: () => void, left: AbortSignal): Promise<void> {
+export async function listen(
+	replica: Replica,
+	ear: Ear,
+	came: (news: string[]) => void,
+	left: AbortSignal
+): Promise<void> {
 	const together = await metaOf(replica, 'together');
 	if (!together || left.aborted) return;
 	const query = new URLSearchParams({ since: String(together.since), of: together.of });
@@ -33,13 +38,16 @@ export async function listen(replica: Replica, ear: Ear, came: () => void, left:
 			heard();
 			const changes = JSON.parse(data) as Changes;
 			taken = taken
-				.then(() => takeIn(replica, changes, Date.now()))
-				.then(() => came())
+				.then(async () => {
+					const news = await newsIn(replica, changes);
+					await takeIn(replica, changes, Date.now());
+					came(news);
+				})
 				.catch(() => resolve());
 		};
 		source.addEventListener('sign', () => {
 			heard();
-			came();
+			came([]);
 		});
 		source.onerror = () => resolve();
 		left.addEventListener('abort', () => resolve(), { once: true });

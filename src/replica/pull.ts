@@ -42,7 +42,7 @@ async function asked(
 export async function pull(
 	replica: Replica,
 	fetch: typeof globalThis.fetch,
-	came: (changes: Changes) => void = () => {}
+	came: () => void = () => {}
 ): Promise<Pulled> {
 	for (;;) {
 		const together = await metaOf(replica, 'together');
@@ -53,7 +53,7 @@ export async function pull(
 			continue;
 		}
 		await takeIn(replica, found, Date.now());
-		if (found.changes.length > 0) came(found);
+		if (found.changes.length > 0) came();
 		if (found.next >= found.last || found.changes.length === 0) return 'together';
 	}
 }

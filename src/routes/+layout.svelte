@@ -10,27 +10,32 @@
 	import { fetchLater } from '$lib/parts/later';
 	import Mark from '$lib/parts/Mark.svelte';
 	import { outbox } from '$lib/records/outbox.svelte';
-	import { changes } from '$lib/records/changes.svelte';
 	import { carry } from '$lib/records/carry.svelte';
 	import { server } from '$lib/records/reach.svelte';
+	import { refresh } from '$lib/records/refresh';
+	import { waiting } from '$lib/records/waiting.svelte';
 	import FilesOfServer from '$lib/together/FilesOfServer.svelte';
 	import Together from '$lib/together/Mark.svelte';
 	import { update } from '$lib/together/update.svelte';
 
 	let { data, children } = $props();
 
+	/** Views that show what others change as they do; where something is typed, it is kept from what comes. */
+	const live: readonly string[] = ['/', '/plan', '/bag', '/frames', '/frames/all', '/develop'];
+	const showNews = () => void (live.includes(page.url.pathname) && refresh());
+
 	// What waits in the browser is sent by whatever view is opened, and when there is a network again.
 	onMount(() => {
 		document.documentElement.dataset.mounted = '';
 		const silence = listenTo(everywhere);
-		const closing = [outbox.open(), carry.open(), fetchLater()];
+		const closing = [outbox.open(), carry.open(), carry.showNews(showNews), fetchLater()];
 		void update.watch();
 		return () => {
 			silence();
 			for (const close of closing) close();
 		};
 	});
-	const unsaved = $derived(outbox.unsaved.length + changes.waiting.length);
+	const unsaved = $derived(waiting.all);
 	/** A view that is opened while the server is away. */
 	const waits = $derived(server.away && navigating.to !== null);
 

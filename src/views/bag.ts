@@ -57,7 +57,7 @@ export async function plainRecords(from: ViewRecords) {
 /** What the Shoot view is derived from: the same, with what frames have taught. */
 export async function bagRecords(from: ViewRecords) {
 	const records = await plainRecords(from);
-	return { ...records, learnt: await learntByLoad(from, records.loads) };
+	return { ...records, learnt: await learntByLoad(from, records) };
 }
 
 /** What a load of a film usually is. */

@@ -108,6 +108,31 @@ export async function frameView(from: ViewRecords, id: string) {
 	};
 }
 
+/** Loads whose frames may be what a picture shows, and such frames that are listed. */
+const [LOADS_LOOKED_AT, UNJUDGED_LISTED] = [12, 40];
+
+/** The frames of the last loads that are not judged yet, the last one first. */
+export async function unjudgedFrames(from: ViewRecords) {
+	const { items } = (await from.loads.page(LOADS_LOOKED_AT, null))!;
+	const loads = await Promise.all(
+		items.map(async (load) => ({
+			...(await shownLoad(from, load)),
+			frames: await from.frames.ofLoad(load.id)
+		}))
+	);
+	const open = loads.flatMap(({ camera, film, frames }) =>
+		frames
+			.filter(({ judged }) => !judged)
+			.map(({ id, number, takenAt, zone, subject }) => ({
+				...{ id, number, takenAt, zone, subject },
+				camera: camera.name,
+				film: film.name
+			}))
+	);
+	const latest = open.sort((a, b) => Date.parse(b.takenAt) - Date.parse(a.takenAt) || b.number - a.number);
+	return latest.slice(0, UNJUDGED_LISTED);
+}
+
 /** The frame of a load to judge after this one: the next that is not judged yet. */
 function nextUnjudged(all: (FrameRecord & { id: string })[], { number }: FrameRecord) {
 	const open = all.filter((frame) => !frame.judged && frame.number !== number);

@@ -2,7 +2,7 @@ import { error } from '@sveltejs/kit';
 import { isPack } from '$core/develop';
 import { bagRecords, filmsFor, packingRecords, plainRecords } from './bag';
 import { developing, waiting } from './developing';
-import { frameView, framesView, scansView, sheetView, trackView } from './frames';
+import { frameView, framesView, scansView, sheetView, trackView, unjudgedFrames } from './frames';
 import { asUsed, bodyOf, lessons } from './learn/learnt';
 import { practising, progress } from './practice';
 import type { ViewRecords } from './records';
@@ -106,6 +106,11 @@ const frames = {
 		);
 		return from.learning.honesty({ camera, film, way, light });
 	},
+	/** What a picture may be of that comes from outside. */
+	shared: async (from: ViewRecords) => ({
+		frames: await unjudgedFrames(from),
+		records: await plainRecords(from)
+	}),
 	notebook: async ({ cameras, films, places }: ViewRecords) => ({
 		bag: { cameras: await cameras.all(), films: await films.all(), places: await places.all() }
 	})

@@ -1,5 +1,7 @@
 import { expose } from 'comlink';
+import { copyOf } from '../replica/copy';
 import { openReplica } from '../replica/database';
 import { keptWorking } from '../replica/kept-working';
 
-expose(keptWorking(openReplica()));
+const replica = openReplica();
+expose({ ...keptWorking(replica), ...copyOf(replica) });

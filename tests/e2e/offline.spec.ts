@@ -145,6 +145,20 @@ test('what another device changes is here without being asked for, and is carrie
 	await expect(page.getByRole('option', { name: 'Limpet Steps' })).toBeAttached();
 });
 
+test('what is carried can be put away, and taken along again', async ({ page }) => {
+	await carriesAll(page);
+	const box = page.getByLabel('Carry everything on this device');
+	await box.uncheck();
+	await expect(page.getByText('Views open only while the server answers.')).toBeVisible();
+	await page.reload();
+	await expect(box).not.toBeChecked();
+	await box.check();
+	await expect(page.getByText('All of it is here')).toBeVisible();
+	await box.uncheck();
+	await box.check();
+	await expect(page.getByText('All of it is here')).toBeVisible();
+});
+
 test('a frame is judged and a camera renamed without the server, and the server has it after', async ({
 	page,
 	app,

@@ -243,6 +243,29 @@ export const openapi = {
 				}
 			}
 		},
+		'/api/places/towns': {
+			get: {
+				operationId: 'towns-to-carry',
+				summary: 'The larger towns, the largest first, for a device that will be without this server',
+				responses: {
+					200: answer('All of them: name, latitude and longitude, degrees', {
+						type: 'object',
+						properties: {
+							towns: {
+								type: 'array',
+								items: {
+									type: 'array',
+									prefixItems: [{ type: 'string' }, { type: 'number' }, { type: 'number' }],
+									minItems: 3,
+									maxItems: 3
+								}
+							}
+						},
+						required: ['towns']
+					})
+				}
+			}
+		},
 		'/api/formats': {
 			get: {
 				operationId: 'formats',

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { evs, real } from '../../../tests/fixtures/arbitraries';
-import { agedLight, faceOf, isOld, resolveLight, type Light } from '.';
+import { agedLight, faceOf, isOld, resolveLight, zoneAt, type Light } from '.';
 
 const HOUR = 3_600_000;
 const island = { latitude: 54, longitude: -4 };
@@ -63,7 +63,7 @@ describe('a reading that grows old', () => {
 describe('the face of the line', () => {
 	// Source: the inverse square law: a stop more is 1/√2 of the distance.
 	it('is metres under a lamp', () => {
-		const face = faceOf({ method: 'lamp', reading: { ev: 7, sd: 0.3 }, from: 2, to: 2 }, 1);
+		const face = faceOf({ method: 'lamp', reading: { ev: 7, sd: 0.3 }, from: 2, to: 2 }, 1, zoneAt);
 		expect(face.drags).toBe('the lamp');
 		expect(face.marks.find(({ words }) => words === '1 m')?.ev).toBeCloseTo(9, 9);
 		expect(face.wordsAt(8)).toBe('1.4 m');
@@ -78,7 +78,7 @@ describe('the face of the line', () => {
 			sky: 'clear',
 			subject: 'open-shade'
 		};
-		const face = faceOf(evening, 1);
+		const face = faceOf(evening, 1, zoneAt);
 		const words = face.marks.map((mark) => mark.words);
 		expect(words).toContain('18:00');
 		expect(words).not.toContain('09:00');
@@ -89,19 +89,19 @@ describe('the face of the line', () => {
 		);
 		// Brighter than that day's noon it does not get.
 		expect(resolveLight(face.lightAt(18)).ev).toBeLessThan(13);
-		const morning = faceOf({ ...evening, at: '2026-05-02T08:00:00+01:00' } as Light, 1);
+		const morning = faceOf({ ...evening, at: '2026-05-02T08:00:00+01:00' } as Light, 1, zoneAt);
 		expect(morning.marks.map((mark) => mark.words)).toContain('09:00');
 	});
 
 	it('is pictures for shadows, and between two of them what an eye would say', () => {
-		const face = faceOf(sharp, 1);
+		const face = faceOf(sharp, 1, zoneAt);
 		expect(face.marks.map(({ condition }) => condition)).toEqual(['sharp', 'soft', 'faint', 'none']);
 		expect(face.lightAt(13.66)).toMatchObject({ method: 'shadows', condition: 'soft' });
 		expect(face.lightAt(13.2)).toEqual({ method: 'eye', ev: 13.2, sd: 0.5 });
 	});
 
 	it('is words for all else, with the doubt that it is given', () => {
-		expect(faceOf(null, 1).lightAt(9)).toEqual({ method: 'eye', ev: 9, sd: 1 });
-		expect(faceOf({ ev: 6 }, 1).wordsAt(6)).toBe('room');
+		expect(faceOf(null, 1, zoneAt).lightAt(9)).toEqual({ method: 'eye', ev: 9, sd: 1 });
+		expect(faceOf({ ev: 6 }, 1, zoneAt).wordsAt(6)).toBe('room');
 	});
 });

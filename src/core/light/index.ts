@@ -32,4 +32,5 @@ export { answerLight, contradictionIn, lightNote, lightOnBoth, resolveLight, riv
 export { isDaylight, lightToFind } from './to-find';
 export { faceOf, type Face, type FaceMark } from './faces';
 export { instantOf } from './sun/local-instant';
-export { localTime, zoneAt } from './sun/zone';
+export { localTime, type ZoneOf } from './sun/zone';
+export { zoneAt } from './sun/zone-at';

@@ -9,6 +9,7 @@ import {
 	clickedBy,
 	contradictionIn,
 	faceOf,
+	zoneAt,
 	lightNote,
 	resolveLight,
 	type CombinedReading,
@@ -208,17 +209,17 @@ describe('a reading some time later, worked by hand', () => {
 
 describe('the face of the line', () => {
 	it('is landmarks where nothing else is told', () => {
-		const face = faceOf({ ev: 9, sd: 0.5 }, 0.5);
+		const face = faceOf({ ev: 9, sd: 0.5 }, 0.5, zoneAt);
 		expect(face).toMatchObject({ drags: 'the light', quantity: false });
 		expect(face.marks.length).toBeGreaterThan(5);
 		expect(face.lightAt(7)).toEqual({ method: 'eye', ev: 7, sd: 0.5 });
 		expect(face.wordsAt(14.64)).toBe('sun');
-		expect(faceOf(null, 1).drags).toBe('the light');
+		expect(faceOf(null, 1, zoneAt).drags).toBe('the light');
 	});
 
 	it('is the sky where shadows were read, and a picture’s own light near it', () => {
 		const read: Light = { method: 'shadows', school: 'shadow-edge', condition: 'sharp' };
-		const face = faceOf(read, 0.5);
+		const face = faceOf(read, 0.5, zoneAt);
 		expect(face).toMatchObject({ drags: 'the sky', quantity: false });
 		expect(face.marks.map(({ words }) => words)[0]).toBe('sharp, dark shadows');
 		const [sharp, soft] = face.marks;
@@ -229,7 +230,7 @@ describe('the face of the line', () => {
 	});
 
 	it('is metres from a lamp', () => {
-		const face = faceOf({ method: 'lamp', reading: { ev: 7, sd: 0.3 }, from: 1, to: 2 }, 0.3);
+		const face = faceOf({ method: 'lamp', reading: { ev: 7, sd: 0.3 }, from: 1, to: 2 }, 0.3, zoneAt);
 		expect(face).toMatchObject({ drags: 'the lamp', quantity: true });
 		// Source: the inverse square by hand: twice as far is two stops less.
 		expect(face.lightAt(7)).toMatchObject({ to: near(1, 6) });
@@ -247,7 +248,7 @@ describe('the face of the line', () => {
 			sky: 'clear',
 			subject: 'facing'
 		});
-		const evening = faceOf(at('19:00'), 0.5);
+		const evening = faceOf(at('19:00'), 0.5, zoneAt);
 		expect(evening).toMatchObject({ drags: 'the clock', quantity: true });
 		expect(evening.wordsAt(resolveLight(at('19:30')).ev)).toBe('19:30');
 		expect(evening.wordsAt(resolveLight(at('16:00')).ev)).toBe('16:00');
@@ -255,7 +256,7 @@ describe('the face of the line', () => {
 		// The hours nearest to night come first: in the evening the latest, in the morning the earliest.
 		const late = hours(evening).filter((hour) => hour >= 14);
 		expect(late).toEqual(late.toSorted((a, b) => b - a));
-		const early = hours(faceOf(at('08:00'), 0.5)).filter((hour) => hour >= 2);
+		const early = hours(faceOf(at('08:00'), 0.5, zoneAt)).filter((hour) => hour >= 2);
 		expect(early).toEqual(early.toSorted((a, b) => a - b));
 	});
 });

@@ -1,4 +1,3 @@
-import cdf from '@stdlib/stats-base-dists-normal-cdf';
 import {
 	automaticExposure,
 	handTimingDoubt,
@@ -8,6 +7,7 @@ import {
 	type Together
 } from '../camera';
 import { reciprocityDoubt, type StopRange } from '../film';
+import { chanceBelow } from '../units';
 import { rightAt } from './response';
 import type { Scene } from './scene';
 import type { Placed, Setting } from './settings';
@@ -23,7 +23,7 @@ import type { Placed, Setting } from './settings';
  */
 export function chanceWithin([from, to]: StopRange, error: number, sd: number): number {
 	if (sd === 0) return error >= from && error <= to ? 1 : 0;
-	return Math.max(0, cdf(to, error, sd) - cdf(from, error, sd));
+	return Math.max(0, chanceBelow((to - error) / sd) - chanceBelow((from - error) / sd));
 }
 
 /**

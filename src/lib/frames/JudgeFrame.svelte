@@ -10,6 +10,8 @@
 	import type { PictureRecord } from '$contract/pictures';
 	import type { CameraRecord, FilmRecord, FrameRecord } from '$contract/records';
 	import Pictures from '$lib/parts/Pictures.svelte';
+	import type { ShownPicture } from '$lib/parts/shown-picture';
+	import { pictures as onTheirWay } from '$lib/records/pictures.svelte';
 	import Print from '$lib/prints/Print.svelte';
 	import { replace, type Kept } from '$lib/records/client';
 	import { frameLight, frameSettings } from '$contract/frame-words';
@@ -25,8 +27,10 @@
 		film: FilmRecord;
 		pictures: PictureRecord[];
 		next: { id: string; number: number } | null;
+		/** The picture that it is judged by, to begin with. */
+		picked?: string | null;
 	}
-	let { frame, camera, film, pictures, next }: Props = $props();
+	let { frame, camera, film, pictures, next, picked = null }: Props = $props();
 
 	const steps = $derived(printsToPick(frame.predicted?.error ?? 0));
 	/** Doubt of a look beside the prints, and without them, stops; common practice. */
@@ -52,7 +56,10 @@
 	let draft = $state<Partial<Judgement>>({ ...frame.judged });
 	let busy = $state(false);
 	let message = $state('');
-	let scan = $state.raw<PictureRecord | null>(null);
+	// svelte-ignore state_referenced_locally -- see above
+	let scan = $state.raw<ShownPicture | null>(
+		[...pictures, ...onTheirWay.of('frame', frame.id)].find(({ id }) => id === picked) ?? null
+	);
 
 	const nearest = $derived(
 		draft.stops === undefined

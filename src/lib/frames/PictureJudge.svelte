@@ -24,11 +24,11 @@
 		refusalInWords,
 		thingName
 	} from '$core/words';
-	import type { PictureRecord } from '$contract/pictures';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
+	import type { ShownPicture } from '$lib/parts/shown-picture';
 
 	interface Props {
-		picture: PictureRecord;
+		picture: ShownPicture;
 		type: FilmType;
 		onread: (told: Told, by: 'scan' | 'picture') => void;
 	}
@@ -46,7 +46,19 @@
 	let canvas: HTMLCanvasElement;
 	let pixels = $state.raw<Pixels | null>(null);
 	let chosen = $state<PictureWay | null>(null);
-	let original = $state(true);
+	/** The original cannot be shown, or is not at hand. */
+	let failed = $state(false);
+	let file = $state('');
+	$effect(() => {
+		if (!picture.file) return;
+		const address = URL.createObjectURL(picture.file);
+		file = address;
+		return () => URL.revokeObjectURL(address);
+	});
+	const source = $derived.by(() => {
+		if (picture.file) return failed ? null : file;
+		return resolve(failed ? `/api/pictures/${picture.id}/thumbnail` : `/api/pictures/${picture.id}`);
+	});
 	const ways = $derived(waysToJudge(type));
 	const way = $derived(chosen ?? ways[0]);
 
@@ -127,13 +139,19 @@
 	}
 </script>
 
-<img
-	class="sr-only"
-	src={resolve(original ? `/api/pictures/${picture.id}` : `/api/pictures/${picture.id}/thumbnail`)}
-	alt=""
-	onload={(event) => draw(event.currentTarget as HTMLImageElement)}
-	onerror={() => (original = false)}
-/>
+{#if source}
+	<img
+		class="sr-only"
+		src={source}
+		alt=""
+		onload={(event) => draw(event.currentTarget as HTMLImageElement)}
+		onerror={() => (failed = true)}
+	/>
+{:else if failed}
+	<p class="notice">
+		This browser cannot show {picture.name}. It can be judged by it once the server has it.
+	</p>
+{/if}
 <div class="judge">
 	{#if ways.length > 1}
 		<ChoiceField

@@ -1,5 +1,6 @@
 <!-- A camera that was given is looked at, and taken in. -->
 <script lang="ts">
+	import { onMount } from 'svelte';
 	import { resolve } from '$app/paths';
 	import type { CameraRecord } from '$contract/records';
 	import { learntInWords } from '$core/words';
@@ -7,6 +8,7 @@
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import Field from '$lib/forms/Field.svelte';
 	import DropFiles from '$lib/parts/DropFiles.svelte';
+	import { onLaunched } from '$lib/parts/launched';
 	import Moment from '$lib/parts/Moment.svelte';
 	import type { Kept } from '$lib/records/client';
 	import { GiftDesk } from './gift-desk.svelte';
@@ -14,6 +16,7 @@
 	let { cameras }: { cameras: Kept<CameraRecord>[] } = $props();
 
 	const desk = new GiftDesk(() => cameras);
+	onMount(() => onLaunched((file) => desk.readFile(file)));
 </script>
 
 <svelte:head><title>Take a camera in · Just Enough</title></svelte:head>

@@ -6,6 +6,7 @@
 </script>
 
 <script lang="ts">
+	import { onMount } from 'svelte';
 	import type { PhotoReading } from '$core/light';
 	import { formatStops, stopsInWords } from '$core/units';
 	import { lightSchema } from '$contract/light';
@@ -21,8 +22,10 @@
 
 	interface Props extends PlainPanelProps {
 		inHand?: InHand | null;
+		/** A picture to begin with. */
+		file?: Blob;
 	}
-	let { light, inHand = null, onread }: Props = $props();
+	let { light, inHand = null, file, onread }: Props = $props();
 
 	type Draft = Partial<PhotoReading> & { method: 'photo' };
 	// svelte-ignore state_referenced_locally -- a form begins with the last reading and is the person's from then on
@@ -69,6 +72,8 @@
 		for (const [tag] of tags) if (said[tag] !== undefined) form.touch(tag);
 		pictures++;
 	}
+
+	onMount(() => void open(file));
 
 	function drop(event: DragEvent) {
 		event.preventDefault();

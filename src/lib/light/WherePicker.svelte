@@ -6,7 +6,7 @@
 	import type { FormState } from '$lib/forms/form-state.svelte';
 	import { plainNumber } from '$lib/forms/quantity';
 	import QuantityField from '$lib/forms/QuantityField.svelte';
-	import { searchPlaces } from '$lib/records/client';
+	import { searchTowns } from '$lib/records/towns';
 	import { outbox } from '$lib/records/outbox.svelte';
 
 	interface Props {
@@ -48,14 +48,16 @@
 			says = 'Two letters or more, please.';
 			return;
 		}
-		const answer = await searchPlaces(text);
-		found = answer ?? [];
+		const answer = await searchTowns(text);
+		found = answer?.towns ?? [];
 		says =
 			answer === null
 				? 'The list of towns does not answer. Type the coordinates instead.'
-				: answer.length === 0
-					? 'No town begins like this. Try another spelling, or coordinates.'
-					: '';
+				: answer.towns.length === 0
+					? `No ${answer.all ? '' : 'larger '}town begins like this. Try another spelling, or coordinates.`
+					: answer.all
+						? ''
+						: 'Without the server: the larger towns alone.';
 	}
 
 	function here() {

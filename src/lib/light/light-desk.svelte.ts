@@ -16,6 +16,7 @@ import { roundToThird } from '$core/units';
 import { wayOfReading } from '$core/words';
 import type { OwnDoubt } from '$core/practice';
 import type { PlaceRecord, ReadingRecord } from '$contract/records';
+import { zones } from '$lib/here/zones.svelte';
 import { replace, type Kept } from '$lib/records/client';
 import { outbox } from '$lib/records/outbox.svelte';
 import { wholeLine } from './line';
@@ -73,7 +74,9 @@ export class LightDesk {
 	old = $derived(this.reading !== null && this.aged !== null && isOld(this.reading.light, this.aged));
 
 	/** How the line looks, and what dragging it drags. */
-	face = $derived.by((): Face => faceOf(this.aged, this.aged ? resolveLight(this.aged).sd : UNREAD_DOUBT));
+	face = $derived.by((): Face =>
+		faceOf(this.aged, this.aged ? resolveLight(this.aged).sd : UNREAD_DOUBT, zones.at)
+	);
 
 	/** What is stored with a frame: the reading, or the light tried instead. */
 	light = $derived.by((): Light | null => {

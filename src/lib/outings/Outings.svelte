@@ -7,7 +7,7 @@
 	import type { OutingRecord } from '$contract/records';
 	import PlanNav from '$lib/plan/PlanNav.svelte';
 	import { create, keptInWords, remove, replace, type Kept } from '$lib/records/client';
-	import { isOn } from '$lib/shoot/shot-list.svelte';
+	import { isOn } from '$lib/shoot/shots-of';
 	import { refresh } from '$lib/records/refresh';
 
 	let { outings }: { outings: Kept<OutingRecord>[] } = $props();

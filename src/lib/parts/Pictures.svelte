@@ -2,8 +2,10 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import { MOST_PICTURE_BYTES, takenFiles, type PictureOwner, type PictureRecord } from '$contract/pictures';
-	import { addPicture, removePicture } from '$lib/records/client';
+	import { pictures as onTheirWay } from '$lib/records/pictures.svelte';
+	import FromFile from './FromFile.svelte';
 	import { refresh } from '$lib/records/refresh';
+	import type { ShownPicture } from './shown-picture';
 	import DropFiles from './DropFiles.svelte';
 
 	interface Props {
@@ -13,7 +15,7 @@
 		/** What a picture is called here: "scan", "picture". */
 		what: string;
 		/** What can be done with a picture beside deleting it. */
-		onpick?: (picture: PictureRecord) => void;
+		onpick?: (picture: ShownPicture) => void;
 		pick?: string;
 	}
 	let { owner, ownerId, pictures, what, onpick, pick = '' }: Props = $props();
@@ -30,7 +32,7 @@
 			const tooLarge = file.size > MOST_PICTURE_BYTES;
 			const kept = tooLarge
 				? { problem: `larger than ${megabytes} MB: make it smaller first.` }
-				: await addPicture(owner, ownerId, file);
+				: await onTheirWay.add(owner, ownerId, file);
 			if ('problem' in kept) problems = [...problems, `${file.name}: ${kept.problem}`];
 		}
 		await refresh();
@@ -43,7 +45,7 @@
 		const file = response?.ok
 			? new File([await response.blob()], picture.name, { type: picture.type })
 			: null;
-		if (!file || !(await removePicture(picture.id))) {
+		if (!file || !(await onTheirWay.remove(picture.id))) {
 			problems = [`${picture.name}: not deleted, the server does not answer.`];
 			return;
 		}
@@ -75,6 +77,18 @@
 			</figcaption>
 		</figure>
 	{/each}
+	{#each onTheirWay.of(owner, ownerId) as waiting (waiting.id)}
+		<figure>
+			<FromFile file={waiting.file} alt="{what} {waiting.name}" />
+			<figcaption class="small">
+				<span>{waiting.problem ? 'Not taken' : 'Waits to be sent'}</span>
+				{#if onpick}<button type="button" class="plain-link" onclick={() => onpick(waiting)}>{pick}</button
+					>{/if}
+				<button type="button" class="plain-link" onclick={() => onTheirWay.drop(waiting.id)}>Delete</button>
+				{#if waiting.problem}<p class="notice">{waiting.problem}</p>{/if}
+			</figcaption>
+		</figure>
+	{/each}
 	<DropFiles
 		label={busy ? 'Keeping it …' : `Drop a ${what} here, or choose one`}
 		hint="JPEG, PNG, WebP, TIFF, HEIC, AVIF or raw, at most {megabytes} MB; kept as it is"
@@ -100,7 +114,7 @@
 		gap: 0.75rem;
 		align-items: flex-start;
 	}
-	img {
+	.pictures :global(img) {
 		display: block;
 		height: 8rem;
 		max-width: 14rem;
@@ -109,6 +123,9 @@
 	}
 	figcaption {
 		display: flex;
-		gap: 0.75rem;
+		flex-wrap: wrap;
+		align-items: center;
+		max-width: 16rem;
+		gap: 0 0.75rem;
 	}
 </style>

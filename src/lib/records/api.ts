@@ -22,6 +22,15 @@ export type Written<T> = Answer<Kept<T>>;
 export const PATIENCE_MS = 10_000;
 export const SERVER_IN_TROUBLE = 500;
 
+/** An echo of what was written comes within that time, ms. */
+const ECHO_MS = 10_000;
+const ownWrites = new Map<string, number>();
+
+const note = (id: string) => void ownWrites.set(id, Date.now());
+
+/** Whether this page wrote a record just now: what is heard of it is no news. */
+export const isOwn = (id: string): boolean => Date.now() - (ownWrites.get(id) ?? 0) < ECHO_MS;
+
 /** Only the record itself says that it is saved. */
 function recordIn<T>(answer: unknown): T | undefined {
 	const { id, version } = (answer ?? {}) as Record<string, unknown>;
@@ -81,11 +90,12 @@ export async function create<K extends Kind>(
 	id: string,
 	record: Records[K]
 ): Promise<Written<Records[K]>> {
-	const written = await write<Kept<Records[K]>>('POST', `/api/${kind}`, { ...record, id });
-	if (written.result !== 'stale') return written;
-	const { id: _, version: _version, ...there } = written.current;
+	note(id);
+	const said = await write<Kept<Records[K]>>('POST', `/api/${kind}`, { ...record, id });
+	if (said.result !== 'stale') return said;
+	const { id: _, version: _version, ...there } = said.current;
 	const same = isSame(kind, there, JSON.parse(JSON.stringify(record)) as object);
-	return same ? { result: 'saved', record: written.current } : written;
+	return same ? { result: 'saved', record: said.current } : said;
 }
 
 type Frame = Records['frames'];
@@ -97,6 +107,7 @@ const framesIn = (answer: unknown): Kept<Frame>[] | undefined => {
 
 /** Keeps frames of which others were given the numbers meanwhile: the server numbers them in order of time. */
 export function keepInOrder(frames: readonly (Frame & { id: string })[]): Promise<Answer<Kept<Frame>[]>> {
+	for (const { id } of frames) note(id);
 	return write('POST', '/api/frames/in-order', { frames }, framesIn);
 }
 
@@ -107,11 +118,13 @@ export function read<K extends Kind>(kind: K, id: string): Promise<Written<Recor
 
 /** Replaces a record, naming the version that was read. */
 export function replace<K extends Kind>(kind: K, record: Kept<Records[K]>): Promise<Written<Records[K]>> {
+	note(record.id);
 	return write('PUT', `/api/${kind}/${record.id}`, record);
 }
 
 /** Writes what is on the camera of a load. */
 export function writeRig(loadId: string, rig: Rig): Promise<Written<Records['loads']>> {
+	note(loadId);
 	return write('PUT', `/api/loads/${loadId}/rig`, rig);
 }
 
@@ -120,6 +133,7 @@ export function remove(
 	kind: Kind,
 	{ id, version }: { id: string; version?: number }
 ): Promise<Written<never>> {
+	note(id);
 	return write('DELETE', `/api/${kind}/${id}${version === undefined ? '' : `?version=${version}`}`);
 }
 

@@ -4,6 +4,8 @@ import type { ChangedKind } from '$contract/changes';
 import type { Replica } from '$replica/database';
 import type { ViewName, Views } from '$views/views';
 import type { ViewRecords } from '$views/records';
+import { later } from '$lib/parts/later';
+import { beside, endBeside } from './beside';
 import { keepHere, keptHere } from './kept-here';
 
 /** What is carried in this browser, opened when it is first asked for: a view that needs nothing of it does not load it. */
@@ -13,20 +15,35 @@ interface Opened {
 	records: ViewRecords;
 }
 
+const copy = later(() =>
+	Promise.all([import('$replica/database'), import('$replica/records'), import('$replica/remembered')])
+);
+const allViews = later(() => import('$views/views'));
+
 let opening: Promise<Opened | null> | null = null;
 /** Whether anything is to be carried in this browser. */
 const KEY = 'just-enough-carry';
 
 async function open(): Promise<Opened | null> {
 	try {
-		const [{ openReplica }, { replicaRecords }, { workingBeside }] = await Promise.all([
-			import('$replica/database'),
-			import('$replica/records'),
-			import('./working-beside')
-		]);
+		const [{ openReplica }, { replicaRecords }, { remembered }] = await copy();
 		const replica = openReplica();
 		await replica.open();
-		return { replica, records: replicaRecords(replica, workingBeside()) };
+		return {
+			replica,
+			records: replicaRecords(replica, {
+				framesAsked: (query) => beside().framesAsked(query),
+				judgedCameras: () => beside().judgedCameras(),
+				lesson: (camera) => beside().lesson(camera),
+				ways: () => beside().ways(),
+				flashes: () => beside().flashes(),
+				honesty: (asked) => beside().honesty(asked),
+				soFar: (camera, asked, without) =>
+					remembered(replica, JSON.stringify([camera, asked, without]), () =>
+						beside().soFar(camera, asked, without)
+					)
+			})
+		};
 	} catch {
 		// A browser that keeps nothing carries nothing.
 		return null;
@@ -51,6 +68,7 @@ export const carried = {
 		keepHere(KEY, wanted ? null : false);
 		if (wanted) return;
 		opening = null;
+		endBeside();
 		await before?.replica.delete();
 	},
 
@@ -69,7 +87,7 @@ export const carried = {
 		name: Name,
 		query: string
 	): Promise<Awaited<ReturnType<Views[Name]>>> {
-		const { views } = await import('$views/views');
+		const { views } = await allViews();
 		return (await views[name](records, new URLSearchParams(query))) as Awaited<ReturnType<Views[Name]>>;
 	},
 

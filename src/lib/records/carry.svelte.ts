@@ -1,8 +1,12 @@
+import { proxy } from 'comlink';
 import { browser } from '$app/environment';
-import type { Meta } from '$replica/database';
+import type { Standing } from '$replica/copy';
+import { isOwn } from './api';
+import { beside } from './beside';
 import { carried } from './carried';
 import { changes } from './changes.svelte';
 import { outbox } from './outbox.svelte';
+import { pictures } from './pictures.svelte';
 import { later, nextTry, server, SOON } from './reach.svelte';
 import { refresh } from './refresh';
 import { whenIdle } from './when-idle';
@@ -11,16 +15,28 @@ import { whenIdle } from './when-idle';
 const NAME = 'just-enough-together';
 /** Who could listen for no longer did not really, ms. */
 const LISTENED_MS = 2000;
+/** What comes within that time comes at once, ms. */
+const AT_ONCE_MS = 300;
 
-type Together = Meta['together'];
+type Together = Standing['together'];
+
+/** What the page that follows tells the others. */
+interface Told {
+	away: boolean;
+	/** Whether something is another than it was. */
+	news?: boolean;
+}
 
 /** Carries all of the person's records in this browser, the same as the server's as long as that can be heard. */
 class Carry {
 	wanted = $state(false);
 	/** How far what is here is the server's; null where nothing is here yet. */
-	together = $state.raw<Together | null>(null);
+	together = $state.raw<Together>(null);
 	#channel: BroadcastChannel | null = null;
 	#left: AbortController | null = null;
+	/** Views that show what others change as they do. */
+	#shown = new Set<() => void>();
+	#showing: ReturnType<typeof setTimeout> | undefined;
 
 	/** How much of it is here, from 0 to 1. */
 	share = $derived(this.together === null ? 0 : this.together.since / Math.max(1, this.together.last));
@@ -54,17 +70,18 @@ class Carry {
 	/** Whether changes wait here that cannot be sent now. */
 	async #keepsChanges(): Promise<boolean> {
 		await changes.sendAll();
-		await changes.look();
-		return changes.waiting.length > 0;
+		await Promise.all([changes.look(), pictures.look()]);
+		return changes.waiting.length + pictures.waiting.length > 0;
 	}
 
 	#begin(): void {
+		// It may have been asked for before the page had time to.
+		if (this.#left) return;
 		const left = new AbortController();
 		this.#left = left;
 		this.#channel = typeof BroadcastChannel === 'undefined' ? null : new BroadcastChannel(NAME);
-		if (this.#channel) this.#channel.onmessage = ({ data }) => void this.#heard(data as { away: boolean });
+		if (this.#channel) this.#channel.onmessage = ({ data }) => void this.#heard(data as Told);
 		void this.#look();
-		void changes.look();
 		const lead = () => this.#follow(left.signal).catch((problem: unknown) => console.error(problem));
 		// Without locks, as over plain http, each page follows for itself.
 		const { locks } = navigator;
@@ -73,49 +90,83 @@ class Carry {
 	}
 
 	#end(): void {
+		if (this.#left) void beside().leave();
 		this.#left?.abort();
 		this.#channel?.close();
 		this.#left = this.#channel = null;
 	}
 
 	async #look(): Promise<void> {
-		const opened = await carried.open();
-		if (!opened) return;
-		const { metaOf } = await import('$replica/keep');
-		this.together = (await metaOf(opened.replica, 'together').catch(() => null)) ?? null;
+		const standing = await beside()
+			.standing()
+			.catch(() => null);
+		this.together = standing?.together ?? null;
+		const known = changes.waiting.length + changes.notices.length + pictures.waiting.length;
+		if (!standing?.waits && known === 0) return;
+		await Promise.all([changes.look(), pictures.look()]);
 	}
 
 	/** What is known of the server now: where it is back, what waits is sent, and what is shown is asked for again. */
-	async #heard({ away }: { away: boolean }): Promise<void> {
+	async #heard({ away, news = false }: Told): Promise<void> {
 		const back = server.away && !away;
 		server.set(away);
-		await Promise.all([this.#look(), changes.look()]);
-		if (!back) return;
-		void outbox.sendAll();
-		void refresh();
+		await this.#look();
+		if (back) {
+			void outbox.sendAll();
+			void refresh();
+		} else if (news) this.#show();
 	}
 
-	async #tell(away: boolean): Promise<void> {
-		this.#channel?.postMessage({ away });
-		await this.#heard({ away });
+	/** What comes at once is shown at once. */
+	#show(): void {
+		clearTimeout(this.#showing);
+		this.#showing = setTimeout(() => {
+			// What is on its way from here is shown first, and then all of it.
+			if (outbox.sends) this.#show();
+			else for (const show of this.#shown) show();
+		}, AT_ONCE_MS);
+	}
+
+	async #tell(told: Told): Promise<void> {
+		this.#channel?.postMessage(told);
+		await this.#heard(told);
+	}
+
+	/** Has a view show what others change as they do; gives back how to stop. */
+	showNews(show: () => void): () => void {
+		this.#shown.add(show);
+		return () => this.#shown.delete(show);
 	}
 
 	/** Makes it the same, then listens; where the server is away, tries again. */
 	async #follow(left: AbortSignal): Promise<void> {
-		const opened = await carried.open();
-		if (!opened) return;
-		const [{ pull }, { listen }] = await Promise.all([import('$replica/pull'), import('$replica/listen')]);
-		const came = () => void this.#look();
+		let came = false;
+		const page = proxy(() => {
+			came = true;
+			void this.#look();
+		});
+		const heard = proxy((ids: string[]) => {
+			// What this page wrote is shown by it already.
+			void this.#tell({ away: false, news: ids.some((id) => !isOwn(id)) });
+		});
 		let asked = false;
+		// What runs beside the page may be ended in the middle of its work, and never answers then.
+		const ended = new Promise<void>((resolve) =>
+			left.addEventListener('abort', () => resolve(), { once: true })
+		);
 		for (let pause = SOON; !left.aborted; pause = later(pause)) {
-			const pulled = await pull(opened.replica, fetch, came);
+			const pulled = await Promise.race([beside().pull(page), ended]);
 			if (left.aborted) return;
-			await this.#tell(pulled === 'unreachable');
+			await this.#tell({ away: pulled === 'unreachable', news: came && asked });
+			came = false;
 			if (pulled === 'together') {
-				if (!asked) void navigator.storage?.persist?.();
+				if (!asked) {
+					void navigator.storage?.persist?.();
+					void import('./towns').then(({ carryTowns }) => carryTowns()).catch(() => {});
+				}
 				asked = true;
 				const begun = Date.now();
-				await listen(opened.replica, EventSource, () => void this.#tell(false), left);
+				await Promise.race([beside().listen(heard), ended]);
 				if (Date.now() - begun > LISTENED_MS) pause = SOON / 2;
 			}
 			if (!left.aborted && pause >= SOON) await nextTry(pause);

@@ -1,8 +1,6 @@
-import type { PlaceRecord, Records } from '$contract/records';
-import type { PictureOwner, PictureRecord } from '$contract/pictures';
-import type { Issue } from '$contract/validate';
+import type { Records } from '$contract/records';
 import * as api from './api';
-import { PATIENCE_MS, SERVER_IN_TROUBLE, type Kept, type Kind, type Written } from './api';
+import { PATIENCE_MS, type Kept, type Kind, type Written } from './api';
 import { carried } from './carried';
 import { changes } from './changes.svelte';
 import { outbox } from './outbox.svelte';
@@ -119,49 +117,3 @@ export const keptInWords = ({ result }: Written<never>): string =>
 	result === 'stale'
 		? 'Not deleted: it was changed elsewhere since it was opened here.'
 		: 'Not deleted: the server does not answer.';
-
-/**
- * Towns whose names begin with a text.
- *
- * @returns null when the server does not answer
- */
-export async function searchPlaces(name: string): Promise<PlaceRecord[] | null> {
-	try {
-		const response = await fetch(`/api/places/search?name=${encodeURIComponent(name)}`, {
-			signal: AbortSignal.timeout(PATIENCE_MS)
-		});
-		if (response.status >= SERVER_IN_TROUBLE) return null;
-		return response.ok ? ((await response.json()).items as PlaceRecord[]) : [];
-	} catch {
-		return null;
-	}
-}
-
-const UPLOAD_PATIENCE_MS = 120_000;
-
-/** Keeps a picture of a frame or of a camera, as its file is. */
-export async function addPicture(
-	owner: PictureOwner,
-	ownerId: string,
-	file: File
-): Promise<{ picture: PictureRecord } | { problem: string }> {
-	const query = new URLSearchParams({ [owner]: ownerId, name: file.name });
-	try {
-		const response = await fetch(`/api/pictures?${query}`, {
-			method: 'POST',
-			body: file,
-			headers: { 'content-type': file.type || 'application/octet-stream' },
-			signal: AbortSignal.timeout(UPLOAD_PATIENCE_MS)
-		});
-		const answer = await response.json();
-		if (response.ok) return { picture: answer as PictureRecord };
-		const issues = (answer.issues ?? []) as Issue[];
-		return { problem: issues.map(({ message }) => message).join(' ') || String(answer.message) };
-	} catch {
-		return { problem: 'Not kept: the server does not answer.' };
-	}
-}
-
-/** Deletes a picture; false where that was not done. */
-export const removePicture = async (id: string): Promise<boolean> =>
-	(await api.removePicture(id)).result === 'saved';

@@ -1,4 +1,6 @@
+import isEqual from 'fast-deep-equal';
 import type { Records } from '$contract/records';
+import { merge } from '$replica/merge';
 import type { keepInOrder, Kept, Kind, Written } from './api';
 import type { Pending, Waiting } from './pending';
 
@@ -8,6 +10,7 @@ export type Sent<T> =
 /** How a record is sent, and how it is seen to that only one page sends at a time. */
 export interface Way {
 	create: <K extends Kind>(kind: K, id: string, record: Records[K]) => Promise<Written<Records[K]>>;
+	replace: <K extends Kind>(kind: K, record: Kept<Records[K]>) => Promise<Written<Records[K]>>;
 	/** Keeps frames of which others were given the numbers meanwhile. */
 	keepInOrder: typeof keepInOrder;
 	alone: <T>(work: () => Promise<T>) => Promise<T>;
@@ -16,6 +19,7 @@ export interface Way {
 /** Frames that are sent together at most: more than are logged in most loads, and less than a request may hold. */
 const MOST_TOGETHER = 60;
 
+type AnyKept = Kept<Waiting['record']>;
 type Frames = Extract<Waiting, { kind: 'frames' }>;
 
 /** Whether all that is wrong with a frame is that another one has its number. */
@@ -80,6 +84,18 @@ export class Delivery {
 		if (!this.#pending.has(item.id)) return { sent: { result: 'kept' }, answered: true };
 		const written = await this.#way.create(item.kind, item.id, item.record as never);
 		if (isTaken(item, written)) return this.#inOrder(item as Frames);
+		if (written.result === 'stale') return this.#there(item, written.current as AnyKept);
+		return this.#taken(item, written as Written<Waiting['record']>);
+	}
+
+	/** Nobody else gives its id: it arrived before, its answer lost, and was changed there since. */
+	async #there(item: Waiting, current: AnyKept): Promise<Tried> {
+		const { id, before = item.record } = item;
+		const [base, mine] = [before, item.record].map((record) => ({ ...record, id, version: 0 }));
+		const { record, both } = merge(base, mine, current);
+		if (both.length > 0) return { sent: this.#refused(item, { result: 'stale', current }), answered: true };
+		if (isEqual(record, current)) return this.#taken(item, { result: 'saved', record: current });
+		const written = await this.#way.replace(item.kind, record as never);
 		return this.#taken(item, written as Written<Waiting['record']>);
 	}
 
@@ -98,11 +114,14 @@ export class Delivery {
 			.all()
 			.filter((other) => other.kind === 'frames' && other.record.loadId === item.record.loadId)
 			.filter(({ id, problem }) => id !== item.id && !problem) as Frames[];
-		const together = [item, ...others].slice(0, MOST_TOGETHER);
+		return this.#together(item, [item, ...others].slice(0, MOST_TOGETHER));
+	}
+
+	async #together(item: Frames, together: Frames[]): Promise<Tried> {
 		const written = await this.#way.keepInOrder(together.map(({ id, record }) => ({ ...record, id })));
 		if (written.result !== 'saved') {
 			// One of the others may be what is not taken: it must not hold this one up.
-			if (together.length > 1 && written.result !== 'unreachable') return this.#alone(item);
+			if (together.length > 1 && written.result !== 'unreachable') return this.#together(item, [item]);
 			return this.#taken(item, written as Written<never>);
 		}
 		const along = together.flatMap((each): Waiting[] => {
@@ -116,19 +135,14 @@ export class Delivery {
 		return { sent: { result: 'saved', record }, answered: true, along };
 	}
 
-	async #alone(item: Frames): Promise<Tried> {
-		const written = await this.#way.keepInOrder([{ ...item.record, id: item.id }]);
-		if (written.result !== 'saved') return this.#taken(item, written as Written<never>);
-		return this.#taken(item, { result: 'saved', record: written.record[0] });
-	}
-
 	#refused(
 		item: Waiting,
 		written: Exclude<Written<unknown>, { result: 'saved' | 'unreachable' }>
 	): Sent<Waiting['record']> {
 		const issues = written.result === 'invalid' ? written.issues : [];
 		const said = issues.map(({ path, message }) => `${path}: ${message}`).join(', ');
-		const problem = said || (written.result === 'refused' ? written.message : 'not accepted');
+		const otherwise = written.result === 'stale' ? 'it was changed elsewhere, too' : 'not accepted';
+		const problem = said || (written.result === 'refused' ? written.message : otherwise);
 		this.#pending.put({ ...item, problem } as Waiting);
 		return { result: 'refused', problem };
 	}

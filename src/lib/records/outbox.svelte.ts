@@ -3,19 +3,18 @@ import { browser } from '$app/environment';
 import { v4 as uuid } from 'uuid';
 import { carried } from './carried';
 import { alone } from './alone';
-import { create, keepInOrder, type Kind } from './api';
+import { create, keepInOrder, replace, type Kind } from './api';
 import { changes } from './changes.svelte';
 import { arrived, Delivery, type Sent } from './delivery';
 import { Pending, PREFIX, type Waiting } from './pending';
-import { server } from './reach.svelte';
+import { pictures } from './pictures.svelte';
+import { later, server, SOON } from './reach.svelte';
 import { refresh, refreshed } from './refresh';
 
 /** The version of what no server has acknowledged. */
 export const WAITS = 0;
 /** Sending usually takes less, ms: until then nothing is said. */
 const SENDING_TAKES = 2000;
-/** Until it is tried again, ms; longer each time. */
-const [SOON, LATE] = [2000, 15_000];
 
 function shelf(): Storage | null {
 	try {
@@ -31,7 +30,7 @@ function shelf(): Storage | null {
  */
 class Outbox {
 	#pending = new Pending(shelf());
-	#delivery = new Delivery(this.#pending, { create, keepInOrder, alone });
+	#delivery = new Delivery(this.#pending, { create, replace, keepInOrder, alone });
 	/** Looked up once the page stands: until then it must look as the server drew it, which knows nothing of this. */
 	#stored = $state.raw<Waiting[]>([]);
 	/** Saved, but not among the page's own records yet: shown until they are, so that nothing blinks. */
@@ -52,6 +51,12 @@ class Outbox {
 			({ id, at, problem }) => problem || this.#failed.has(id) || this.#looked - at >= SENDING_TAKES
 		)
 	);
+
+	/** Whether anything waits to be sent, or was sent and is not among the page's own records yet. */
+	get sends(): boolean {
+		const waits = this.#stored.some(({ id, problem }) => !problem && !this.#failed.has(id));
+		return waits || this.#arrived.length > 0;
+	}
 
 	/** Records of one kind that the page does not have from the server yet. */
 	of<K extends Kind>(kind: K): (Records[K] & { id: string })[] {
@@ -86,11 +91,14 @@ class Outbox {
 		clearTimeout(this.#timer);
 		this.#timer = undefined;
 		await changes.sendAll(refused);
-		if (this.#pending.all().length === 0) return this.#look();
-		const saved = await this.#delivery.sendAll(refused);
+		const waited = this.#pending.all().length > 0;
+		const saved = waited ? await this.#delivery.sendAll(refused) : [];
 		if (saved.length > 0) await this.#came(saved);
 		this.#look();
-		this.#later(saved.length > 0);
+		if (waited) this.#later(saved.length > 0);
+		// Pictures come after what they are of.
+		const created = new Set(changes.waiting.filter(({ act }) => act === 'create').map(({ id }) => id));
+		await pictures.sendAll(refused, (id) => created.has(id) || this.has(id));
 	}
 
 	/** Takes records back: what is just being sent, by this page or another, has arrived before, and nothing is sent after. */
@@ -106,7 +114,8 @@ class Outbox {
 		return alone(async () => {
 			const waiting = this.#pending.all().find((item) => item.id === id);
 			if (!waiting) return false;
-			this.#pending.put({ ...waiting, record, problem: undefined } as Waiting);
+			const { before = waiting.record } = waiting;
+			this.#pending.put({ ...waiting, before, record, problem: undefined } as Waiting);
 			this.#look();
 			await carried.keepOwn(waiting.kind, id, { ...record, id, version: WAITS });
 			return true;
@@ -143,6 +152,7 @@ class Outbox {
 			if (this.#stored.length < before) void refresh();
 		};
 		this.#look();
+		pictures.sendAgain = again;
 		for (const { kind, id, record } of this.#stored)
 			void carried.keepOwn(kind, id, { ...record, id, version: WAITS });
 		addEventListener('storage', changed);
@@ -184,7 +194,7 @@ class Outbox {
 		if (saved) this.#pause = SOON;
 		if (!browser || this.#timer !== undefined || this.#stored.every(({ problem }) => problem)) return;
 		this.#timer = setTimeout(() => void this.sendAll(), this.#pause);
-		this.#pause = Math.min(LATE, this.#pause * 2);
+		this.#pause = later(this.#pause);
 	}
 }
 

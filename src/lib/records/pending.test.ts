@@ -29,6 +29,7 @@ const frame = (id: string, number: number) => ({ kind: 'frames', id, at: 1, reco
 const alone = <T>(work: () => Promise<T>) => work();
 const saving: Way = {
 	create: async (_, id, record) => ({ result: 'saved', record: { ...record, id, version: 1 } }),
+	replace: async (_, record) => ({ result: 'saved', record: { ...record, version: record.version + 1 } }),
 	keepInOrder: async (frames) => ({
 		result: 'saved',
 		record: frames.map((each) => ({ ...each, version: 1 }))
@@ -149,6 +150,36 @@ describe('sending what waits', () => {
 			['a', undefined],
 			['b', undefined]
 		]);
+	});
+
+	/** It arrived before, its answer lost, and somebody changed its name. */
+	const changedThere = (changes: object): Way['create'] =>
+		(async (_: unknown, id: string) => ({
+			result: 'stale',
+			current: { name: id, latitude: 1, longitude: 2, ...changes, id, version: 2 }
+		})) as unknown as Way['create'];
+
+	it('is there already where it arrived and was changed there since, with its answer lost', async () => {
+		const { delivery, pending } = begun({ create: changedThere({ name: 'Theirs' }) }, place('a'));
+		expect(await delivery.sendAll(false)).toMatchObject([{ id: 'a', record: { name: 'Theirs' } }]);
+		expect(pending.all()).toEqual([]);
+	});
+
+	it('is put together with what was changed here meanwhile, and asks nobody where it can be', async () => {
+		const before = place('a').record;
+		const changed = { ...place('a'), before, record: { ...before, longitude: 9 } } as Waiting;
+		const written: object[] = [];
+		const replace: Way['replace'] = (kind, record) => {
+			written.push(record);
+			return saving.replace(kind, record);
+		};
+		const { delivery, pending } = begun({ create: changedThere({ name: 'Theirs' }), replace }, changed);
+		await delivery.sendAll(false);
+		expect(written).toEqual([{ name: 'Theirs', latitude: 1, longitude: 9, id: 'a', version: 2 }]);
+		expect(pending.all()).toEqual([]);
+		const both = begun({ create: changedThere({ longitude: 5 }) }, changed);
+		await both.delivery.sendAll(false);
+		expect(both.pending.all()).toMatchObject([{ id: 'a', problem: 'it was changed elsewhere, too' }]);
 	});
 
 	it('keeps what was refused with the reason, and sends it again only where a person asks', async () => {

@@ -1,9 +1,19 @@
 import type { Records } from '$contract/records';
 import type { Kind } from './api';
 
-/** A new record that the server has not acknowledged yet, and why it would not, where it said so. */
+/** A new record that the server has not acknowledged yet. */
 export type Waiting = {
-	[K in Kind]: { kind: K; id: string; record: Records[K]; at: number; problem?: string };
+	[K in Kind]: {
+		kind: K;
+		id: string;
+		record: Records[K];
+		/** When it was made, ms. */
+		at: number;
+		/** As it was before it was changed here: it may have arrived so. */
+		before?: Records[K];
+		/** Why the server would not have it, where it said so. */
+		problem?: string;
+	};
 }[Kind];
 
 /** What of the browser's storage is used: it may be full, or refused. */

@@ -38,5 +38,6 @@ export const nextTry = (ms: number): Promise<void> =>
 	});
 
 /** Until it is tried again, ms; longer each time. */
-export const [SOON, LATE] = [1000, 15_000];
+export const SOON = 1000;
+const LATE = 15_000;
 export const later = (pause: number): number => Math.min(LATE, pause * 2);

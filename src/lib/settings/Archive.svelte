@@ -1,7 +1,9 @@
 <!-- Everything out in one file, and everything back from one: looked through first. -->
 <script lang="ts">
+	import { onMount } from 'svelte';
 	import { resolve } from '$app/paths';
 	import DropFiles from '$lib/parts/DropFiles.svelte';
+	import { onLaunched } from '$lib/parts/launched';
 	import Moment from '$lib/parts/Moment.svelte';
 	import { bringArchive, takeArchive, type Brought, type Standing } from '$lib/records/archive';
 	import { refresh } from '$lib/records/refresh';
@@ -49,6 +51,8 @@
 		else message = brought.message;
 		busy = false;
 	}
+
+	onMount(() => onLaunched(bring));
 
 	async function take(conflicts: 'keep' | 'take') {
 		busy = true;

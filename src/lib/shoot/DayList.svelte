@@ -3,7 +3,7 @@
 	import { resolve } from '$app/paths';
 	import { needsInWords, plannedInWords } from '$core/words';
 	import type { ShootState } from './shoot-state.svelte';
-	import type { Shot } from './shot-list.svelte';
+	import type { Shot } from './shots-of';
 
 	let { shoot }: { shoot: ShootState } = $props();
 

@@ -3,8 +3,9 @@
 	import { resolve } from '$app/paths';
 	import { formatTime } from '$core/units';
 	import { countableStack, COUNTABLE_SECONDS } from '$core/night';
-	import { chanceInWords, handDoubtInWords, ownTime, stackInWords } from '$core/words';
+	import { chanceInWords, handDoubtInWords, stackInWords } from '$core/words';
 	import { greysOf } from './aids/night-desk';
+	import { countableOf } from './count/countable';
 	import AfterFrame from './AfterFrame.svelte';
 	import CorrectFrame from './CorrectFrame.svelte';
 	import LogMore from './LogMore.svelte';
@@ -30,15 +31,10 @@
 	const bracket = $derived(logging.bracket);
 	const worthIt = $derived(bracket !== null && single < OFTEN && bracket.chances.usable - single > LIFT);
 
-	/** From here on a time is long enough to be counted by a person, or heard to end, s. */
-	const COUNTABLE = 1;
 	const countable = $derived.by(() => {
 		const { asItIs } = shoot.answers;
-		if (!chosen || !asItIs || !logging.can || cine || shoot.answers.previewed) return null;
-		const byHand = asItIs.handTimed;
-		if (!byHand && asItIs.seconds < COUNTABLE) return null;
-		// What is counted is what is read: the mark, not its decimals.
-		return { seconds: ownTime(chosen.camera, asItIs), automatic: !byHand };
+		if (!chosen || !asItIs || !logging.can || shoot.answers.previewed) return null;
+		return countableOf(chosen, asItIs);
 	});
 	/** The filter of the bag that makes a time long enough for a hand. */
 	const cure = $derived.by(() => {
@@ -76,7 +72,7 @@
 {/snippet}
 {#snippet counting()}
 	{#if countable}
-		<button class="quiet count" onclick={count}
+		<button class="quiet count" data-count onclick={count}
 			>{countable.automatic ? 'Time it, about' : 'Count'} {formatTime(countable.seconds)}</button
 		>
 	{/if}

@@ -7,8 +7,10 @@
 </script>
 
 <script lang="ts">
-	import { onMount } from 'svelte';
+	import { onMount, tick as drawn } from 'svelte';
 	import { MediaQuery } from 'svelte/reactivity';
+	import { afterNavigate } from '$app/navigation';
+	import { page } from '$app/state';
 	import type { Light } from '$core/light';
 	import { listenTo, type Key } from '$lib/keys/keys';
 	import { ownPosition } from '$lib/here/own-position.svelte';
@@ -98,6 +100,18 @@
 		{ press: ['?', 'Shift+?'], shown: '?', does: 'these keys', run: () => (keysOpen = true) }
 	];
 
+	/** What is to be counted is in hand, and its button under the thumb: the hand says when. */
+	async function toCount() {
+		if (shoot.counting.counted || !shoot.chooseCountable()) return;
+		await drawn();
+		document.querySelector<HTMLButtonElement>('button[data-count]')?.focus();
+	}
+
+	$effect(() => {
+		if (records.outings.length > 0) void shoot.openList();
+	});
+	// Only then is the focus the view's to give.
+	afterNavigate(() => void (page.url.searchParams.has('count') && toCount()));
 	$effect(() => shoot.desk.ask(shoot.answers.question));
 
 	onMount(() => ownPosition.follow());

@@ -1,8 +1,8 @@
 import { shotList, takenShots } from '$core/cine';
-import { inProcess, isSeenAtOnce } from '$core/film';
-import { answered, type LearntSoFar } from '$core/learn';
+import { inProcess } from '$core/film';
+import type { LearntSoFar } from '$core/learn';
 import type { Habit } from '$core/light';
-import { reach, type Reach } from '$core/match';
+import { reach, withLearnt, type Reach } from '$core/match';
 import type { OwnDoubt } from '$core/practice';
 import type {
 	CameraRecord,
@@ -14,8 +14,8 @@ import type {
 	PlaceRecord,
 	ReadingRecord
 } from '$contract/records';
-import { isRead } from '$contract/predicted';
 import type { Kept } from '$lib/records/client';
+import type { LoadLearnt } from '$views/learn/learnt';
 
 /** A frame that is kept, or on its way; then it has no version yet. */
 export type KnownFrame = FrameRecord & { id: string; version?: number };
@@ -44,8 +44,8 @@ export interface BagRecords {
 	outings: Kept<OutingRecord>[];
 	/** The person's own places. */
 	places: Kept<PlaceRecord>[];
-	/** By load: what the frames of other loads say of its camera with its film, where that is in use. */
-	learnt: Record<string, LearntSoFar>;
+	/** By load: what frames say of its camera with its film, where anything is known. */
+	learnt: Record<string, LoadLearnt>;
 }
 
 /** A camera with its film, as a lane. */
@@ -69,18 +69,6 @@ export interface Loaded {
 	finished: boolean;
 }
 
-/**
- * Judged frames of a load that answer the next click: all of them where what frames teach is in use, else those
- * that were judged since the person last put it aside.
- */
-function telling({ learnt }: CameraRecord, frames: readonly KnownFrame[]) {
-	const since = learnt?.ignored ? learnt.at : '';
-	return frames.flatMap((frame) => {
-		const { judged } = frame;
-		return judged && judged.judgedAt > since && isRead(frame) ? [{ ...frame, judged }] : [];
-	});
-}
-
 function secondsLeftOf({ spool, flippedAfter }: LoadRecord, frames: readonly FrameRecord[]): number | null {
 	return spool ? shotList(spool, [], takenShots(frames), flippedAfter).left : null;
 }
@@ -90,10 +78,9 @@ function loadedOf(
 	body: Kept<CameraRecord>,
 	film: Kept<FilmRecord>,
 	frames: Loaded['frames'],
-	known: LearntSoFar | null
+	known: LoadLearnt | null
 ): Loaded {
-	const fresh = isSeenAtOnce(film) ? telling(body, frames) : [];
-	const { camera, film: taught, learnt } = answered(body, film, fresh, known, body.learnt);
+	const { camera, film: taught } = known ? withLearnt(body, film, known.told) : { camera: body, film };
 	const highest = Math.max(0, ...frames.map(({ number }) => number), ...(load.unknown ?? []));
 	const left = Math.max(0, load.frames - highest);
 	const secondsLeft = secondsLeftOf(load, frames);
@@ -104,8 +91,8 @@ function loadedOf(
 		film: taught,
 		reach: reach(camera, taught),
 		frames: frames.toSorted((a, b) => a.number - b.number),
-		learnt,
-		taughtHere: fresh.length > 0 && learnt !== null,
+		learnt: known?.told ?? null,
+		taughtHere: known?.here ?? false,
 		next: highest + 1,
 		left,
 		secondsLeft,

@@ -4,6 +4,9 @@ import { noRecords } from '../../../tests/fixtures/records';
 import { filmOf, fixedCamera } from '../../../tests/fixtures/bag';
 import { bestOutcome } from '$core/match';
 import type { CameraRecord, FrameRecord, LoadRecord } from '$contract/records';
+import type { ViewRecords } from '$views/records';
+import { learntByLoad } from '$views/learn/learnt';
+import type { LearntSoFar } from '$core/learn';
 import { leftInWords, loadedCameras, type BagRecords } from './bag';
 
 /** What is left in the cameras, and what their last prints have taught. */
@@ -50,6 +53,12 @@ const judged = (stops: number, judgedAt = '2026-05-02T12:00:00Z') => ({
 	judged: { stops, sd: 0.4, by: 'eye' as const, judgedAt }
 });
 const only = (records: BagRecords) => loadedCameras(records)[0];
+/** With what is known of it by other frames, and what its own prints say. */
+async function taught({ frames, ...records }: BagRecords, known: LearntSoFar | null = null) {
+	const learning = { soFar: () => known! } as unknown as ViewRecords['learning'];
+	const kept = frames.map((frame) => ({ ...frame, version: 1 }));
+	return only({ ...records, frames, learnt: await learntByLoad({ learning }, { ...records, frames: kept }) });
+}
 
 describe('what is left', () => {
 	it('counts frames that were taken and not noted', () => {
@@ -79,17 +88,19 @@ describe('what is left', () => {
 describe('instant film answers at once', () => {
 	const before = { prior: { stops: 0, sd: 0.5 }, at: '2026-05-02T12:30:00Z', frames: 1, untold: true };
 
-	it('by the prints of its own pack, judged since what they teach was put aside', () => {
+	it('by the prints of its own pack, judged since what they teach was put aside', async () => {
 		const dark = { frames: [judged(-2 / 3)] };
-		const fresh = only(bag(foldingInstant(), instant, dark));
+		const fresh = await taught(bag(foldingInstant(), instant, dark));
 		expect(fresh.learnt!.stops).toBeLessThan(-0.1);
 		expect([fresh.learnt!.frames, fresh.taughtHere]).toEqual([1, true]);
-		const aside = only(bag({ ...foldingInstant(), learnt: { ...before, ignored: true } }, instant, dark));
+		const aside = await taught(
+			bag({ ...foldingInstant(), learnt: { ...before, ignored: true } }, instant, dark)
+		);
 		expect(aside.camera.offset).toEqual(foldingInstant().offset);
 		expect([aside.learnt, aside.taughtHere]).toEqual([null, false]);
 	});
 
-	it('and by what other frames taught, where that is in use', () => {
+	it('and by what other frames taught, where that is in use', async () => {
 		const known = {
 			stops: -0.4,
 			sd: 0.15,
@@ -97,21 +108,19 @@ describe('instant film answers at once', () => {
 			body: { stops: -0.2, sd: 0.2 },
 			frames: 12
 		};
-		const records = (frames: Partial<FrameRecord>[]) => ({
-			...bag({ ...foldingInstant(), learnt: before }, instant, { frames }),
-			learnt: { l: known }
-		});
-		const quiet = only(records([]));
+		const records = (frames: Partial<FrameRecord>[]) =>
+			taught(bag({ ...foldingInstant(), learnt: before }, instant, { frames }), known);
+		const quiet = await records([]);
 		expect([quiet.learnt, quiet.taughtHere]).toEqual([known, false]);
 		expect(quiet.camera.offset!.stops).toBeCloseTo(-0.2, 9);
-		const louder = only(records([judged(-1.5)]));
+		const louder = await records([judged(-1.5)]);
 		expect(louder.learnt!.stops).toBeLessThan(-0.4);
 		expect([louder.learnt!.frames, louder.taughtHere]).toEqual([13, true]);
 	});
 
-	it('but film that is developed later does not', () => {
+	it('but film that is developed later does not', async () => {
 		const negative = filmOf('colour-negative', 160);
-		const loaded = only(bag(foldingInstant(), negative, { frames: [judged(-2 / 3)] }));
+		const loaded = await taught(bag(foldingInstant(), negative, { frames: [judged(-2 / 3)] }));
 		expect(loaded.camera.offset).toEqual(foldingInstant().offset);
 	});
 });

@@ -1,5 +1,5 @@
 import { BUILT_IN } from '$core/flash';
-import { zoneAt, type Light } from '$core/light';
+import type { Light } from '$core/light';
 import {
 	bracketAbout,
 	knownSettings,
@@ -13,6 +13,7 @@ import { withPrediction } from '$contract/predicted';
 import type { FrameRecord, LoadRecord } from '$contract/records';
 import type { Judgement } from '$contract/frames';
 import { ownPosition } from '$lib/here/own-position.svelte';
+import { zones } from '$lib/here/zones.svelte';
 import { zoneHere } from '$core/words';
 import { replace, type Kept } from '$lib/records/client';
 import { keepHere, keptHere } from '$lib/records/kept-here';
@@ -23,7 +24,7 @@ import { refresh } from '$lib/records/refresh';
 
 /** Where a frame is taken, as far as it is known, and by which clock. */
 const placeOf = (where: Where | undefined): Pick<FrameRecord, 'where' | 'zone'> =>
-	where ? { where, zone: zoneAt(where.latitude, where.longitude) } : { zone: zoneHere() };
+	where ? { where, zone: zones.at(where.latitude, where.longitude) } : { zone: zoneHere() };
 
 /** What logging is told of the view: what is chosen, what the light is, and what is set. */
 interface Shown {

@@ -1,5 +1,9 @@
 const STEP_EV = 1 / 3;
 
+/** Until the view stands and was looked at, ms: what is fetched and shown then comes first, but for somebody who begins. */
+const FIRST_MS = 6000;
+/** Signs of somebody who will drag. */
+const SIGNS = ['pointermove', 'pointerdown', 'keydown'] as const;
 /** Idle time that is left for the page, ms. */
 const LEAST_LEFT_MS = 5;
 
@@ -30,6 +34,19 @@ export function rehearse(
 		}
 		if (ev <= to) asked = requestIdleCallback(go);
 	};
-	let asked = requestIdleCallback(go);
-	return () => cancelIdleCallback(asked);
+	let asked = 0;
+	const stopWaiting = () => {
+		clearTimeout(timer);
+		for (const sign of SIGNS) removeEventListener(sign, begin);
+	};
+	const begin = () => {
+		stopWaiting();
+		asked = requestIdleCallback(go);
+	};
+	const timer = setTimeout(begin, FIRST_MS);
+	for (const sign of SIGNS) addEventListener(sign, begin, { passive: true });
+	return () => {
+		stopWaiting();
+		cancelIdleCallback(asked);
+	};
 }

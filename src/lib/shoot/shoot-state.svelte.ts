@@ -1,18 +1,26 @@
 import { resolveLight, type Light } from '$core/light';
 import { intentForDepth } from '$core/plan';
 import { LightDesk } from '$lib/light/light-desk.svelte';
+import { ownPosition } from '$lib/here/own-position.svelte';
+import { zones } from '$lib/here/zones.svelte';
 import { outbox } from '$lib/records/outbox.svelte';
 import { rigs } from '$lib/records/rigs.svelte';
+import { whenIdle } from '$lib/records/when-idle';
 import { Answers } from './answers.svelte';
 import type { BagRecords, Loaded } from './bag';
+import { countableOf } from './count/countable';
 import { Counting } from './count/counting.svelte';
 import { LineView } from './line-view.svelte';
 import { Logging } from './logging.svelte';
 import { RemedyDesk } from './remedy-desk.svelte';
 import { Rig } from './rig.svelte';
-import { ShotList, shotsOf, type Shot } from './shot-list.svelte';
+import { ShotList } from './shot-list.svelte';
+import type { Shot, shotsOf } from './shots-of';
 import { Wanted } from './wanted.svelte';
+import { later } from '$lib/parts/later';
 import { keeping, type CameraWishes, type SceneWishes, type Wishes } from './wishes';
+
+const shots = later(() => import('./shots-of'));
 
 /**
  * The Shoot view: the light, what is on the cameras, what is wanted, what comes of it, and the log; each
@@ -39,6 +47,8 @@ export class ShootState {
 		const waiting = outbox.of('frames').filter((frame) => !frames.some(({ id }) => id === frame.id));
 		return { ...records, frames: [...frames, ...waiting] };
 	});
+	/** What makes the day's list, once there is an outing to make it of. */
+	#shotsOf = $state.raw<typeof shotsOf | null>(null);
 	/** What was wanted before a remedy was kept. */
 	#before = $state.raw<(Wishes & { id: string }) | null>(null);
 
@@ -49,7 +59,9 @@ export class ShootState {
 		this.rig = new Rig(records);
 		this.answers = new Answers(() => this.#withWaiting, this.lights, this.rig, this.wanted);
 		this.line = new LineView(narrow, this.lights, () => this.answers.loaded);
-		this.list = new ShotList(() => shotsOf(records(), this.#withWaiting.frames, this.lights.now));
+		this.list = new ShotList(
+			() => this.#shotsOf?.(records(), this.#withWaiting.frames, this.lights.now) ?? []
+		);
 		this.logging = new Logging(this);
 	}
 
@@ -59,10 +71,35 @@ export class ShootState {
 		this.answers.open();
 		const closeRigs = rigs.open();
 		const closeDesk = this.desk.open();
+		// The clock of the place is at hand before the first frame is taken there.
+		const placed = this.lights.where !== undefined || ownPosition.wanted;
+		const endZones = whenIdle(() => void (placed && zones.fetch()));
 		return () => {
 			closeRigs();
 			closeDesk();
+			endZones();
 		};
+	}
+
+	/**
+	 * Takes a camera in hand whose time can be counted in this light: the one in hand, where its can.
+	 *
+	 * @returns whether there is one
+	 */
+	chooseCountable(): boolean {
+		const { chosen, loaded, given } = this.answers;
+		const found = [...(chosen ? [chosen] : []), ...loaded].find((each) => {
+			const best = given.get(each.id)?.best;
+			return best && countableOf(each, best);
+		});
+		if (found) this.answers.choose(found.id);
+		else this.logging.problem = 'No loaded camera has a time to count in this light.';
+		return found !== undefined;
+	}
+
+	/** Makes the list of the day. */
+	async openList(): Promise<void> {
+		this.#shotsOf ??= (await shots()).shotsOf;
 	}
 
 	/** Tries another light; the reading stays as it was. */

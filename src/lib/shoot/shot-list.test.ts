@@ -3,7 +3,8 @@ import { filmOf, fixedCamera } from '../../../tests/fixtures/bag';
 import { noRecords } from '../../../tests/fixtures/records';
 import type { OutingRecord } from '$contract/records';
 import type { BagRecords, KnownFrame } from './bag';
-import { isOn, nextShot, shotsOf } from './shot-list.svelte';
+import { nextShot } from './shot-list.svelte';
+import { isOn, shotsOf } from './shots-of';
 
 const where = { latitude: 54.62, longitude: -4.21 };
 const outing = (changes: Partial<OutingRecord> = {}) => ({

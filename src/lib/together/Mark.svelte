@@ -3,8 +3,8 @@
 	import { resolve } from '$app/paths';
 	import { carry } from '$lib/records/carry.svelte';
 	import { changes } from '$lib/records/changes.svelte';
-	import { outbox } from '$lib/records/outbox.svelte';
 	import { server } from '$lib/records/reach.svelte';
+	import { waiting } from '$lib/records/waiting.svelte';
 	import { lastTogether } from './words';
 
 	interface Props {
@@ -16,13 +16,12 @@
 	}
 	let { locale, waits, crowded }: Props = $props();
 
-	const waiting = $derived(outbox.unsaved.length + changes.waiting.length);
 	/** What only a person can say, or should know. */
 	const toSee = $derived(changes.waiting.filter(({ conflict }) => conflict).length + changes.notices.length);
 	const at = $derived(carry.together?.whole ? carry.together.at : null);
 	const parts = $derived([
 		...(server.away ? ['No server'] : []),
-		...(waiting > 0 ? [`${waiting} waiting`] : []),
+		...(waiting.all > 0 ? [`${waiting.all} waiting`] : []),
 		...(toSee > 0 ? [`${toSee} to look at`] : []),
 		...(at === null ? [] : [lastTogether(at, Date.now(), locale)])
 	]);
@@ -30,9 +29,9 @@
 
 {#if waits}
 	<p role="status">The server does not answer. The view opens as soon as it does.</p>
-{:else if server.away || waiting > 0 || toSee > 0}
+{:else if server.away || waiting.all > 0 || toSee > 0}
 	<p role="status" class="figures" class:crowded={crowded && toSee === 0}>
-		{#if waiting > 0 || toSee > 0}<a href={resolve('/waiting')}>{parts.join(' · ')}</a>{:else}{parts.join(
+		{#if waiting.all > 0 || toSee > 0}<a href={resolve('/waiting')}>{parts.join(' · ')}</a>{:else}{parts.join(
 				' · '
 			)}{/if}
 	</p>

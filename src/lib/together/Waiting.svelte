@@ -4,6 +4,7 @@
 	import { carry } from '$lib/records/carry.svelte';
 	import { changes } from '$lib/records/changes.svelte';
 	import { outbox } from '$lib/records/outbox.svelte';
+	import { pictures } from '$lib/records/pictures.svelte';
 	import { server } from '$lib/records/reach.svelte';
 	import { merge } from '$replica/merge';
 	import { calledInWords, lastTogether, noticeInWords, writeInWords } from './words';
@@ -12,7 +13,7 @@
 
 	const asked = $derived(changes.waiting.filter(({ conflict }) => conflict));
 	const others = $derived(changes.waiting.filter(({ conflict }) => !conflict));
-	const all = $derived(others.length + outbox.unsaved.length);
+	const all = $derived(others.length + outbox.unsaved.length + pictures.waiting.length);
 	const at = $derived(carry.together?.whole ? carry.together.at : null);
 	const clock = (when: number) =>
 		new Intl.DateTimeFormat(locale, { dateStyle: 'medium', timeStyle: 'short' }).format(when);
@@ -62,6 +63,9 @@
 			{/each}
 			{#each outbox.unsaved as { id, kind, record, at, problem } (id)}
 				{@render waits(`${calledInWords(kind, record)}, new`, at, problem, () => outbox.drop(id))}
+			{/each}
+			{#each pictures.waiting as { id, name, at, problem } (id)}
+				{@render waits(`Picture ${name}`, at, problem, () => pictures.drop(id))}
 			{/each}
 		</ul>
 	{:else if asked.length === 0}

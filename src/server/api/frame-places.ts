@@ -2,12 +2,11 @@ import { json } from '@sveltejs/kit';
 import { zoneAt } from '$core/light';
 import { framePlacesSchema, type FramePlacesAsked } from '$contract/frame-places';
 import type { FrameRecord } from '$contract/records';
-import { check } from '$contract/validate';
 import { store } from '../store';
 import { allTogether, NotAll } from './all-together';
 import { invalid, onlyAllow, stale } from './answers';
 import { guarded } from './guarded';
-import { readJson } from './read-json';
+import { readChecked } from './read-json';
 
 type Asked = FramePlacesAsked['frames'][number];
 
@@ -36,11 +35,9 @@ function write(asked: Asked, at: number) {
 
 /** Puts frames on places: all of them, or none. */
 const POST = guarded(async ({ request }) => {
-	const read = await readJson(request);
+	const read = await readChecked(request, framePlacesSchema);
 	if ('answer' in read) return read.answer;
-	const checked = check(framePlacesSchema, read.body, 'refuse');
-	if (!checked.ok) return invalid(checked.issues);
-	const { frames } = checked.value as FramePlacesAsked;
+	const { frames } = read.asked as FramePlacesAsked;
 	return allTogether(() => json({ items: frames.map(write) }));
 });
 

@@ -2,14 +2,13 @@ import { json } from '@sveltejs/kit';
 import { inOrderOfTime } from '$core/film';
 import { framesInOrderSchema, type FramesInOrder } from '$contract/frame-order';
 import type { FrameRecord } from '$contract/records';
-import { check } from '$contract/validate';
 import type { Kept } from '../database/record-table';
 import { raisedFrame } from '../older-frames';
 import { store } from '../store';
 import { allTogether, NotAll } from './all-together';
 import { invalid, onlyAllow, stale } from './answers';
 import { guarded } from './guarded';
-import { readJson } from './read-json';
+import { readChecked } from './read-json';
 
 type Come = FramesInOrder['frames'][number];
 
@@ -72,11 +71,9 @@ function raised(body: unknown): unknown {
 }
 
 const POST = guarded(async ({ request }) => {
-	const read = await readJson(request);
+	const read = await readChecked(request, framesInOrderSchema, raised);
 	if ('answer' in read) return read.answer;
-	const checked = check(framesInOrderSchema, raised(read.body), 'refuse');
-	if (!checked.ok) return invalid(checked.issues);
-	const { frames } = checked.value as unknown as FramesInOrder;
+	const { frames } = read.asked as unknown as FramesInOrder;
 	const lower = frames.map((frame) => ({ ...frame, id: frame.id.toLowerCase() }));
 	const twice = lower.findIndex(({ id }, at) => lower.findIndex((other) => other.id === id) !== at);
 	if (twice >= 0) return invalid([{ path: `frames.${twice}.id`, message: 'is there twice' }]);

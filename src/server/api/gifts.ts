@@ -3,7 +3,6 @@ import QRCode from 'qrcode';
 import { v5 } from 'uuid';
 import { giftOf, giftTakenSchema, takenIn, type Gift, type GiftTaken } from '$contract/camera-gift';
 import { version } from '$contract/version';
-import { check } from '$contract/validate';
 import { bodyOf } from '$views/learn/learnt';
 import { store } from '../store';
 import { viewRecords } from '../views/records';
@@ -11,7 +10,7 @@ import { allTogether, NotAll } from './all-together';
 import { invalid, notFound, onlyAllow, problem, stale } from './answers';
 import { asFile } from './file-name';
 import { guarded } from './guarded';
-import { readJson } from './read-json';
+import { readChecked } from './read-json';
 
 /** Cameras that are given away, and taken in. */
 
@@ -89,11 +88,9 @@ function writeMeasurements({ measurements: given }: Gift, cameraId: string): voi
 }
 
 const take = guarded(async ({ request }) => {
-	const read = await readJson(request);
+	const read = await readChecked(request, giftTakenSchema);
 	if ('answer' in read) return read.answer;
-	const checked = check(giftTakenSchema, read.body, 'refuse');
-	if (!checked.ok) return invalid(checked.issues);
-	const taken = checked.value as unknown as GiftTaken;
+	const taken = read.asked as unknown as GiftTaken;
 	return allTogether(() => {
 		const camera = writeCamera(taken);
 		writeMeasurements(taken.gift, camera.id);

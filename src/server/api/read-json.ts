@@ -1,4 +1,6 @@
-import { problem } from './answers';
+import type { InferType, ISchema } from 'yup';
+import { check } from '$contract/validate';
+import { invalid, problem } from './answers';
 import { discard, readBody } from './read-body';
 
 /** Largest body of JSON that a request may bring. */
@@ -45,4 +47,21 @@ export async function readJson(request: Request): Promise<{ body: unknown } | { 
 	} catch {
 		return { answer: problem(400, 'The body is not JSON') };
 	}
+}
+
+/**
+ * Reads a JSON body and checks it.
+ *
+ * @param raise brings a body of an older form into today's, before it is checked
+ * @returns what was asked, or the answer to give: as of `readJson`, and 422 with all that is wrong with it
+ */
+export async function readChecked<S extends ISchema<unknown>>(
+	request: Request,
+	schema: S,
+	raise = (body: unknown) => body
+): Promise<{ asked: InferType<S> } | { answer: Response }> {
+	const read = await readJson(request);
+	if ('answer' in read) return read;
+	const checked = check(schema, raise(read.body), 'refuse');
+	return checked.ok ? { asked: checked.value } : { answer: invalid(checked.issues) };
 }

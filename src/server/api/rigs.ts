@@ -3,11 +3,11 @@ import { BUILT_IN } from '$core/flash';
 import type { Camera } from '$core/camera';
 import { wishProblems } from '$core/match';
 import { rigSchema, type Rig } from '$contract/rigs';
-import { check, type Issue } from '$contract/validate';
+import type { Issue } from '$contract/validate';
 import { store } from '../store';
 import { invalid, notFound, onlyAllow } from './answers';
 import { guarded } from './guarded';
-import { readJson } from './read-json';
+import { readChecked } from './read-json';
 
 /** What a rig sets that its camera does not have. */
 function settingProblems(camera: Camera, rig: Rig): Issue[] {
@@ -40,14 +40,12 @@ const PUT = guarded(async ({ params, request }) => {
 	const id = (params.id ?? '').toLowerCase();
 	const load = loads.get(id);
 	if (!load) return notFound('load');
-	const read = await readJson(request);
+	const read = await readChecked(request, rigSchema);
 	if ('answer' in read) return read.answer;
-	const rig = check(rigSchema, read.body, 'refuse');
-	if (!rig.ok) return invalid(rig.issues);
 	const camera = cameras.get(load.cameraId)!;
-	const issues = [...settingProblems(camera, rig.value), ...thingProblems(camera, rig.value)];
+	const issues = [...settingProblems(camera, read.asked), ...thingProblems(camera, read.asked)];
 	if (issues.length > 0) return invalid(issues);
-	return json(loads.setAside(id, 'rig', rig.value));
+	return json(loads.setAside(id, 'rig', read.asked));
 });
 
 /** What is on the camera of a load: the last one who writes it is right. */

@@ -4,7 +4,6 @@ import { join } from 'node:path';
 import { Readable } from 'node:stream';
 import { pictureEndings, type WrittenType } from '$contract/pictures';
 import { MOST_SCAN_BYTES, scansSchema } from '$contract/scans';
-import { check } from '$contract/validate';
 import { writtenTypeOf } from '../pictures/kinds';
 import { copyWithTags, tagsBeside } from '../scans/copy';
 import { NotWritten } from '../scans/exiftool';
@@ -16,7 +15,7 @@ import { bodyIntoFile } from './body-into-file';
 import { asFile } from './file-name';
 import { guarded } from './guarded';
 import { discard } from './read-body';
-import { readJson } from './read-json';
+import { readChecked } from './read-json';
 
 /** What was logged of a frame, into files that show it. */
 
@@ -115,11 +114,9 @@ const BETWEEN = '; ';
 
 /** A table by which a person's own exiftool writes the same into files. */
 const table = guarded(async ({ request }) => {
-	const read = await readJson(request);
+	const read = await readChecked(request, scansSchema);
 	if ('answer' in read) return read.answer;
-	const checked = check(scansSchema, read.body, 'refuse');
-	if (!checked.ok) return invalid(checked.issues);
-	const found = checked.value.scans.map(({ file, frameId }) => ({ file, all: withAll(frameId) }));
+	const found = read.asked.scans.map(({ file, frameId }) => ({ file, all: withAll(frameId) }));
 	const missing = found.findIndex(({ all }) => !all);
 	if (missing >= 0) return invalid([{ path: `scans.${missing}.frameId`, message: 'there is no such frame' }]);
 	const rows = found.map(({ file, all }) => {

@@ -1,11 +1,10 @@
 import { togetherSchema, type TogetherAsked } from '$contract/together';
-import { check } from '$contract/validate';
 import type { RecordTable } from '../database/record-table';
 import { store } from '../store';
 import { allTogether, NotAll } from './all-together';
-import { invalid, onlyAllow, problem } from './answers';
+import { onlyAllow, problem } from './answers';
 import { guarded } from './guarded';
-import { readJson } from './read-json';
+import { readChecked } from './read-json';
 
 const whys: Readonly<Record<string, string>> = {
 	missing: 'is not there any more',
@@ -15,11 +14,9 @@ const whys: Readonly<Record<string, string>> = {
 
 /** Takes records away: all of them, or none. */
 const POST = guarded(async ({ request }) => {
-	const read = await readJson(request);
+	const read = await readChecked(request, togetherSchema);
 	if ('answer' in read) return read.answer;
-	const checked = check(togetherSchema, read.body, 'refuse');
-	if (!checked.ok) return invalid(checked.issues);
-	const { records } = checked.value as TogetherAsked;
+	const { records } = read.asked as TogetherAsked;
 	return allTogether(() => {
 		for (const { kind, id, version } of records) {
 			const table = store()[kind] as unknown as RecordTable<object>;

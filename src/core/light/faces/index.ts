@@ -1,3 +1,4 @@
+import type { ZoneOf } from '../sun/zone';
 import type { Light } from '../types';
 import type { Face } from './face';
 import { lampFace } from './lamp';
@@ -13,12 +14,13 @@ export type { Face, FaceMark } from './face';
  *
  * @param light the reading, or null before there is one
  * @param sd doubt of a light that is only tried where its way gives none, stops
- * @example faceOf(a lamp's reading at 2 m, 1).wordsAt(a stop more) // '1.4 m'
+ * @param zoneOf tells by which clock the sun is seen, at a place
+ * @example faceOf(a lamp's reading at 2 m, 1, zoneAt).wordsAt(a stop more) // '1.4 m'
  */
-export function faceOf(light: Light | null, sd: number): Face {
+export function faceOf(light: Light | null, sd: number, zoneOf: ZoneOf): Face {
 	if (light && 'method' in light) {
 		if (light.method === 'lamp') return lampFace(light);
-		if (light.method === 'sun') return sunFace(light);
+		if (light.method === 'sun') return sunFace(light, zoneOf);
 		if (light.method === 'shadows') return shadowsFace(light);
 	}
 	return plainFace(sd);

@@ -1,6 +1,6 @@
 import { resolveLight } from '../resolve';
 import { sunPosition } from '../sun';
-import { clockAt, wholeHoursBetween, zoneAt } from '../sun/zone';
+import { clockAt, wholeHoursBetween, type ZoneOf } from '../sun/zone';
 import type { SunReading } from '../types';
 import type { Face } from './face';
 
@@ -25,8 +25,8 @@ function halfDay({ latitude, longitude }: SunReading, instant: number): [from: n
 }
 
 /** Clock times of the same half of the day. */
-export function sunFace(reading: SunReading): Face {
-	const zone = zoneAt(reading.latitude, reading.longitude);
+export function sunFace(reading: SunReading, zoneOf: ZoneOf): Face {
+	const zone = zoneOf(reading.latitude, reading.longitude);
 	const [from, to] = halfDay(reading, Date.parse(reading.at));
 	const readingAt = (instant: number): SunReading => ({ ...reading, at: new Date(instant).toISOString() });
 	const evAt = (instant: number) => resolveLight(readingAt(instant)).ev;

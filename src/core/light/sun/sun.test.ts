@@ -6,7 +6,8 @@ import { describe, expect, it } from 'vitest';
 import { real } from '../../../../tests/fixtures/arbitraries';
 import { daytimeAt, moonPosition, resolveLight, sunPosition, type SunReading } from '..';
 import { instantOf, isoAt } from './local-instant';
-import { clockAt, localTime, wholeHoursBetween, zoneAt } from './zone';
+import { clockAt, localTime, wholeHoursBetween } from './zone';
+import { zoneAt } from './zone-at';
 
 const instants = fc.integer({ min: Date.UTC(2000, 0), max: Date.UTC(2050, 0) });
 const latitudes = real(-89, 89);

@@ -1,18 +1,7 @@
-import tzlookup from '@photostructure/tz-lookup';
-
 const [MINUTE, HOUR] = [60_000, 3_600_000];
 
-/**
- * The time zone of a place.
- *
- * @param latitude degrees, + north
- * @param longitude degrees, + east
- * @returns its IANA name
- * @example zoneAt(0, 0) // 'Etc/GMT'
- */
-export function zoneAt(latitude: number, longitude: number): string {
-	return tzlookup(latitude, longitude);
-}
+/** The time zone of a place, by degrees, + north and + east: its IANA name. */
+export type ZoneOf = (latitude: number, longitude: number) => string;
 
 const clocks = new Map<string, Intl.DateTimeFormat>();
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { page } from '$app/state';
 	import JudgeFrame from '$lib/frames/JudgeFrame.svelte';
 
 	let { data } = $props();
@@ -11,5 +12,6 @@
 		film={data.film}
 		pictures={data.pictures}
 		next={data.next}
+		picked={page.url.searchParams.get('picture')}
 	/>
 {/key}

@@ -1,0 +1,1 @@
+export { findTowns, keyed, type KeyedTown, type Town } from './find';

@@ -1,0 +1,1 @@
+export { zoneAt } from '$core/light';
