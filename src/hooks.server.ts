@@ -4,6 +4,7 @@ import { DISPLAY_COOKIE, displayOf } from '$lib/display/displays';
 import { forgetImports } from '$server/api/archive';
 import { endExiftool } from '$server/scans/exiftool';
 import { closeStore, startStore } from '$server/store';
+import { askedEarly } from '$server/views/early';
 
 /** Whoever serves says so when nothing asks any more. */
 const CLOSING = 'just-enough:closing';
@@ -30,7 +31,8 @@ export const handle: Handle = ({ event, resolve }) => {
 	if (event.url.pathname.startsWith('/api/')) return ofTheApi(event, resolve);
 	event.locals.display = displayOf(event.cookies.get(DISPLAY_COOKIE));
 	return resolve(event, {
-		transformPageChunk: ({ html }) => html.replace('%display%', event.locals.display),
+		transformPageChunk: ({ html }) =>
+			html.replace('%display%', event.locals.display).replace('%early%', askedEarly(event.url)),
 		// The letters come with the page, so that nothing moves when they do.
 		preload: ({ type, path }) =>
 			type === 'js' || type === 'css' || (type === 'font' && path.includes('-latin-wght-'))

@@ -2,7 +2,7 @@
 /// <reference no-default-lib="true"/>
 /// <reference lib="esnext" />
 /// <reference lib="webworker" />
-import { build, files, prerendered, version } from '$service-worker';
+import { build, files, version } from '$service-worker';
 import { FIELD, NAME_OF_FILE, PICTURES, SHARED, TOWNS } from './lib/records/shelves';
 
 /**
@@ -21,7 +21,7 @@ const isForInstallers = (file: string) => file.startsWith('/screens/');
 const FRAME = '/shell';
 
 self.addEventListener('install', (event) => {
-	const all = [...build, ...files.filter((file) => !isForInstallers(file)), ...prerendered];
+	const all = [...build, ...files.filter((file) => !isForInstallers(file)), FRAME];
 	event.waitUntil(caches.open(KEPT).then((cache) => cache.addAll(all)));
 });
 

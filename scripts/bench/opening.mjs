@@ -2,6 +2,8 @@
 import { join } from 'node:path';
 import { chromium as browserType } from '@playwright/test';
 import Database from 'better-sqlite3';
+import { carriesAll } from '../carried.mjs';
+import { median } from '../median.mjs';
 import { serveApart } from '../serve-apart.mjs';
 import { chromium, chromiumFlags } from '../steps.mjs';
 import { eightLoaded } from './eight-loaded.mjs';
@@ -12,8 +14,6 @@ const MANY = { loads: 150, frames: 5000, pictures: 0 };
 const TIMES = 7;
 /** What the verdict, and another view, may take of the time of an empty page. */
 const [VERDICT, VIEW] = [3, 1];
-
-const median = (numbers) => numbers.toSorted((a, b) => a - b)[Math.floor(numbers.length / 2)];
 
 async function timed(work) {
 	const begun = performance.now();
@@ -50,8 +50,7 @@ async function changedTo(page, [name, path]) {
 }
 
 async function carriedEverything(page) {
-	await page.goto('/settings');
-	await page.getByText('All of it is here').waitFor();
+	await carriesAll(page);
 	await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
 	await page.reload();
 	await page.getByText('All of it is here').waitFor();

@@ -1,10 +1,10 @@
 // A phone without the server, and together with it again, as its pictures are taken from the demo data.
+import { carriesAll } from '../carried.mjs';
 import { settled } from '../settled.mjs';
 
 /** Everything is carried, then the network goes. */
 async function away(page) {
-	await page.goto('/settings');
-	await page.getByText('All of it is here').waitFor();
+	await carriesAll(page);
 	await page.goto('/');
 	await settled(page);
 	await page.context().setOffline(true);
@@ -30,8 +30,7 @@ async function load(page) {
 
 /** A camera's name that is changed here and at the desk: which of the two is right is asked. */
 async function asked(page) {
-	await page.goto('/settings');
-	await page.getByText('All of it is here').waitFor();
+	await carriesAll(page);
 	const { items } = await (await page.request.get('/api/cameras?limit=50')).json();
 	const camera = items.find(({ name }) => name === 'Pebble');
 	await page.goto(`/bag/camera/${camera.id}`);

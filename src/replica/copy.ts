@@ -15,8 +15,8 @@ export interface Standing {
 /** What follows the server: done beside the page, which has other things to do. */
 export interface Copy {
 	standing(): Promise<Standing>;
-	/** @param came is told after each page that brought something */
-	pull(came: () => void): Promise<Pulled>;
+	/** @param came is told of each page that brought something, by the ids */
+	pull(came: (ids: string[]) => void): Promise<Pulled>;
 	/** @param heard is told of each sign of the server, with the ids of what is another than it was here */
 	listen(heard: (news: string[]) => void): Promise<void>;
 	/** Listens no longer. */

@@ -37,12 +37,12 @@ async function asked(
  * Makes the copy the same as the server's records: page by page, each with how far it goes, so that what is broken off
  * goes on where it was.
  *
- * @param came is told after each page that brought something
+ * @param came is told of each page that brought something, by the ids
  */
 export async function pull(
 	replica: Replica,
 	fetch: typeof globalThis.fetch,
-	came: () => void = () => {}
+	came: (ids: string[]) => void = () => {}
 ): Promise<Pulled> {
 	for (;;) {
 		const together = await metaOf(replica, 'together');
@@ -53,7 +53,7 @@ export async function pull(
 			continue;
 		}
 		await takeIn(replica, found, Date.now());
-		if (found.changes.length > 0) came();
+		if (found.changes.length > 0) came(found.changes.map(({ id }) => id));
 		if (found.next >= found.last || found.changes.length === 0) return 'together';
 	}
 }

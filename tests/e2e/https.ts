@@ -9,13 +9,13 @@ import {
 import { execFileSync } from 'node:child_process';
 import { webcrypto } from 'node:crypto';
 import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
-import { request as ask } from 'node:http';
 import { createServer } from 'node:https';
 import type { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chromiumFlags, foundChromium } from '../../scripts/steps.mjs';
 import { PHONE } from './app';
+import { passedOn } from './between';
 
 /** The name that the server has in the network. */
 export const NAME = 'field.example';
@@ -54,17 +54,8 @@ async function certificates() {
 
 /** What stands between the network and the server: it speaks https, and passes everything on. */
 async function doorway(app: string, { own, key }: { own: string; key: string }) {
-	const { hostname, port } = new URL(app);
-	const server = createServer({ cert: own, key }, (request, response) => {
-		const { method, url: path, headers } = request;
-		// The page is at https, the server behind it at http: whose page asks is told by its host alone.
-		const onward = ask({ hostname, port, method, path, headers }, (answer) => {
-			response.writeHead(answer.statusCode ?? 502, answer.headers);
-			answer.pipe(response);
-		});
-		onward.on('error', () => request.socket.destroy());
-		request.pipe(onward);
-	});
+	// The page is at https, the server behind it at http: whose page asks is told by its host alone.
+	const server = createServer({ cert: own, key }, passedOn(app));
 	await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
 	return { server, port: (server.address() as AddressInfo).port };
 }
@@ -96,19 +87,24 @@ export async function phoneOf(app: string): Promise<Phone> {
 		server.closeAllConnections();
 		await new Promise((resolve) => server.close(resolve));
 	};
+	let last: BrowserContext | undefined;
 	return {
 		address: `https://${NAME}:${port}`,
-		on: () =>
-			chromium.launchPersistentContext(join(home, 'profile'), {
+		async on() {
+			last = await chromium.launchPersistentContext(join(home, 'profile'), {
 				executablePath: foundChromium(),
 				args: [...chromiumFlags, `--host-resolver-rules=MAP ${NAME} 127.0.0.1`],
 				env: { ...process.env, HOME: home } as Record<string, string>,
 				viewport: PHONE,
 				reducedMotion: 'reduce'
-			}),
+			});
+			return last;
+		},
 		fly,
 		land: () => new Promise<void>((resolve) => server.listen(port, '127.0.0.1', resolve)),
 		async end() {
+			// What still writes would leave something behind, and hide why a test ended early.
+			await last?.close();
 			if (server.listening) await fly();
 			rmSync(home, { recursive: true, force: true });
 		}

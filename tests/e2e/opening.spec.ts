@@ -1,4 +1,5 @@
 import { gzipSync } from 'node:zlib';
+import type { Request } from '@playwright/test';
 import { expect, PHONE, ready, test } from './app';
 
 /** What is fetched before Shoot answers: on a phone in the field that is what one waits for. */
@@ -12,6 +13,39 @@ const MOST_REQUESTS = 15;
 const LATER_MS = 3000;
 /** With what is fetched once it stands, and what runs beside it. */
 const MOST_IN_ALL = 20;
+
+test('what a view shows is asked for once, with its page and before its program', async ({ page }) => {
+	for (const path of [
+		'/',
+		'/plan',
+		'/plan/year',
+		'/bag',
+		'/frames',
+		'/frames/all',
+		'/develop',
+		'/practice',
+		'/settings'
+	]) {
+		const asked: string[] = [];
+		const ask = (request: Request) => {
+			const { pathname } = new URL(request.url());
+			if (pathname.startsWith('/api/views/')) asked.push(pathname);
+		};
+		page.on('request', ask);
+		await page.goto(path);
+		await ready(page);
+		page.off('request', ask);
+		expect(new Set(asked).size, path).toBe(2);
+		expect(asked, path).toHaveLength(2);
+		const by = await page.evaluate(() =>
+			performance
+				.getEntriesByType('resource')
+				.filter(({ name }) => name.includes('/api/views/'))
+				.map((entry) => (entry as PerformanceResourceTiming).initiatorType)
+		);
+		expect(by, path).toEqual(['link', 'link']);
+	}
+});
 
 test('Shoot is opened by one stylesheet and few files, without what only forms need', async ({ page }) => {
 	const fetched: { address: string; type: string; body: Promise<Buffer> }[] = [];
@@ -32,9 +66,11 @@ test('Shoot is opened by one stylesheet and few files, without what only forms n
 	await expect(page.locator('h2.verdict')).toBeVisible();
 	await ready(page);
 	expect(fetched.filter(({ type }) => type === 'stylesheet')).toHaveLength(1);
-	expect(fetched.length).toBeLessThanOrEqual(MOST_IN_ALL);
+	const all = fetched.map(({ address }) => address);
+	expect(all.length, all.join(' ')).toBeLessThanOrEqual(MOST_IN_ALL);
 	const beside = /[/]workers[/]|[/]api[/]changes/;
-	expect(fetched.filter(({ address }) => !beside.test(address)).length).toBeLessThanOrEqual(MOST_REQUESTS);
+	const before = all.filter((address) => !beside.test(address));
+	expect(before.length, before.join(' ')).toBeLessThanOrEqual(MOST_REQUESTS);
 	const scripts = await Promise.all(
 		fetched
 			.filter(({ address, type }) => type === 'script' && !beside.test(address))

@@ -174,7 +174,8 @@ test('a network that takes everything and gives nothing back loses no frame and 
 
 test('a town is found by its name without the server, among the larger ones', async ({ page, app }) => {
 	await carriesAll(page);
-	const isHere = () => page.evaluate(async () => (await caches.match('/api/places/towns'))?.status ?? null);
+	const isHere = () =>
+		page.evaluate(async () => (await caches.match('/api/places/towns.json'))?.status ?? null);
 	await expect.poll(isHere, { timeout: 15_000 }).toBe(200);
 	await app.stop();
 	await page.goto('/plan');

@@ -243,7 +243,7 @@ export const openapi = {
 				}
 			}
 		},
-		'/api/places/towns': {
+		'/api/places/towns.json': {
 			get: {
 				operationId: 'towns-to-carry',
 				summary: 'The larger towns, the largest first, for a device that will be without this server',

@@ -11,6 +11,9 @@ export interface Town {
 /** A town with its name as it is compared. */
 export type KeyedTown = Town & { key: string };
 
+/** Towns that are found at once: what a screen shows. */
+const MOST_FOUND = 8;
+
 /** Letters without their marks, so that people find places without typing them. */
 const plain = (text: string) =>
 	text
@@ -28,7 +31,7 @@ export const keyed = (towns: readonly Town[]): KeyedTown[] =>
  * @param most how many at most
  * @example findTowns(keyed([{ name: 'Élan, XX', latitude: 1, longitude: 2 }]), 'el', 8)[0].name // 'Élan, XX'
  */
-export function findTowns(towns: readonly KeyedTown[], text: string, most: number): Town[] {
+export function findTowns(towns: readonly KeyedTown[], text: string, most: number = MOST_FOUND): Town[] {
 	const wanted = plain(text.trim());
 	const found: Town[] = [];
 	for (const { key, ...town } of towns) {

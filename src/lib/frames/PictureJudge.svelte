@@ -25,6 +25,7 @@
 		thingName
 	} from '$core/words';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
+	import { addressOf } from '$lib/parts/address-of.svelte';
 	import type { ShownPicture } from '$lib/parts/shown-picture';
 
 	interface Props {
@@ -48,15 +49,9 @@
 	let chosen = $state<PictureWay | null>(null);
 	/** The original cannot be shown, or is not at hand. */
 	let failed = $state(false);
-	let file = $state('');
-	$effect(() => {
-		if (!picture.file) return;
-		const address = URL.createObjectURL(picture.file);
-		file = address;
-		return () => URL.revokeObjectURL(address);
-	});
+	const file = addressOf(() => picture.file);
 	const source = $derived.by(() => {
-		if (picture.file) return failed ? null : file;
+		if (picture.file) return failed ? null : file.current;
 		return resolve(failed ? `/api/pictures/${picture.id}/thumbnail` : `/api/pictures/${picture.id}`);
 	});
 	const ways = $derived(waysToJudge(type));

@@ -1,22 +1,20 @@
 <!-- A picture that is here as a file; one that this browser cannot show says so. -->
 <script lang="ts">
+	import { addressOf } from './address-of.svelte';
+
 	interface Props {
 		file: Blob;
 		alt: string;
 	}
 	let { file, alt }: Props = $props();
 
-	let source = $state('');
-	let unseen = $state(false);
-	$effect(() => {
-		const address = URL.createObjectURL(file);
-		[source, unseen] = [address, false];
-		return () => URL.revokeObjectURL(address);
-	});
+	const address = addressOf(() => file);
+	/** The address that could not be shown. */
+	let failed = $state('');
 </script>
 
-{#if unseen}
+{#if failed && failed === address.current}
 	<p class="soft small">{alt}: this browser cannot show it.</p>
-{:else if source}
-	<img src={source} {alt} onerror={() => (unseen = true)} />
+{:else if address.current}
+	<img src={address.current} {alt} onerror={() => (failed = address.current)} />
 {/if}

@@ -26,7 +26,16 @@ export const SERVER_IN_TROUBLE = 500;
 const ECHO_MS = 10_000;
 const ownWrites = new Map<string, number>();
 
-const note = (id: string) => void ownWrites.set(id, Date.now());
+/** Notes what is written, the newest last, and forgets what can no longer be heard of. */
+function note(id: string): void {
+	const now = Date.now();
+	ownWrites.delete(id);
+	ownWrites.set(id, now);
+	for (const [known, at] of ownWrites) {
+		if (now - at < ECHO_MS) break;
+		ownWrites.delete(known);
+	}
+}
 
 /** Whether this page wrote a record just now: what is heard of it is no news. */
 export const isOwn = (id: string): boolean => Date.now() - (ownWrites.get(id) ?? 0) < ECHO_MS;

@@ -17,14 +17,23 @@ const NAME = 'just-enough-together';
 const LISTENED_MS = 2000;
 /** What comes within that time comes at once, ms. */
 const AT_ONCE_MS = 300;
+/** What is least in a hurry comes after all else, ms. */
+const LAST_MS = 3000;
 
 type Together = Standing['together'];
 
 /** What the page that follows tells the others. */
 interface Told {
 	away: boolean;
-	/** Whether something is another than it was. */
-	news?: boolean;
+	/** What is another than it was, by its ids. */
+	news?: string[];
+}
+
+/** The towns, by which a place is found by its name. */
+async function carryTowns(left: AbortSignal): Promise<void> {
+	if (left.aborted) return;
+	const towns = await import('./towns').catch(() => null);
+	await towns?.carryTowns().catch(() => {});
 }
 
 /** Carries all of the person's records in this browser, the same as the server's as long as that can be heard. */
@@ -106,15 +115,18 @@ class Carry {
 		await Promise.all([changes.look(), pictures.look()]);
 	}
 
-	/** What is known of the server now: where it is back, what waits is sent, and what is shown is asked for again. */
-	async #heard({ away, news = false }: Told): Promise<void> {
+	/**
+	 * What is known of the server now: where it is back, what waits is sent, and what is shown is asked for again. What
+	 * this page wrote is shown by it already, and is no news to it.
+	 */
+	async #heard({ away, news = [] }: Told): Promise<void> {
 		const back = server.away && !away;
 		server.set(away);
 		await this.#look();
 		if (back) {
 			void outbox.sendAll();
 			void refresh();
-		} else if (news) this.#show();
+		} else if (news.some((id) => !isOwn(id))) this.#show();
 	}
 
 	/** What comes at once is shown at once. */
@@ -140,29 +152,26 @@ class Carry {
 
 	/** Makes it the same, then listens; where the server is away, tries again. */
 	async #follow(left: AbortSignal): Promise<void> {
-		let came = false;
-		const page = proxy(() => {
-			came = true;
+		let asked = false;
+		let news: string[] = [];
+		const came = proxy((ids: string[]) => {
+			if (asked) news.push(...ids);
 			void this.#look();
 		});
-		const heard = proxy((ids: string[]) => {
-			// What this page wrote is shown by it already.
-			void this.#tell({ away: false, news: ids.some((id) => !isOwn(id)) });
-		});
-		let asked = false;
+		const heard = proxy((ids: string[]) => void this.#tell({ away: false, news: ids }));
 		// What runs beside the page may be ended in the middle of its work, and never answers then.
 		const ended = new Promise<void>((resolve) =>
 			left.addEventListener('abort', () => resolve(), { once: true })
 		);
 		for (let pause = SOON; !left.aborted; pause = later(pause)) {
-			const pulled = await Promise.race([beside().pull(page), ended]);
+			const pulled = await Promise.race([beside().pull(came), ended]);
 			if (left.aborted) return;
-			await this.#tell({ away: pulled === 'unreachable', news: came && asked });
-			came = false;
+			await this.#tell({ away: pulled === 'unreachable', news });
+			news = [];
 			if (pulled === 'together') {
 				if (!asked) {
 					void navigator.storage?.persist?.();
-					void import('./towns').then(({ carryTowns }) => carryTowns()).catch(() => {});
+					setTimeout(() => void carryTowns(left), LAST_MS);
 				}
 				asked = true;
 				const begun = Date.now();

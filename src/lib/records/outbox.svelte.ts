@@ -31,8 +31,7 @@ function shelf(): Storage | null {
 class Outbox {
 	#pending = new Pending(shelf());
 	#delivery = new Delivery(this.#pending, { create, replace, keepInOrder, alone });
-	/** Looked up once the page stands: until then it must look as the server drew it, which knows nothing of this. */
-	#stored = $state.raw<Waiting[]>([]);
+	#stored = $state.raw<Waiting[]>(this.#pending.all());
 	/** Saved, but not among the page's own records yet: shown until they are, so that nothing blinks. */
 	#arrived = $state.raw<Waiting[]>([]);
 	/** Sent by this page without success. */

@@ -27,10 +27,10 @@ const without = <T>(all: ByLoad<T>, id: string): ByLoad<T> =>
  * there. What another device set later is what counts.
  */
 export class Rigs {
-	/** Set here, and not seen among the server's records yet. */
-	#set = $state.raw<ByLoad<SetHere>>({});
 	/** Not acknowledged by the server yet. */
-	#unsent: ByLoad<SetHere> = {};
+	#unsent = keptHere<ByLoad<SetHere>>(KEY, {});
+	/** Set here, and not seen among the server's records yet. */
+	#set = $state.raw<ByLoad<SetHere>>(this.#unsent);
 	#sending = new Set<string>();
 	#timer: ReturnType<typeof setTimeout> | undefined;
 	#pause = SOON;
@@ -50,11 +50,13 @@ export class Rigs {
 		void this.#send(id);
 	}
 
-	/** Takes up what a page had left unsent, and sends it; follows other pages. Gives back how to stop. */
+	/** Takes up what other pages left unsent meanwhile, and sends it; follows other pages. Gives back how to stop. */
 	open(): () => void {
 		const left = keptHere<ByLoad<SetHere>>(KEY, {});
-		this.#unsent = { ...left, ...this.#unsent };
-		this.#set = { ...left, ...this.#set };
+		if (Object.keys(left).some((id) => !this.#unsent[id])) {
+			this.#unsent = { ...left, ...this.#unsent };
+			this.#set = { ...left, ...this.#set };
+		}
 		const again = () => this.#sendAll();
 		const changed = ({ key }: StorageEvent) => {
 			if (key === KEY) void refresh();

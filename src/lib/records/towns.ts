@@ -5,18 +5,14 @@ import { TOWNS } from './shelves';
 
 /** Towns by name: the server knows all, a browser carries the larger ones. */
 
-const ADDRESS = '/api/places/towns';
-/** What is shown first comes first, ms. */
-const LATER_MS = 3000;
-const MOST_FOUND = 8;
+const ADDRESS = '/api/places/towns.json';
 
 const shelf = () => (browser && 'caches' in globalThis ? caches.open(TOWNS) : null);
 
-/** Fetches the list once, after all else. */
+/** Fetches the list, once. */
 export async function carryTowns(): Promise<void> {
 	const cache = await shelf();
 	if (!cache || (await cache.match(ADDRESS))) return;
-	await new Promise((resolve) => setTimeout(resolve, LATER_MS));
 	await cache.add(ADDRESS);
 }
 
@@ -32,7 +28,7 @@ async function readTowns(): Promise<KeyedTown[] | null> {
 async function searchHere(name: string): Promise<Found | null> {
 	const towns = await (opened ??= readTowns()).catch(() => null);
 	if (!towns) opened = null;
-	return towns && { towns: findTowns(towns, name, MOST_FOUND), all: false };
+	return towns && { towns: findTowns(towns, name), all: false };
 }
 
 export interface Found {

@@ -62,7 +62,7 @@ export class Answers {
 	#wanted: Wanted;
 
 	/** The camera in hand, by its load: remembered on this device. */
-	#chosenId = $state<string | null>(null);
+	#chosenId = $state<string | null>(inHandLast());
 	/** A remedy that is being looked at. */
 	previewed = $state.raw<Remedy | null>(null);
 
@@ -222,11 +222,6 @@ export class Answers {
 		const { best, unmet } = quickMatch(camera, film, light, intent);
 		const missed = missesTime(this.#wanted.scene.seconds, best.seconds);
 		return { best, unmet: missed && unmet.length === 0 ? ['seconds'] : unmet, lit: null };
-	}
-
-	/** Takes up the camera that was in hand last; once the page stands. */
-	open(): void {
-		this.#chosenId = inHandLast() ?? this.#chosenId;
 	}
 
 	choose(id: string): void {

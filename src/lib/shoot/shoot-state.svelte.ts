@@ -45,7 +45,8 @@ export class ShootState {
 		const records = this.#records();
 		const { frames } = records;
 		const waiting = outbox.of('frames').filter((frame) => !frames.some(({ id }) => id === frame.id));
-		return { ...records, frames: [...frames, ...waiting] };
+		// The same as long as it is the same: all that is shown is worked out of it.
+		return waiting.length === 0 ? records : { ...records, frames: [...frames, ...waiting] };
 	});
 	/** What makes the day's list, once there is an outing to make it of. */
 	#shotsOf = $state.raw<typeof shotsOf | null>(null);
@@ -65,10 +66,8 @@ export class ShootState {
 		this.logging = new Logging(this);
 	}
 
-	/** Once the page stands: takes up what was wanted and in hand on this device. Gives back how to stop. */
+	/** Once the page stands: sends what was left, and works out what else could be done. Gives back how to stop. */
 	open(): () => void {
-		this.wanted.open();
-		this.answers.open();
 		const closeRigs = rigs.open();
 		const closeDesk = this.desk.open();
 		// The clock of the place is at hand before the first frame is taken there.

@@ -5,12 +5,7 @@ const KEY = 'just-enough-wishes';
 
 /** What is wanted of the picture, whatever camera takes it: it stays, on this device, until it is put aside. */
 export class Wanted {
-	scene = $state.raw<SceneWishes>({});
-
-	/** Takes up what was wanted before; once the page stands, which must look as the server drew it until then. */
-	open(): void {
-		this.scene = keptHere(KEY, this.scene);
-	}
+	scene = $state.raw<SceneWishes>(keptHere(KEY, {}));
 
 	/** Wants something of the picture, or no longer. */
 	want(changes: Partial<SceneWishes>): void {

@@ -10,6 +10,7 @@ import { makeBackup } from '../safekeeping/make';
 import { bringIn } from '../safekeeping/restore';
 import { heicShown } from '../pictures/heic';
 import { isPngBomb } from '../pictures/png-data';
+import { searchPlaces } from '../places/search';
 import { reading } from './reading';
 import { answerTo, namesRecords, type QuestionName } from './questions';
 
@@ -68,6 +69,7 @@ export const tasks = {
 	calendarFeed: (outings: Parameters<typeof feedOf>[0], bag: CarriedBag, now: Date) =>
 		feedOf(outings, bag, now),
 	heicShown,
+	townsNamed: searchPlaces,
 	pngBomb: (bytes: Uint8Array) => isPngBomb(Buffer.from(bytes.buffer, bytes.byteOffset, bytes.byteLength))
 };
 
