@@ -4,6 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { parseArgs } from 'node:util';
 import { chromium as browserType } from '@playwright/test';
+import { atTheDoor } from './pictures/at-the-door.mjs';
 import { hardSituations } from './pictures/hard-situations.mjs';
 import { withoutServer } from './pictures/without-server.mjs';
 import { guessing, trayAndEye, trayAndEyePhones } from './pictures/tray-and-eye.mjs';
@@ -133,8 +134,6 @@ const views = [
 	{ name: 'shoot-desk', path: '/', size: DESK, act: chooseLane(/^Paddle 66/) },
 	{ name: 'shoot-phone', path: '/', size: PHONE, act: chooseLane(/^Paddle 66/) },
 	{ name: 'plan', path: '/plan', size: DESK, act: drawn('.bands') },
-	{ name: 'frames', path: '/frames', size: DESK, act: taughtPack },
-	{ name: 'judge', path: '/frames', size: DESK, act: judged },
 	{ name: 'course', path: '/practice', size: DESK, act: guessing }
 ];
 
@@ -187,6 +186,12 @@ const learnt = [
 	{ path: '/frames/all?q=quay' }
 ].map((view) => ({ ...view, size: DESK }));
 
+/** A load, and one of its frames beside the simulated prints. */
+const frames = [
+	{ path: '/frames', act: taughtPack },
+	{ path: '/frames', act: judged }
+].map((view) => ({ ...view, size: DESK }));
+
 /** What is looked at the evening before. */
 const before = [
 	{ path: '/plan/year', act: year },
@@ -202,6 +207,7 @@ const sheets = [
 	{ name: 'before', views: before, layout: desks },
 	{ name: 'known', views: known, layout: desks },
 	{ name: 'shoot-limits', views: limits, layout: desks },
+	{ name: 'frames', views: frames, layout: desks },
 	{ name: 'learnt', views: learnt, layout: desks },
 	{ name: 'tray-and-eye', views: trayAndEye.map((view) => ({ ...view, size: DESK })), layout: desks },
 	{ name: 'tray-and-eye-phones', views: trayAndEyePhones.map((view) => ({ ...view, size: PHONE })) },
@@ -305,6 +311,11 @@ await main(async () => {
 		}
 		if (positionals.length === 0 || positionals.includes('light-ways'))
 			await takeWays(browser, demo.address, values.out);
+		if (positionals.length === 0 || positionals.includes('door')) {
+			const page = await browser.newPage();
+			const screens = await atTheDoor(browser, join(data, 'door'), DESK);
+			await sheetOf(page, screens, join(values.out, 'door.png'), desks);
+		}
 		console.log(`${wanted.length} pictures in ${values.out}`);
 	} finally {
 		await browser.close();

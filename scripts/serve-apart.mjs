@@ -8,7 +8,7 @@ import { root } from './steps.mjs';
  *
  * @param {{ data: string, demo?: boolean, port?: number, args?: string[] }} what where data lie, whether to plant the
  *   demo, the port (0: any free one), and what else the command is given
- * @returns {Promise<{ address: string, port: number, pid: number, stop: () => Promise<void> }>}
+ * @returns {Promise<{ address: string, port: number, pid: number, stop: () => Promise<void>, printed: () => string }>}
  */
 export function serveApart({ data, demo = false, port = 0, args = [] }) {
 	const script = join(root, 'scripts', demo ? 'demo.mjs' : 'start.mjs');
@@ -30,7 +30,14 @@ export function serveApart({ data, demo = false, port = 0, args = [] }) {
 		server.stdout.on('data', (chunk) => {
 			printed += chunk;
 			const address = /http:\/\/\S+/.exec(printed)?.[0];
-			if (address) resolve({ address, port: Number(new URL(address).port), pid: server.pid ?? 0, stop });
+			if (address)
+				resolve({
+					address,
+					port: Number(new URL(address).port),
+					pid: server.pid ?? 0,
+					stop,
+					printed: () => printed
+				});
 		});
 	});
 }

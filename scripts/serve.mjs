@@ -1,45 +1,19 @@
 // Serves the built application. Node alone.
 import { existsSync, mkdirSync, renameSync } from 'node:fs';
 import { createServer } from 'node:http';
-import { isAbsolute, join, resolve } from 'node:path';
-import { parseArgs } from 'node:util';
+import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { atOnce } from './serve/at-once.mjs';
-import { doorsOf, refuse, withHeaders } from './serve/doors.mjs';
+import { doorsOf, refuse, sendTo, waysOf, withHeaders } from './serve/doors.mjs';
+import { serveNetwork } from './serve/lan.mjs';
+import { KEPT_MS } from './serve/network.mjs';
+import { optionsFrom } from './serve/options.mjs';
 import { endOnSignal } from './serve/stopping.mjs';
-import { build, install, root, workersFile } from './steps.mjs';
+import { build, doorFile, install, workersFile } from './steps.mjs';
 
 const DATABASE_FILE = 'just-enough.sqlite';
-const DEFAULT_PORT = '5253';
 /** Tells the application that nothing asks any more: its database can be closed. */
 const CLOSING = 'just-enough:closing';
-
-/** Reads --port, --host, --allow-host, --data, --fresh, --restore and --second-backup. */
-function optionsFrom(args, defaultFolder) {
-	const { values } = parseArgs({
-		args,
-		options: {
-			port: { type: 'string', default: DEFAULT_PORT },
-			host: { type: 'string', default: '127.0.0.1' },
-			'allow-host': { type: 'string', multiple: true, default: [] },
-			data: { type: 'string', default: defaultFolder },
-			fresh: { type: 'boolean', default: false },
-			restore: { type: 'string', default: '' },
-			'second-backup': { type: 'string', default: '' }
-		}
-	});
-	const port = Number(values.port);
-	if (!Number.isInteger(port) || port < 0 || port > 65535)
-		throw new Error(`--port must be 0 to 65535, not ${values.port}`);
-	return {
-		...values,
-		port,
-		allowed: values['allow-host'],
-		data: isAbsolute(values.data) ? values.data : join(root, values.data),
-		restore: values.restore && resolve(values.restore),
-		second: values['second-backup'] && resolve(values['second-backup'])
-	};
-}
 
 /** Begins with an empty database; the old one is moved aside, never deleted. */
 function moveAside(folder) {
@@ -61,8 +35,51 @@ const explain = (error, { host, port }) =>
 function listen(server, options) {
 	return new Promise((resolve, reject) => {
 		server.once('error', (error) => reject(explain(error, options)));
-		server.listen(options.port, options.host, () => resolve(server.address()));
+		server.listen(options.port, options.host, () => resolve(server.address().port));
 	});
+}
+
+/** What the application is told of how it is served. */
+const tellEntrance = ({ closed, lan, people, trustsDesk, behindProxy, certificate, hosts }, port) => {
+	const ownCertificate = certificate !== null;
+	const told = { closed, lan, people, trustsDesk, behindProxy, ownCertificate, port, hosts };
+	process.env.JUST_ENOUGH_ENTRANCE = JSON.stringify(told);
+};
+
+/** The application as it was built, behind what is looked at of every request. */
+async function application(options, door) {
+	const { default: compression } = await import('compression');
+	const compressed = compression();
+	const { handler } = await import(new URL('../build/handler.js', import.meta.url));
+	const { default: work } = await import(pathToFileURL(workersFile));
+	const first = atOnce((name, text) => work({ name: 'atOnce', given: [name, text] }));
+	const refusalOf = doorsOf(options);
+	const wayOf = waysOf(options);
+	return (request, response) => {
+		const way = wayOf(request);
+		withHeaders(response, options.certificate !== null && way.https);
+		const refusal = refusalOf(request);
+		if (refusal) return refuse(request, response, refusal);
+		const decided = door ? door.decide(request, way) : { entrant: null };
+		if (decided.refused) return refuse(request, response, decided.refused);
+		if (decided.sentTo) return sendTo(request, response, decided.sentTo);
+		// The application knows them by the request itself: no header says who somebody is.
+		Object.assign(request, { way, entrant: decided.entrant });
+		request.headers['x-just-enough-protocol'] = way.https ? 'https' : 'http';
+		first(request, response, () => compressed(request, response, () => handler(request, response)));
+	};
+}
+
+const inAddress = (host) => (host.includes(':') ? `[${host}]` : host);
+
+/** One address, as it always was. */
+async function serveAlone(answer, options) {
+	const server = createServer(answer);
+	server.keepAliveTimeout = KEPT_MS;
+	const port = await listen(server, options);
+	tellEntrance(options, port);
+	console.log(`Just Enough is at http://${inAddress(options.host)}:${port}`);
+	return server;
 }
 
 /**
@@ -85,28 +102,22 @@ export async function serve({ demo, folder }, args = process.argv.slice(2)) {
 		// Every address has a limit of its own, and says it in words.
 		BODY_SIZE_LIMIT: 'Infinity',
 		JUST_ENOUGH_WORKERS: workersFile,
-		// Plain HTTP: the pages are on this machine or its own network.
 		PROTOCOL_HEADER: 'x-just-enough-protocol'
 	});
-	const { default: compression } = await import('compression');
-	const compressed = compression();
-	const { handler } = await import(new URL('../build/handler.js', import.meta.url));
-	const { default: work } = await import(pathToFileURL(workersFile));
-	const first = atOnce((name, text) => work({ name: 'atOnce', given: [name, text] }));
-	const refusalOf = doorsOf(options);
-	const server = createServer((request, response) => {
-		withHeaders(response);
-		const refusal = refusalOf(request);
-		if (refusal) return refuse(request, response, refusal);
-		request.headers['x-just-enough-protocol'] = 'http';
-		first(request, response, () => compressed(request, response, () => handler(request, response)));
-	});
-	// Longer than browsers keep a connection that they do not use, so that none is closed under a request.
-	server.keepAliveTimeout = 65_000;
-	const { port } = await listen(server, options);
-	console.log(
-		`Just Enough is at http://${options.host.includes(':') ? `[${options.host}]` : options.host}:${port}`
-	);
+	tellEntrance(options, options.port);
+	const doors = await import(pathToFileURL(doorFile));
+	const canBegin = (options.lan || options.people) && options.trustsDesk;
+	const door = options.closed
+		? await doors.doorOf(options.data, options.passphrase, options.people, canBegin)
+		: null;
+	if (options.certificate) options.allowed.push(...doors.namesIn(options.certificate.cert));
+	const answer = await application(options, door);
+	const server = options.lan
+		? await serveNetwork(answer, options, doors, (port) => tellEntrance(options, port))
+		: await serveAlone(answer, options);
 	console.log(`Data: ${options.data}`);
-	endOnSignal(server, () => void process.emit(CLOSING));
+	endOnSignal(server, () => {
+		process.emit(CLOSING);
+		door?.close();
+	});
 }

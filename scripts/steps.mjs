@@ -56,6 +56,9 @@ function newest(path) {
 /** What runs beside the server, in threads of its own. */
 export const workersFile = at('build', 'workers', 'tasks.js');
 
+/** What keeps the door, for the script that serves. */
+export const doorFile = at('build', 'workers', 'door.js');
+
 /** Builds the application when there is no build or the sources are newer. */
 export function build() {
 	const sources = [
@@ -125,6 +128,7 @@ const readers = {
 	sox: 'sox',
 	unzip: 'unzip',
 	python3: 'python3',
+	openssl: 'openssl',
 	xmllint: 'libxml2-utils',
 	certutil: 'libnss3-tools'
 };

@@ -39,8 +39,11 @@ self.addEventListener('message', ({ data }) => {
 	if (data === 'take over') void self.skipWaiting();
 });
 
+/** By these one comes in: they are the server's alone. */
+const WAYS_IN = ['/sign-in', '/pair', '/join', '/begin'];
 /** Whatever view an address is of, it is put together in the same frame. */
-const isView = ({ mode }: Request, { pathname }: URL) => mode === 'navigate' && !pathname.startsWith('/api/');
+const isView = ({ mode }: Request, { pathname }: URL) =>
+	mode === 'navigate' && !pathname.startsWith('/api/') && !WAYS_IN.includes(pathname);
 const isSmallPicture = ({ pathname }: URL) => /^[/]api[/]pictures[/][^/]+[/]thumbnail$/.test(pathname);
 
 async function ofTheProgram(path: string, request: Request): Promise<Response> {

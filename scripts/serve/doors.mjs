@@ -1,6 +1,7 @@
 // What is looked at of every request before anything answers it: also of those for files.
 import { isIP } from 'node:net';
 import { hostname } from 'node:os';
+import { isOwn } from './network.mjs';
 
 /** Sent with everything; pages have a content policy of their own beside it. */
 const headers = {
@@ -12,6 +13,9 @@ const headers = {
 		'microphone=(self), geolocation=(self), screen-wake-lock=(self), camera=(), payment=(), usb=(), serial=(), midi=(), browsing-topics=()',
 	'content-security-policy': "frame-ancestors 'none'"
 };
+
+/** A certificate of one's own stays good: browsers ask by https alone from then on. */
+const YEAR_S = 31_536_000;
 
 const READS = ['GET', 'HEAD', 'OPTIONS'];
 
@@ -61,18 +65,48 @@ export function doorsOf({ host, allowed }) {
 }
 
 /** Puts the headers on that every answer has. */
-export function withHeaders(response) {
+export function withHeaders(response, alwaysByHttps = false) {
 	for (const [name, value] of Object.entries(headers)) response.setHeader(name, value);
+	if (alwaysByHttps) response.setHeader('strict-transport-security', `max-age=${YEAR_S}`);
+}
+
+const last = (header) => (header ?? '').split(',').at(-1).trim();
+
+/**
+ * Says how a request came: whether to the desk, by https, and from where. What a proxy says of it is believed only where
+ * there is one.
+ *
+ * @param {{ behindProxy: boolean, trustsDesk: boolean }} options
+ */
+export function waysOf({ behindProxy, trustsDesk }) {
+	return ({ socket, headers }) => {
+		const desk = trustsDesk && isOwn(socket);
+		const told = behindProxy ? last(headers['x-forwarded-for']) : '';
+		return {
+			desk,
+			https: behindProxy ? last(headers['x-forwarded-proto']) === 'https' : Boolean(socket.encrypted),
+			// Who guesses elsewhere must not slow down who sits here.
+			from: desk ? 'desk' : told || socket.remoteAddress || ''
+		};
+	};
+}
+
+/** Sends a browser to another page. */
+export function sendTo(request, response, path) {
+	request.resume();
+	response.writeHead(303, { location: path, 'cache-control': 'no-store' });
+	response.end();
 }
 
 /** Answers a request that is not let in; what it still sends is thrown away, so that it can read why. */
-export function refuse(request, response, { status, message }) {
+export function refuse(request, response, { status, message, headers: more = {} }) {
 	request.resume();
 	const body = JSON.stringify({ message });
 	response.writeHead(status, {
 		'content-type': 'application/json',
 		'content-length': Buffer.byteLength(body),
-		'cache-control': 'no-store'
+		'cache-control': 'no-store',
+		...more
 	});
 	response.end(request.method === 'HEAD' ? undefined : body);
 }

@@ -8,7 +8,7 @@ const IDLE_MS = 50;
  * Ends a server: no new requests; those that are under way, also those that are still being sent, are
  * answered within five seconds.
  *
- * @param {import('node:http').Server} server
+ * @param {Pick<import('node:http').Server, 'close' | 'closeIdleConnections' | 'closeAllConnections'>} server
  * @returns {Promise<void>}
  */
 export function ended(server) {

@@ -33,12 +33,17 @@ async function standingOf(replica: Replica): Promise<Standing> {
 	return { together: together ?? null, waits: writes + notices.length + files > 0 };
 }
 
-/** What follows the server with this copy, in this thread. */
-export function copyOf(replica: Replica): Copy {
+/**
+ * What follows the server with this copy, in this thread.
+ *
+ * @param whose goes with what is asked: whose records they are to be
+ */
+export function copyOf(replica: Replica, whose: Readonly<Record<string, string>> = {}): Copy {
+	const ask: typeof fetch = (address, how) => fetch(address, { ...how, headers: { ...whose } });
 	let left = new AbortController();
 	return {
 		standing: () => standingOf(replica),
-		pull: (came) => pull(replica, fetch, came),
+		pull: (came) => pull(replica, ask, came),
 		listen(heard) {
 			left = new AbortController();
 			return listen(replica, EventSource, heard, left.signal);

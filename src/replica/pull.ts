@@ -6,19 +6,21 @@ import { forget, metaOf, takeIn } from './keep';
 const AT_ONCE = 1000;
 /** The server has other records than those that are known. */
 const GONE = 410;
+/** It answers, but not to this device: it has to sign in. */
+const NOT_IN = 401;
 const PATIENCE_MS = 20_000;
 
 /** What came of asking. */
-export type Pulled = 'together' | 'unreachable';
+export type Pulled = 'together' | 'unreachable' | 'not in';
 
 const isChanges = (answer: unknown): answer is Changes =>
 	typeof answer === 'object' && answer !== null && 'changes' in answer && 'of' in answer && 'next' in answer;
 
-/** What changed after what is here; null where others' records are there, undefined where nothing of ours answers. */
+/** What changed after what is here; null where others' records are there, or why there is nothing of ours. */
 async function asked(
 	fetch: typeof globalThis.fetch,
 	together: { of: string; since: number } | undefined
-): Promise<Changes | null | undefined> {
+): Promise<Changes | null | Exclude<Pulled, 'together'>> {
 	const query = new URLSearchParams({
 		limit: String(AT_ONCE),
 		...(together && { since: String(together.since), of: together.of })
@@ -26,10 +28,11 @@ async function asked(
 	try {
 		const response = await fetch(`/api/changes?${query}`, { signal: AbortSignal.timeout(PATIENCE_MS) });
 		if (response.status === GONE) return null;
+		if (response.status === NOT_IN) return 'not in';
 		const answer: unknown = response.ok ? await response.json() : undefined;
-		return isChanges(answer) ? answer : undefined;
+		return isChanges(answer) ? answer : 'unreachable';
 	} catch {
-		return undefined;
+		return 'unreachable';
 	}
 }
 
@@ -47,7 +50,7 @@ export async function pull(
 	for (;;) {
 		const together = await metaOf(replica, 'together');
 		const found = await asked(fetch, together);
-		if (found === undefined) return 'unreachable';
+		if (typeof found === 'string') return found;
 		if (found === null) {
 			await forget(replica);
 			continue;

@@ -6,19 +6,21 @@
 	import DisplaySwitch from '$lib/display/DisplaySwitch.svelte';
 	import { everywhere } from '$lib/keys/everywhere';
 	import { listenTo } from '$lib/keys/keys';
-	import Failed from '$lib/parts/Failed.svelte';
-	import { fetchLater } from '$lib/parts/later';
+	import { fetchLater, later } from '$lib/parts/later';
+	import Later from '$lib/parts/Later.svelte';
 	import Mark from '$lib/parts/Mark.svelte';
 	import { outbox } from '$lib/records/outbox.svelte';
 	import { carry } from '$lib/records/carry.svelte';
 	import { server } from '$lib/records/reach.svelte';
 	import { refresh } from '$lib/records/refresh';
 	import { waiting } from '$lib/records/waiting.svelte';
-	import FilesOfServer from '$lib/together/FilesOfServer.svelte';
 	import Together from '$lib/together/Mark.svelte';
 	import { update } from '$lib/together/update.svelte';
 
 	let { data, children } = $props();
+
+	const failedPart = later(() => import('$lib/parts/Failed.svelte'));
+	const filesOfServer = later(() => import('$lib/together/FilesOfServer.svelte'));
 
 	/** Views that show what others change as they do; where something is typed, it is kept from what comes. */
 	const live: readonly string[] = ['/', '/plan', '/bag', '/frames', '/frames/all', '/develop'];
@@ -69,7 +71,7 @@
 	</nav>
 	<DisplaySwitch initial={data.display} />
 </header>
-<FilesOfServer />
+{#if server.away}<Later part={filesOfServer} given={{}} />{/if}
 <Together locale={data.locale} {waits} crowded={page.url.pathname === '/'} />
 {#if update.ready}<p class="away" role="status">
 		A new version of the program is here.
@@ -84,7 +86,7 @@
 <main id="main" tabindex="-1">
 	<svelte:boundary onerror={(error) => console.error(error)}>
 		{@render children()}
-		{#snippet failed(error, reset)}<Failed {error} {reset} />{/snippet}
+		{#snippet failed(error, reset)}<Later part={failedPart} given={{ error, reset }} />{/snippet}
 	</svelte:boundary>
 </main>
 

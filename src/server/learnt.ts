@@ -8,21 +8,22 @@ import type { Kept, LearntAsked } from '$views/records';
 import { everything } from './everything';
 import { inThread } from './heavy/pool';
 import { KeptWork } from './learn/kept-work';
-import { dataFolder, store } from './store';
+import { besideRecords, dataFolder, store } from './store';
 
-const lessonsKept = new Map<string, KeptWork<Lesson | null>>();
+const lessonsKept = besideRecords(() => new Map<string, KeptWork<Lesson | null>>());
 
 /** What the judged frames of one camera teach. */
 export function lessonFor(id: string): Promise<Lesson | null> {
-	const known = lessonsKept.get(id) ?? new KeptWork((seen) => inThread('lesson', dataFolder(), id, seen));
-	lessonsKept.set(id, known);
+	const folder = dataFolder();
+	const known = lessonsKept().get(id) ?? new KeptWork((seen) => inThread('lesson', folder, id, seen));
+	lessonsKept().set(id, known);
 	return known.now(store(), store().teachings());
 }
 
-const waysKept = new KeptWork<Ways>((seen) => inThread('ways', dataFolder(), seen));
+const waysKept = besideRecords((folder) => new KeptWork<Ways>((seen) => inThread('ways', folder, seen)));
 
 /** What judged frames teach of the ways of reading. */
-export const ways = (): Promise<Ways> => waysKept.now(store(), store().teachings());
+export const ways = (): Promise<Ways> => waysKept().now(store(), store().teachings());
 
 /** What judged frames teach of each flash of the bag that lit some. */
 export function flashes() {
@@ -50,8 +51,7 @@ export function askedOf(
 }
 
 /** What was worked out since the last frame was judged: a body wanders little in an hour. */
-const worked = new Map<string, Promise<LearntSoFar>>();
-let workedAt = '';
+const workedOut = besideRecords(() => ({ at: '', known: new Map<string, Promise<LearntSoFar>>() }));
 const HOUR_MS = 3_600_000;
 const MOST_KEPT = 500;
 
@@ -66,13 +66,14 @@ export function learntOf(
 	without?: string
 ): Promise<LearntSoFar> {
 	const now = `${store().teachings()} ${Math.floor(Date.now() / HOUR_MS)}`;
-	if (now !== workedAt || worked.size >= MOST_KEPT) worked.clear();
-	workedAt = now;
+	const kept = workedOut();
+	if (now !== kept.at || kept.known.size >= MOST_KEPT) kept.known.clear();
+	kept.at = now;
 	const key = JSON.stringify([camera.id, asked, without]);
-	const known = worked.get(key) ?? workOut(camera, asked, without);
-	worked.set(key, known);
+	const known = kept.known.get(key) ?? workOut(camera, asked, without);
+	kept.known.set(key, known);
 	// What could not be worked out is tried again when it is asked for again.
-	known.catch(() => worked.delete(key));
+	known.catch(() => kept.known.delete(key));
 	return known;
 }
 

@@ -88,8 +88,8 @@ describe('many loads', () => {
 describe('what may change what frames teach', () => {
 	it('is counted: a judged frame, a camera, a film or a load, and no frame that nobody has judged', () => {
 		const { frames } = store();
-		// Behind the count stands what SQLite says of other connections.
-		const teachings = () => Number(store().teachings().split(' ')[0]);
+		// Before the count stands which database it is, behind it what SQLite says of other connections.
+		const teachings = () => Number(store().teachings().split(' ')[1]);
 		const { ids } = plant(1);
 		const before = teachings();
 		const id = crypto.randomUUID();

@@ -1,121 +1,125 @@
+import { AsyncLocalStorage } from 'node:async_hooks';
+import { join, relative } from 'node:path';
 import { env } from 'node:process';
-import type Database from 'better-sqlite3';
-import { closeDatabase, isOlder, openDatabase } from './database/open';
-import { tablesOf, type Tables } from './database/tables';
-import { plantDemo } from './demo/plant';
-import { inOwnThread } from './heavy/pool';
-import { forgetIncoming, NotRestored, putInPlace } from './safekeeping/restore';
-import { safekeeper, type Safekeeper } from './safekeeping/safekeeper';
+import type { Tables } from './database/tables';
+import { PersonStore } from './person-store';
+import type { Safekeeper } from './safekeeping/safekeeper';
+
+/**
+ * Whose records are worked on: decided once for a request, before anything answers it, and the same for all that is done
+ * for it. Everywhere else they are simply *the* records.
+ */
 
 const DEFAULT_FOLDER = 'data';
-/** How often it is looked whether a day has passed since the last backup, ms. */
+/** How often it is looked whether a day has passed since a last backup, ms. */
 const LOOK_MS = 900_000;
+/** A person's database that nobody asked for so long is closed, ms; and how often that is looked at. */
+const IDLE_MS = 300_000;
+const LOOK_IDLE_MS = 60_000;
 
-/** Where the person's data lie. */
-export const dataFolder = () => env.JUST_ENOUGH_DATA ?? DEFAULT_FOLDER;
-const secondFolder = () => env.JUST_ENOUGH_SECOND || null;
+/** Where the data of the program lie: the owner's, and in folders of their own those of others. */
+export const rootFolder = () => env.JUST_ENOUGH_DATA ?? DEFAULT_FOLDER;
+/** Where a copy of each backup goes: for each folder of records another one. */
+const secondFor = (folder: string) =>
+	env.JUST_ENOUGH_SECOND ? join(env.JUST_ENOUGH_SECOND, relative(rootFolder(), folder)) : null;
 
-let opened: { database: Database.Database; tables: Tables } | undefined;
-let keeper: Safekeeper | undefined;
-/** One after the other. */
-let restoring: Promise<unknown> = Promise.resolve();
+const stores = new Map<string, PersonStore>();
+/** Who has not said who they are has none. */
+const NOBODY = 'nobody';
+const asked = new AsyncLocalStorage<PersonStore | typeof NOBODY>();
 
-/**
- * Opens the database; with the demo asked for, fills an empty one.
- *
- * @param looked whether its file was looked through just now
- */
-export function openStore(looked = false): void {
-	const database = openDatabase(dataFolder(), looked);
-	const tables = tablesOf(database);
-	if (env.JUST_ENOUGH_DEMO === '1') database.transaction(() => plantDemo(tables, new Date()))();
-	opened = { database, tables };
+/** The records in a folder. */
+function storeIn(folder: string): PersonStore {
+	const known = stores.get(folder);
+	if (known) return known;
+	// The demo is the owner's: others begin with nothing.
+	const demo = env.JUST_ENOUGH_DEMO === '1' && folder === rootFolder();
+	const made = new PersonStore(folder, secondFor(folder), {
+		demo,
+		disk: env.JUST_ENOUGH_SECOND || undefined
+	});
+	stores.set(folder, made);
+	return made;
 }
 
-/**
- * Looks a backup through and copies it to where it can be put in place, beside the server.
- *
- * @throws NotRestored where it cannot be
- */
-async function bringIn(file: string): Promise<void> {
-	const refused = await inOwnThread('bringIn', dataFolder(), file);
-	if (refused) throw new NotRestored(refused);
+/** The records that are worked on. */
+function here(): PersonStore {
+	const whose = asked.getStore() ?? storeIn(rootFolder());
+	if (whose === NOBODY) throw new Error('Records were asked for by nobody.');
+	return whose;
 }
 
-/**
- * What is to be done once, at start: a backup that is to be restored is put in place, a database of an earlier version is
- * backed up before its tables are changed, and from then on once a day.
- */
+/** Opens the records of the root folder. */
+export const openStore = (): void => storeIn(rootFolder()).open();
+
+/** What is to be done once, at start. */
 export async function startStore(): Promise<void> {
-	const data = dataFolder();
-	forgetIncoming(data);
-	const file = env.JUST_ENOUGH_RESTORE;
-	if (file) {
-		await bringIn(file);
-		const aside = putInPlace(data);
-		console.log(`${file} is restored.${aside ? ` The database before it is kept as ${aside}` : ''}`);
-	}
-	const older = isOlder(data);
-	const { backUp, daily, failed } = safekeeping();
-	if (older && !(await backUp()))
-		throw new Error(
-			`Its tables are to be changed, and no backup could be made before: ${failed()!.why} Nothing was changed.`
-		);
-	openStore(true);
-	if (file) store().changes.beginAnew();
-	if (older === false) void daily();
-	setInterval(() => void daily(), LOOK_MS).unref();
+	const root = storeIn(rootFolder());
+	// Those of others are backed up one after the other, in their time.
+	if (await root.begin(env.JUST_ENOUGH_RESTORE || undefined)) void root.daily();
+	setInterval(() => {
+		for (const store of stores.values()) void store.daily();
+	}, LOOK_MS).unref();
+	setInterval(() => {
+		for (const store of stores.values()) if (store !== root) store.closeIdle(IDLE_MS);
+	}, LOOK_IDLE_MS).unref();
 }
 
-/** The tables of the opened database. */
-export function store(): Tables {
-	if (!opened) openStore();
-	return opened!.tables;
+/**
+ * Does something for somebody: all of it works on the records in their folder.
+ *
+ * @throws Error in words where those cannot be opened
+ */
+export async function workingIn<T>(folder: string, work: () => T | Promise<T>): Promise<T> {
+	const store = storeIn(folder);
+	return store.during(async () => {
+		await store.begin();
+		return asked.run(store, work);
+	});
+}
+
+/** Does something for who has not said who they are: there are no records for it. */
+export const workingForNobody = <T>(work: () => T): T => asked.run(NOBODY, work);
+
+/** Where the records lie that are worked on. */
+export const dataFolder = (): string => here().folder;
+
+/** Their tables. */
+export const store = (): Tables => here().tables;
+
+/** The tables of the records that are worked on now, for what goes on after the answer was begun. */
+export function storeFromNowOn(): () => Tables {
+	const kept = here();
+	return () => kept.tables;
 }
 
 /** Several writes that are all done, or none where one throws. */
-export function allOrNone<T>(writes: () => T): T {
-	store();
-	return opened!.database.transaction(writes).immediate();
-}
+export const allOrNone = <T>(writes: () => T): T => here().allOrNone(writes);
 
-/** What keeps backups of it. */
-export function safekeeping(): Safekeeper {
-	return (keeper ??= safekeeper(dataFolder(), secondFolder(), (asked) => inOwnThread('makeBackup', asked)));
-}
+/** What keeps backups of them. */
+export const safekeeping = (): Safekeeper => here().safekeeping;
 
 /**
  * Puts a backup in the database's place while the program runs.
  *
  * @throws NotRestored where it cannot be
  */
-export function restoreStore(file: string): Promise<string | null> {
-	const now = restoring.then(async () => {
-		await bringIn(file);
-		closeStore();
-		let restored = false;
-		try {
-			const aside = putInPlace(dataFolder());
-			restored = true;
-			return aside;
-		} finally {
-			openStore(true);
-			// What was counted before holds for nothing now.
-			if (restored) store().changes.beginAnew();
-		}
-	});
-	restoring = now.catch(() => null);
-	return now;
-}
-
-/** Closes the database, when nothing asks any more: its file alone is then all of it. */
-export function closeStore(): void {
-	if (opened) closeDatabase(opened.database);
-	opened = undefined;
-}
+export const restoreStore = (file: string): Promise<string | null> => here().restore(file);
 
 /** Whether the database answers. */
-export function storeAnswers(): boolean {
-	store();
-	return opened!.database.prepare('SELECT 1').get() !== undefined;
+export const storeAnswers = (): boolean => here().answers();
+
+/** Closes all databases, when nothing asks any more. */
+export function closeStore(): void {
+	for (const each of stores.values()) each.close();
+}
+
+/** Something that is kept beside somebody's records, and is made when it is first asked for. */
+export function besideRecords<T>(make: (folder: string) => T): () => T {
+	const kept = new WeakMap<PersonStore, T>();
+	return () => {
+		const whose = here();
+		if (!kept.has(whose)) kept.set(whose, make(whose.folder));
+		return kept.get(whose)!;
+	};
 }

@@ -1,4 +1,11 @@
-import { test as base, expect, type APIRequestContext, type Page, type TestInfo } from '@playwright/test';
+import {
+	test as base,
+	expect,
+	request as newRequest,
+	type APIRequestContext,
+	type Page,
+	type TestInfo
+} from '@playwright/test';
 import axe from 'axe-core';
 import { randomUUID } from 'node:crypto';
 import { mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
@@ -18,6 +25,8 @@ export interface App {
 	restart: (more?: string[]) => Promise<void>;
 	/** Ends the server; nothing answers any more. */
 	stop: () => Promise<void>;
+	/** What it has printed since it was started last. */
+	printed: () => string;
 	/** The files of its data folder, and one of them. */
 	files: () => string[];
 	path: (name: string) => string;
@@ -28,17 +37,40 @@ export interface App {
 export const DESK = { width: 1280, height: 800 };
 export const PHONE = { width: 390, height: 844 };
 
+/** Stands for the network's side of this machine. */
+export const NETWORK = '127.0.0.2';
+export const PASSPHRASE = 'four grey herons wading';
+
 /** What every story is told on. */
 export const sizes = [
 	['desk', DESK],
 	['phone', PHONE]
 ] as const;
 
-export const test = base.extend<{ demo: boolean; serverArgs: string[]; app: App }>({
+/** Signs a browser, or what asks without one, in at the desk. */
+export async function signIn(desk: APIRequestContext, address = ''): Promise<void> {
+	const answer = await desk.post(`${address}/api/session`, {
+		data: { passphrase: PASSPHRASE, device: 'Desk' }
+	});
+	expect(answer.status(), await answer.text()).toBe(201);
+}
+
+interface Options {
+	demo: boolean;
+	/** Opened to the network, by https and with a passphrase; the desk is in. */
+	lan: boolean;
+	serverArgs: string[];
+}
+
+export const test = base.extend<Options & { app: App }>({
 	demo: [false, { option: true }],
+	lan: [false, { option: true }],
 	serverArgs: [[], { option: true }],
-	app: async ({ demo, serverArgs: args }, use) => {
+	app: async ({ demo, lan, serverArgs }, use) => {
 		const data = mkdtempSync(join(tmpdir(), 'just-enough-e2e-'));
+		if (lan) writeFileSync(join(data, 'passphrase.txt'), `${PASSPHRASE}\n`);
+		const opened = ['--lan', '--host', NETWORK, '--passphrase-file', join(data, 'passphrase.txt')];
+		const args = [...(lan ? opened : []), ...serverArgs];
 		let server = await serveApart({ data, demo, args });
 		let running = true;
 		const stop = async () => {
@@ -53,11 +85,19 @@ export const test = base.extend<{ demo: boolean; serverArgs: string[]; app: App 
 		const path = (name: string) => join(data, name);
 		const files = () => readdirSync(data);
 		const put = (name: string, content: string | Buffer) => writeFileSync(path(name), content);
-		await use({ address: server.address, pid: server.pid, restart, stop, files, path, put });
+		const printed = () => server.printed();
+		await use({ address: server.address, pid: server.pid, restart, stop, printed, files, path, put });
 		await stop();
 		rmSync(data, { recursive: true, force: true });
 	},
-	baseURL: async ({ app }, use) => use(app.address)
+	baseURL: async ({ app }, use) => use(app.address),
+	storageState: async ({ app, lan }, use) => {
+		if (!lan) return use(undefined);
+		const desk = await newRequest.newContext({ baseURL: app.address });
+		await signIn(desk);
+		await use(await desk.storageState());
+		await desk.dispose();
+	}
 });
 
 export { expect };
@@ -87,7 +127,7 @@ export async function open(page: Page, path: string): Promise<void> {
 const [usual, ...others] = ['indoors', 'sunlit', 'dark'];
 
 /** What axe finds on the page as it stands, one line a finding; in its own page, without a new one for each question. */
-async function findings(page: Page, rules?: string[]): Promise<string[]> {
+export async function findings(page: Page, rules?: string[]): Promise<string[]> {
 	if (!(await page.evaluate(() => 'axe' in window))) await page.evaluate(axe.source);
 	return page.evaluate(async (runOnly) => {
 		const { axe } = window as unknown as { axe: typeof import('axe-core') };

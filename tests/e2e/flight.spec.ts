@@ -1,12 +1,12 @@
 import type { Page } from '@playwright/test';
 import { expect, open, ready, test } from './app';
 import { carriesAll, nextFrame } from './carried';
-import { NAME, phoneOf } from './https';
+import { pair, phoneOf } from './https';
 import { answer, openWay, use } from './shoot-page';
 
 /** A whole day on a phone in flight mode, over https, and the evening at the desk. */
 
-test.use({ serviceWorkers: 'allow', demo: true, serverArgs: ['--allow-host', NAME] });
+test.use({ serviceWorkers: 'allow', demo: true, lan: true });
 
 /** Takes a camera in hand. */
 async function choose(page: Page, camera: string): Promise<void> {
@@ -35,10 +35,11 @@ test('a day in flight mode: light, frames, a count, a print, another film, a pla
 	test.setTimeout(120_000);
 	const all = async (kind: string) => (await (await request.get(`/api/${kind}?limit=1000`)).json()).items;
 	const before = { readings: (await all('readings')).length, exercises: (await all('exercises')).length };
-	const phone = await phoneOf(app.address);
+	const phone = await phoneOf(app);
 	try {
 		let context = await phone.on();
 		let page = await context.newPage();
+		await pair(page, phone, request);
 		await carriesAll(page, phone.address);
 		await phone.fly();
 		await context.close();

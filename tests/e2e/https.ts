@@ -1,63 +1,45 @@
-import 'reflect-metadata';
-import { chromium, type BrowserContext } from '@playwright/test';
-import {
-	BasicConstraintsExtension,
-	PemConverter,
-	SubjectAlternativeNameExtension,
-	X509CertificateGenerator
-} from '@peculiar/x509';
+import { chromium, type APIRequestContext, type BrowserContext, type Page } from '@playwright/test';
 import { execFileSync } from 'node:child_process';
-import { webcrypto } from 'node:crypto';
 import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
-import { createServer } from 'node:https';
-import type { AddressInfo } from 'node:net';
-import { tmpdir } from 'node:os';
+import { connect, createServer, type AddressInfo, type Socket } from 'node:net';
+import { hostname, tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chromiumFlags, foundChromium } from '../../scripts/steps.mjs';
-import { PHONE } from './app';
-import { passedOn } from './between';
+import { expect, NETWORK, PHONE, type App } from './app';
 
-/** The name that the server has in the network. */
-export const NAME = 'field.example';
-const algorithm = { name: 'ECDSA', namedCurve: 'P-256', hash: 'SHA-256' } as const;
-const DAY_MS = 86_400_000;
+/** The name that this machine has in its network. */
+const machine = hostname().toLowerCase();
+const NAME = machine.endsWith('.local') ? machine : `${machine}.local`;
 
-const keys = () => webcrypto.subtle.generateKey(algorithm, true, ['sign', 'verify']);
-
-/** An authority of one's own, and a certificate of it for the server's name. */
-async function certificates() {
-	const [authorityKeys, ownKeys] = [await keys(), await keys()];
-	const valid = { notBefore: new Date(Date.now() - DAY_MS), notAfter: new Date(Date.now() + DAY_MS) };
-	const authority = await X509CertificateGenerator.createSelfSigned({
-		...valid,
-		name: 'CN=An authority of the test',
-		keys: authorityKeys,
-		signingAlgorithm: algorithm,
-		extensions: [new BasicConstraintsExtension(true, 0, true)]
+/** The air between the phone and the server: it carries bytes, and knows nothing of them. */
+async function air(app: App) {
+	const { port: onward } = new URL(app.address);
+	const open = new Set<Socket>();
+	const own = createServer((socket) => {
+		const there = connect(Number(onward), NETWORK);
+		for (const [one, other] of [
+			[socket, there],
+			[there, socket]
+		]) {
+			open.add(one);
+			one.on('error', () => other.destroy());
+			one.on('close', () => open.delete(one) && other.destroy());
+		}
+		socket.pipe(there).pipe(socket);
 	});
-	const own = await X509CertificateGenerator.create({
-		...valid,
-		subject: `CN=${NAME}`,
-		issuer: authority.subject,
-		publicKey: ownKeys.publicKey,
-		signingKey: authorityKeys.privateKey,
-		signingAlgorithm: algorithm,
-		extensions: [new SubjectAlternativeNameExtension([{ type: 'dns', value: NAME }])]
-	});
-	const key = await webcrypto.subtle.exportKey('pkcs8', ownKeys.privateKey);
+	const listen = (port: number) =>
+		new Promise<void>((resolve) => own.listen(port, '127.0.0.1', () => resolve()));
+	await listen(0);
+	const { port } = own.address() as AddressInfo;
 	return {
-		authority: authority.toString('pem'),
-		own: own.toString('pem'),
-		key: PemConverter.encode(key, 'PRIVATE KEY')
+		port,
+		open: () => listen(port),
+		isOpen: () => own.listening,
+		async close() {
+			for (const socket of open) socket.destroy();
+			await new Promise((resolve) => own.close(resolve));
+		}
 	};
-}
-
-/** What stands between the network and the server: it speaks https, and passes everything on. */
-async function doorway(app: string, { own, key }: { own: string; key: string }) {
-	// The page is at https, the server behind it at http: whose page asks is told by its host alone.
-	const server = createServer({ cert: own, key }, passedOn(app));
-	await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
-	return { server, port: (server.address() as AddressInfo).port };
 }
 
 /** A phone in the network: what it keeps outlives its restarts. */
@@ -68,28 +50,32 @@ export interface Phone {
 	/** Flight mode: the network is not there any more, whoever asks, until it is again. */
 	fly(): Promise<void>;
 	land(): Promise<void>;
-	/** Takes it away, and the https with it. */
+	/** Takes it away. */
 	end(): Promise<void>;
 }
 
-/** A phone that was told to trust the server's authority, as a person does it, and no flag. */
-export async function phoneOf(app: string): Promise<Phone> {
-	const made = await certificates();
-	const { server, port } = await doorway(app, made);
+/**
+ * A phone in the network of a server that is opened to it.
+ *
+ * @param trusts whether it was told to trust the server's authority, as a person does it, and by no flag
+ */
+export async function phoneOf(app: App, trusts = true): Promise<Phone> {
+	const between = await air(app);
 	const home = mkdtempSync(join(tmpdir(), 'just-enough-phone-'));
 	const store = `sql:${join(home, '.pki/nssdb')}`;
 	mkdirSync(join(home, '.pki/nssdb'), { recursive: true });
-	writeFileSync(join(home, 'authority.pem'), made.authority);
 	const certutil = (...given: string[]) => execFileSync('certutil', [...given, '-d', store]);
 	certutil('-N', '--empty-password');
-	certutil('-A', '-n', 'authority', '-t', 'C,,', '-i', join(home, 'authority.pem'));
-	const fly = async () => {
-		server.closeAllConnections();
-		await new Promise((resolve) => server.close(resolve));
-	};
+	if (trusts) {
+		// As a person takes it: by the page that plain http shows.
+		const { port } = new URL(app.address);
+		const taken = await fetch(`http://${NETWORK}:${port}/authority.crt`);
+		writeFileSync(join(home, 'authority.crt'), await taken.text());
+		certutil('-A', '-n', 'authority', '-t', 'C,,', '-i', join(home, 'authority.crt'));
+	}
 	let last: BrowserContext | undefined;
 	return {
-		address: `https://${NAME}:${port}`,
+		address: `https://${NAME}:${between.port}`,
 		async on() {
 			last = await chromium.launchPersistentContext(join(home, 'profile'), {
 				executablePath: foundChromium(),
@@ -100,13 +86,26 @@ export async function phoneOf(app: string): Promise<Phone> {
 			});
 			return last;
 		},
-		fly,
-		land: () => new Promise<void>((resolve) => server.listen(port, '127.0.0.1', resolve)),
+		fly: () => between.close(),
+		land: () => between.open(),
 		async end() {
 			// What still writes would leave something behind, and hide why a test ended early.
 			await last?.close();
-			if (server.listening) await fly();
+			if (between.isOpen()) await between.close();
 			rmSync(home, { recursive: true, force: true });
 		}
 	};
+}
+
+/** A new code of the desk's, as it stands behind the address. */
+export async function newCode(desk: APIRequestContext): Promise<string> {
+	const { address } = await (await desk.post('/api/pairing')).json();
+	return new URL(address as string).search;
+}
+
+/** Brings a phone in by a code of the desk's. */
+export async function pair(page: Page, phone: Phone, desk: APIRequestContext): Promise<void> {
+	await page.goto(`${phone.address}/pair${await newCode(desk)}`);
+	await page.getByRole('button', { name: 'Come in' }).click();
+	await expect(page).toHaveURL(`${phone.address}/`);
 }

@@ -1,7 +1,7 @@
 import { chromium as browserType, type Page } from '@playwright/test';
 import { chromiumFlags, foundChromium } from '../../scripts/steps.mjs';
 import { fixedCamera } from '../fixtures/bag';
-import { expect, loadCamera, open, readLight, records, test } from './app';
+import { expect, loadCamera, open, PASSPHRASE, readLight, ready, records, signIn, test } from './app';
 
 /** Nothing that is logged is lost: without a network, with a full storage, in two tabs, over plain http. */
 
@@ -151,9 +151,13 @@ test('where nothing is to be carried here, a view that is opened while the serve
 });
 
 test.describe('over plain http, where browsers keep much to themselves', () => {
-	test.use({ serverArgs: ['--allow-host', 'desk.example'] });
-
-	test('frames are logged, deleted and brought back', async ({ app, request }) => {
+	test('what is missing is said where it is missing; frames are logged, deleted and brought back', async ({
+		app,
+		request
+	}) => {
+		app.put('passphrase.txt', PASSPHRASE);
+		await app.restart(['--allow-host', 'desk.example', '--passphrase-file', app.path('passphrase.txt')]);
+		await signIn(request);
 		const browser = await browserType.launch({
 			executablePath: foundChromium(),
 			args: [...chromiumFlags, '--host-resolver-rules=MAP desk.example 127.0.0.1']
@@ -161,7 +165,12 @@ test.describe('over plain http, where browsers keep much to themselves', () => {
 		try {
 			const page = await browser.newPage({ reducedMotion: 'reduce' });
 			const address = app.address.replace('127.0.0.1', 'desk.example');
-			await open(page, `${address}/`);
+			// Whoever listens in the network can read it: that is said before it is typed.
+			await page.goto(`${address}/`);
+			await expect(page.getByText('This address is plain http: whoever listens')).toBeVisible();
+			await page.getByLabel('Passphrase').fill(PASSPHRASE);
+			await page.getByRole('button', { name: 'Sign in' }).click();
+			await ready(page);
 			expect(
 				await page.evaluate(() => [isSecureContext, 'randomUUID' in crypto, 'locks' in navigator])
 			).toEqual([false, false, false]);
@@ -178,6 +187,18 @@ test.describe('over plain http, where browsers keep much to themselves', () => {
 			await page.getByRole('button', { name: 'Undo' }).click();
 			await expect(page.getByText('They are back.')).toBeVisible();
 			expect(await numbersOf(request)).toEqual([1, 2]);
+			await open(page, `${address}/settings`);
+			await expect(page.getByText('a view that is opened anew needs the server')).toBeVisible();
+			await open(page, `${address}/settings/phones`);
+			await expect(page.getByText('This address is plain http')).toBeVisible();
+			await open(page, `${address}/settings`);
+			// The browser unticks it again, as there is no position.
+			await page.getByLabel('Note where I am with every frame').click();
+			await expect(page.getByText('This browser gives no position here')).toBeVisible();
+			const [{ id }] = (await (await request.get('/api/cameras')).json()).items;
+			await open(page, `${address}/bag/bench/${id}`);
+			await page.getByRole('button', { name: 'Record by microphone' }).click();
+			await expect(page.getByText('The microphone is not to be had here')).toBeVisible();
 		} finally {
 			await browser.close();
 		}

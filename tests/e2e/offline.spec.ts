@@ -1,7 +1,7 @@
 import type { APIRequestContext, Page } from '@playwright/test';
 import { expect, findsNothingInAnyDisplay, open, ready, stored, test } from './app';
 import { carriesAll, nextFrame } from './carried';
-import { NAME, phoneOf } from './https';
+import { pair, phoneOf } from './https';
 
 /** Without a server: every view opens, also anew and by an address that was never opened; what is logged comes home. */
 
@@ -73,17 +73,18 @@ test('a week later it opens as ever, and what only the server makes says so', as
 });
 
 test.describe('over https, by an authority of one’s own', () => {
-	test.use({ serverArgs: ['--allow-host', NAME] });
+	test.use({ lan: true });
 
 	test('a phone that was restarted without the server goes on logging, and all of it comes home once', async ({
 		app,
 		page: desk,
 		request
 	}) => {
-		const phone = await phoneOf(app.address);
+		const phone = await phoneOf(app);
 		try {
 			let context = await phone.on();
 			let page = await context.newPage();
+			await pair(page, phone, request);
 			await carriesAll(page, phone.address);
 			// The network's power is cut, and the phone is switched off and on.
 			process.kill(app.pid, 'SIGKILL');
@@ -116,11 +117,11 @@ test.describe('over https, by an authority of one’s own', () => {
 		}
 	});
 
-	test('a phone that was not told of the authority is kept out', async ({ app, page: stranger }) => {
-		const phone = await phoneOf(app.address);
+	test('a phone that was not told of the authority is kept out', async ({ app }) => {
+		const phone = await phoneOf(app, false);
 		try {
-			const { port } = new URL(phone.address);
-			await expect(stranger.goto(`https://127.0.0.1:${port}/`)).rejects.toThrow('ERR_CERT_AUTHORITY_INVALID');
+			const page = await (await phone.on()).newPage();
+			await expect(page.goto(phone.address)).rejects.toThrow('ERR_CERT_AUTHORITY_INVALID');
 		} finally {
 			await phone.end();
 		}

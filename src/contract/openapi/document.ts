@@ -1,5 +1,6 @@
 import { archiveAddresses } from './archive-addresses';
 import { paperAddresses } from './paper-addresses';
+import { doorAddresses } from './door-addresses';
 import { giftAddresses } from './gift-addresses';
 import { scanAddresses } from './scan-addresses';
 import { backups } from './backups';
@@ -279,6 +280,7 @@ export const openapi = {
 		...archiveAddresses,
 		...scanAddresses,
 		...giftAddresses,
+		...doorAddresses,
 		'/api/health': {
 			get: {
 				operationId: 'health',
@@ -287,5 +289,13 @@ export const openapi = {
 			}
 		}
 	},
-	components: { schemas }
+	components: {
+		schemas,
+		securitySchemes: {
+			token: { type: 'http', scheme: 'bearer', description: 'made under Settings, Phones' },
+			device: { type: 'apiKey', in: 'cookie', name: '__Host-just-enough', description: 'of who signed in' }
+		}
+	},
+	// Where only this machine is let in, neither is asked for.
+	security: [{}, { token: [] }, { device: [] }]
 };

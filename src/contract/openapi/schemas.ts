@@ -10,12 +10,14 @@ import { bagSchema, intentSchema } from '../intent';
 import { learnRequestSchema, learntSchema } from '../learn';
 import { lightSchema } from '../light';
 import { matchRequestSchema, reachRequestSchema } from '../match-request';
+import { passphraseSchema, personSchema, sessionSchema, tokenSchema } from '../door';
 import { dayRequestSchema, yearRequestSchema } from '../plan';
 import { recordSchemas } from '../records';
 import { rigSchema } from '../rigs';
 import { scansSchema } from '../scans';
 import { togetherSchema } from '../together';
 import { answers } from './answers';
+import { doorAnswers } from './door-addresses';
 import { inlined } from './walk';
 
 const asked = {
@@ -40,6 +42,10 @@ const asked = {
 	FramesInOrder: framesInOrderSchema,
 	CameraGift: giftSchema,
 	CameraGiftTaken: giftTakenSchema,
+	NewSession: sessionSchema,
+	NewToken: tokenSchema,
+	NewPerson: personSchema,
+	NewPassphrase: passphraseSchema,
 	Scans: scansSchema,
 	Together: togetherSchema,
 	CameraRecord: recordSchemas.cameras,
@@ -78,5 +84,6 @@ export const schemas = {
 	...Object.fromEntries(Object.entries(asked).map(([name, schema]) => [name, inlined(schema as never)])),
 	MatchOfBag: ofBag(matchRequestSchema as never),
 	ReachOfBag: ofBag(reachRequestSchema as never),
-	...answers
+	...answers,
+	...doorAnswers
 };

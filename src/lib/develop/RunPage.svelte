@@ -6,6 +6,7 @@
 	import type { RecipeRecord } from '$contract/records';
 	import { read, replace, type Kept } from '$lib/records/client';
 	import RunCard from './RunCard.svelte';
+	import AwakeNote from '$lib/timing/AwakeNote.svelte';
 	import { runs, type Run } from './runs.svelte';
 
 	let { recipes }: { recipes: Kept<RecipeRecord>[] } = $props();
@@ -50,7 +51,7 @@
 	<p role="status">{says}</p>
 	{#if runs.all.length === 0}
 		<p class="soft">Nothing runs. Take a recipe, measure it out, and press “Ready”.</p>
-	{/if}
+	{:else}<AwakeNote />{/if}
 	<ul>
 		{#each runs.all as run (run.id)}
 			<li>

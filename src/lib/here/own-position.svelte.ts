@@ -1,5 +1,6 @@
 import { nearestPlace } from '$core/track';
 import type { Where } from '$contract/coordinates';
+import { givesPosition, NO_POSITION } from './device-position';
 import { keepHere, keptHere } from '$lib/records/kept-here';
 
 const KEY = 'just-enough-own-position';
@@ -22,8 +23,7 @@ class OwnPosition {
 		this.says = '';
 		this.#keep(on);
 		if (!on) this.#last = null;
-		else if (!navigator.geolocation)
-			this.#refuse('This browser gives no position here: it does so on this computer itself or over https.');
+		else if (!givesPosition()) this.#refuse(NO_POSITION);
 		else navigator.geolocation.getCurrentPosition(this.#take, () => this.#refuse('No position was given.'));
 	}
 
@@ -54,7 +54,7 @@ class OwnPosition {
 
 	/** Follows it while a view needs it, where it is wanted; gives what ends that. */
 	follow(): () => void {
-		if (!this.wanted || !navigator.geolocation) return () => {};
+		if (!this.wanted || !givesPosition()) return () => {};
 		const how = { enableHighAccuracy: true, maximumAge: FRESH };
 		const watch = navigator.geolocation.watchPosition(this.#take, this.#lose, how);
 		return () => {

@@ -1,5 +1,6 @@
 <!-- Where on earth: the own list, a town by name, this device, or coordinates. -->
 <script lang="ts">
+	import { givesPosition, NO_POSITION } from '$lib/here/device-position';
 	import type { PlaceRecord } from '$contract/records';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import Field from '$lib/forms/Field.svelte';
@@ -61,8 +62,8 @@
 	}
 
 	function here() {
-		if (!navigator.geolocation) {
-			says = 'This browser gives no position here: it does so on this computer itself or over https.';
+		if (!givesPosition()) {
+			says = NO_POSITION;
 			return;
 		}
 		navigator.geolocation.getCurrentPosition(

@@ -2,6 +2,7 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import { MOST_PICTURE_BYTES, takenFiles, type PictureOwner, type PictureRecord } from '$contract/pictures';
+	import { letGoOfPicture } from '$lib/records/decisions';
 	import { pictures as onTheirWay } from '$lib/records/pictures.svelte';
 	import FromFile from './FromFile.svelte';
 	import { refresh } from '$lib/records/refresh';
@@ -84,7 +85,7 @@
 				<span>{waiting.problem ? 'Not taken' : 'Waits to be sent'}</span>
 				{#if onpick}<button type="button" class="plain-link" onclick={() => onpick(waiting)}>{pick}</button
 					>{/if}
-				<button type="button" class="plain-link" onclick={() => onTheirWay.drop(waiting.id)}>Delete</button>
+				<button type="button" class="plain-link" onclick={() => letGoOfPicture(waiting.id)}>Delete</button>
 				{#if waiting.problem}<p class="notice">{waiting.problem}</p>{/if}
 			</figcaption>
 		</figure>

@@ -2,6 +2,8 @@ import isEqual from 'fast-deep-equal';
 import type { RecordKind, Records, Stored } from '$contract/records';
 import type { Rig } from '$contract/rigs';
 import type { Issue } from '$contract/validate';
+import { isTurnedAway } from './reach.svelte';
+import { forWhom } from './whose';
 
 /** What is asked of the server, and what it says: one request each. */
 
@@ -56,10 +58,12 @@ async function write<T>(
 		const response = await fetch(path, {
 			method,
 			body: body === undefined ? undefined : JSON.stringify(body),
-			headers: body === undefined ? {} : { 'content-type': 'application/json' },
+			headers: { ...forWhom, ...(body !== undefined && { 'content-type': 'application/json' }) },
 			signal: AbortSignal.timeout(PATIENCE_MS)
 		});
 		if (response.status >= SERVER_IN_TROUBLE) return { result: 'unreachable', answered: true };
+		// Who was signed out keeps what waits, until this device is in again.
+		if (isTurnedAway(response)) return { result: 'unreachable', answered: false };
 		if (response.status === 204) return { result: 'saved', record: undefined as never };
 		return answerOf(response.ok, response.status, await response.json(), writtenIn);
 	} catch {

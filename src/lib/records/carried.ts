@@ -7,6 +7,7 @@ import type { ViewRecords } from '$views/records';
 import { later } from '$lib/parts/later';
 import { beside, endBeside } from './beside';
 import { keepHere, keptHere } from './kept-here';
+import { space } from './whose';
 
 /** What is carried in this browser, opened when it is first asked for: a view that needs nothing of it does not load it. */
 
@@ -26,8 +27,8 @@ const KEY = 'just-enough-carry';
 
 async function open(): Promise<Opened | null> {
 	try {
-		const [{ openReplica }, { replicaRecords }, { remembered }] = await copy();
-		const replica = openReplica();
+		const [{ NAME, openReplica }, { replicaRecords }, { remembered }] = await copy();
+		const replica = openReplica(NAME + space);
 		await replica.open();
 		return {
 			replica,

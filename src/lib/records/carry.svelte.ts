@@ -10,9 +10,10 @@ import { pictures } from './pictures.svelte';
 import { later, nextTry, server, SOON } from './reach.svelte';
 import { refresh } from './refresh';
 import { whenIdle } from './when-idle';
+import { space } from './whose';
 
 /** Of all pages of this browser one follows the server, and tells the others. */
-const NAME = 'just-enough-together';
+const NAME = `just-enough-together${space}`;
 /** Who could listen for no longer did not really, ms. */
 const LISTENED_MS = 2000;
 /** What comes within that time comes at once, ms. */
@@ -25,6 +26,8 @@ type Together = Standing['together'];
 /** What the page that follows tells the others. */
 interface Told {
 	away: boolean;
+	/** It answers, but this device is not in. */
+	stranger?: boolean;
 	/** What is another than it was, by its ids. */
 	news?: string[];
 }
@@ -119,9 +122,9 @@ class Carry {
 	 * What is known of the server now: where it is back, what waits is sent, and what is shown is asked for again. What
 	 * this page wrote is shown by it already, and is no news to it.
 	 */
-	async #heard({ away, news = [] }: Told): Promise<void> {
-		const back = server.away && !away;
-		server.set(away);
+	async #heard({ away, stranger = false, news = [] }: Told): Promise<void> {
+		const back = (server.away || server.stranger) && !away && !stranger;
+		server.set(away, stranger);
 		await this.#look();
 		if (back) {
 			void outbox.sendAll();
@@ -166,7 +169,7 @@ class Carry {
 		for (let pause = SOON; !left.aborted; pause = later(pause)) {
 			const pulled = await Promise.race([beside().pull(came), ended]);
 			if (left.aborted) return;
-			await this.#tell({ away: pulled === 'unreachable', news });
+			await this.#tell({ away: pulled === 'unreachable', stranger: pulled === 'not in', news });
 			news = [];
 			if (pulled === 'together') {
 				if (!asked) {

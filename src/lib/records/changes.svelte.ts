@@ -85,35 +85,6 @@ class Changes {
 		if (this.waiting.length < before) void refresh();
 	}
 
-	/** Says whose version is right of what was changed on both sides. */
-	async decide(n: number, whose: 'mine' | 'theirs'): Promise<void> {
-		const opened = await carried.open();
-		const { decide } = await import('$replica/push');
-		if (opened) await decide(opened.replica, n, whose);
-		await this.#done();
-	}
-
-	/** Lets go of a change that the server would not have. */
-	async letGo(n: number): Promise<void> {
-		const opened = await carried.open();
-		const { letGo } = await import('$replica/push');
-		if (opened) await letGo(opened.replica, n);
-		await this.#done();
-	}
-
-	/** The person has seen what became of it. */
-	async seen(): Promise<void> {
-		const opened = await carried.open();
-		await opened?.replica.meta.delete('notices');
-		await this.look();
-	}
-
-	async #done(): Promise<void> {
-		await this.look();
-		await this.sendAll();
-		await refresh();
-	}
-
 	/** Sends again by itself, later each time. */
 	#later(): void {
 		if (!browser || this.#timer !== undefined) return;

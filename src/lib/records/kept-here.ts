@@ -1,4 +1,5 @@
 import { browser } from '$app/environment';
+import { space } from './whose';
 
 /**
  * What the browser keeps, in its own storage. That may be full, or refused: what could not be kept is said
@@ -8,7 +9,7 @@ import { browser } from '$app/environment';
 export function keptHere<T>(key: string, otherwise: T): T {
 	if (!browser) return otherwise;
 	try {
-		return (JSON.parse(localStorage.getItem(key) ?? 'null') as T | null) ?? otherwise;
+		return (JSON.parse(localStorage.getItem(key + space) ?? 'null') as T | null) ?? otherwise;
 	} catch {
 		return otherwise;
 	}
@@ -18,8 +19,8 @@ export function keptHere<T>(key: string, otherwise: T): T {
 export function keepHere(key: string, value: unknown): boolean {
 	if (!browser) return false;
 	try {
-		if (value === null || value === undefined) localStorage.removeItem(key);
-		else localStorage.setItem(key, JSON.stringify(value));
+		if (value === null || value === undefined) localStorage.removeItem(key + space);
+		else localStorage.setItem(key + space, JSON.stringify(value));
 		return true;
 	} catch {
 		return false;

@@ -1,5 +1,6 @@
 import type { Records } from '$contract/records';
 import type { Kind } from './api';
+import { space } from './whose';
 
 /** A new record that the server has not acknowledged yet. */
 export type Waiting = {
@@ -19,9 +20,9 @@ export type Waiting = {
 /** What of the browser's storage is used: it may be full, or refused. */
 export type Shelf = Pick<Storage, 'getItem' | 'setItem' | 'removeItem' | 'key' | 'length'>;
 
-export const PREFIX = 'just-enough-waiting:';
+export const PREFIX = `just-enough-waiting${space}:`;
 /** Where all of them stood together, before each had a place of its own. */
-const BEFORE = 'just-enough-outbox';
+const BEFORE = `just-enough-outbox${space}`;
 
 /**
  * What waits to be sent: one place in the storage for each record, so that tabs that write at once never

@@ -6,8 +6,9 @@ import type { FileSaid, WaitingFile } from '$replica/files';
 import { alone } from './alone';
 import { removePicture, SERVER_IN_TROUBLE } from './api';
 import { carried } from './carried';
-import { later, server, SOON } from './reach.svelte';
+import { isTurnedAway, later, server, SOON } from './reach.svelte';
 import { refresh } from './refresh';
+import { forWhom } from './whose';
 
 const LOCK = 'just-enough-pictures';
 const UPLOAD_PATIENCE_MS = 120_000;
@@ -26,10 +27,11 @@ async function upload({ id, owner, ownerId, name, file }: Omit<WaitingFile, 'n'>
 		const response = await fetch(`/api/pictures?${query}`, {
 			method: 'POST',
 			body: file,
-			headers: { 'content-type': file.type || 'application/octet-stream' },
+			headers: { 'content-type': file.type || 'application/octet-stream', ...forWhom },
 			signal: AbortSignal.timeout(UPLOAD_PATIENCE_MS)
 		});
 		if (response.status >= SERVER_IN_TROUBLE) return { result: 'unreachable', answered: true };
+		if (isTurnedAway(response)) return { result: 'unreachable', answered: false };
 		const answer = await response.json();
 		if (response.ok && answer.id === id) return { result: 'kept', picture: answer as PictureRecord };
 		if (response.ok) return { result: 'unreachable', answered: false };
@@ -107,15 +109,6 @@ class Pictures {
 		await this.look();
 		if (sent?.answered) this.#pause = SOON;
 		if (sent && sent.kept > 0) void refresh();
-	}
-
-	/** Lets go of one that waits. */
-	async drop(id: string): Promise<void> {
-		const opened = await carried.open();
-		if (!opened) return;
-		const { dropFile } = await import('$replica/files');
-		await dropFile(opened.replica, id);
-		await this.look();
 	}
 
 	/** Deletes one that the server has; false where that was not done. */

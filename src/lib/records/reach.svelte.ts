@@ -1,6 +1,12 @@
-/** Whether the server does not answer at the moment. */
+/** What the server says to who has not signed in, or was signed out. */
+export const NOT_IN = 401;
+const SIGN_IN = '/sign-in';
+
+/** Whether the server does not answer at the moment, or not to this device. */
 class Reach {
 	away = $state(false);
+	/** It answers, but this device is not in. */
+	stranger = $state(false);
 	#tell: () => void = () => {};
 	#untilAway = this.#promised();
 
@@ -13,7 +19,8 @@ class Reach {
 		return this.#untilAway;
 	}
 
-	set(away: boolean): void {
+	set(away: boolean, stranger = false): void {
+		this.stranger = stranger;
 		if (away) this.#tell();
 		else if (this.away) this.#untilAway = this.#promised();
 		this.away = away;
@@ -21,6 +28,17 @@ class Reach {
 }
 
 export const server = new Reach();
+
+/** Whether an answer says that this device is not in: then that is known everywhere. */
+export function isTurnedAway({ status }: Response): boolean {
+	const stranger = status === NOT_IN;
+	if (stranger) server.set(false, true);
+	return stranger;
+}
+
+/** Where one signs in, to come back to a page after it. */
+export const signInFor = ({ pathname, search }: Pick<URL, 'pathname' | 'search'>): string =>
+	`${SIGN_IN}?to=${encodeURIComponent(pathname + search)}`;
 
 /** Ends after a while, or as soon as there is a network again, or somebody looks at the page again. */
 export const nextTry = (ms: number): Promise<void> =>

@@ -4,7 +4,8 @@ import type { ViewName, Views } from '$views/views';
 import { SERVER_IN_TROUBLE } from './api';
 import { carried } from './carried';
 import { changes } from './changes.svelte';
-import { later, nextTry, server, SOON } from './reach.svelte';
+import { later, nextTry, NOT_IN, server, signInFor, SOON } from './reach.svelte';
+import { forWhom } from './whose';
 
 type Shown<Name extends ViewName> = Awaited<ReturnType<Views[Name]>>;
 type Asked = Readonly<Record<string, string>> | URLSearchParams;
@@ -22,10 +23,11 @@ function messageIn(text: string): string {
 }
 
 /** What came of asking the server. */
-type Answered = { shown: unknown } | { status: number; message: string } | 'away';
+type Answered = { shown: unknown } | { status: number; message: string } | 'away' | 'not in';
 
 /** What an answer holds. What is not ours to read, such as the sign-in page of a network, is no answer. */
 function readAnswer(ok: boolean, status: number, text: string): Answered {
+	if (status === NOT_IN) return 'not in';
 	if (!ok) return { status, message: messageIn(text) };
 	try {
 		return { shown: parse(text) as unknown };
@@ -36,16 +38,16 @@ function readAnswer(ok: boolean, status: number, text: string): Answered {
 
 async function asked(fetch: typeof window.fetch, address: string): Promise<Answered> {
 	try {
-		const response = await fetch(address);
+		const response = await fetch(address, { headers: forWhom });
 		return readAnswer(response.ok, response.status, await response.text());
 	} catch {
 		return 'away';
 	}
 }
 
-/** Whether an answer says nothing of what a view shows: none came, or of a server in trouble. */
+/** Whether an answer says nothing of what a view shows: none came, to somebody else, or of a server in trouble. */
 const isOfNoServer = (answer: Exclude<Answered, { shown: unknown }>) =>
-	answer === 'away' || answer.status >= SERVER_IN_TROUBLE;
+	typeof answer === 'string' || answer.status >= SERVER_IN_TROUBLE;
 
 /** What the server says, as long as it is waited for: no longer than a while where the records are here, too. */
 async function inTime(answer: Promise<Answered>): Promise<Answered> {
@@ -66,9 +68,17 @@ async function shownHere<Name extends ViewName>(name: Name, query: string) {
 	return records && { shown: await carried.shown(records, name, query) };
 }
 
+const addressOf = (name: ViewName, query: string) => `/api/views/${name}${query && `?${query}`}`;
+
+/** Leaves for the page where one signs in: nothing more is shown here. */
+function signIn(): Promise<never> {
+	location.assign(signInFor(location));
+	return new Promise(() => {});
+}
+
 /**
  * What a view shows: as the server has it now; where it does not answer, as it was carried here; where that is not all
- * of it, as soon as it answers again.
+ * of it, as soon as it answers again. Who is not in, and carries nothing, is sent to sign in.
  *
  * @throws an error of SvelteKit where there is no such thing, with the word for it
  */
@@ -78,15 +88,16 @@ export async function viewOf<Name extends ViewName>(
 	given: Asked = {}
 ): Promise<Shown<Name>> {
 	const query = new URLSearchParams(given).toString();
-	const address = `/api/views/${name}${query && `?${query}`}`;
+	const address = addressOf(name, query);
 	for (let pause = SOON; ; pause = later(pause)) {
 		const known = server.away || changes.waits ? await shownHere(name, query) : null;
 		if (known) return known.shown;
 		const answer = await inTime(asked(fetch, address));
-		server.set(answer === 'away');
-		if (answer !== 'away' && 'shown' in answer) return answer.shown as Shown<Name>;
+		server.set(answer === 'away', answer === 'not in');
+		if (typeof answer === 'object' && 'shown' in answer) return answer.shown as Shown<Name>;
 		const here = isOfNoServer(answer) ? await shownHere(name, query) : null;
 		if (here) return here.shown;
+		if (answer === 'not in') return signIn();
 		if (answer !== 'away') error(answer.status, answer.message);
 		await nextTry(pause);
 	}

@@ -36,6 +36,12 @@
 				</p>
 			{:else if !carry.wanted}
 				<p>Views open only while the server answers. What waits to be saved stays here all the same.</p>
+			{:else if !isSecureContext}
+				<p>
+					This address is plain http, over which a browser does not keep the program itself: a view that is
+					opened anew needs the server. What this page shows works on, and what waits to be saved stays here.
+					At the desk, <em>Phones</em> says how to come by https.
+				</p>
 			{:else if together?.whole}
 				<p>
 					All of it is here: every view opens without the server, {lastTogether(

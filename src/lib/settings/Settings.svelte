@@ -22,6 +22,11 @@
 	<Archive />
 	<Carried {locale} />
 	<Here />
+	<section aria-labelledby="phones">
+		<h2 id="phones">Phones</h2>
+		<p>Bring a phone in by a code, and see which devices and scripts are in.</p>
+		<p><a class="quiet" href={resolve('/settings/phones')}>Phones, devices and tokens</a></p>
+	</section>
 	<p><a class="plain-link" href={resolve('/scripts')}>For scripts: the API</a></p>
 </div>
 
@@ -29,5 +34,10 @@
 	.page {
 		display: grid;
 		gap: 2rem;
+	}
+	section {
+		display: grid;
+		gap: 0.5rem;
+		max-width: 44rem;
 	}
 </style>

@@ -1,9 +1,10 @@
 <!-- In every view: what waits here, and when this device was last together with the server. Nothing where all is well. -->
 <script lang="ts">
 	import { resolve } from '$app/paths';
+	import { page } from '$app/state';
 	import { carry } from '$lib/records/carry.svelte';
 	import { changes } from '$lib/records/changes.svelte';
-	import { server } from '$lib/records/reach.svelte';
+	import { server, signInFor } from '$lib/records/reach.svelte';
 	import { waiting } from '$lib/records/waiting.svelte';
 	import { lastTogether } from './words';
 
@@ -20,7 +21,7 @@
 	const toSee = $derived(changes.waiting.filter(({ conflict }) => conflict).length + changes.notices.length);
 	const at = $derived(carry.together?.whole ? carry.together.at : null);
 	const parts = $derived([
-		...(server.away ? ['No server'] : []),
+		...(server.stranger ? ['Signed out: sign in'] : server.away ? ['No server'] : []),
 		...(waiting.all > 0 ? [`${waiting.all} waiting`] : []),
 		...(toSee > 0 ? [`${toSee} to look at`] : []),
 		...(at === null ? [] : [lastTogether(at, Date.now(), locale)])
@@ -29,11 +30,11 @@
 
 {#if waits}
 	<p role="status">The server does not answer. The view opens as soon as it does.</p>
-{:else if server.away || waiting.all > 0 || toSee > 0}
-	<p role="status" class="figures" class:crowded={crowded && toSee === 0}>
-		{#if waiting.all > 0 || toSee > 0}<a href={resolve('/waiting')}>{parts.join(' · ')}</a>{:else}{parts.join(
-				' · '
-			)}{/if}
+{:else if server.away || server.stranger || waiting.all > 0 || toSee > 0}
+	<p role="status" class="figures" class:crowded={crowded && toSee === 0 && !server.stranger}>
+		{#if server.stranger}<a href={signInFor(page.url)} rel="external">{parts.join(' · ')}</a
+			>{:else if waiting.all > 0 || toSee > 0}<a href={resolve('/waiting')}>{parts.join(' · ')}</a
+			>{:else}{parts.join(' · ')}{/if}
 	</p>
 {/if}
 

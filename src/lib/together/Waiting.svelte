@@ -3,6 +3,7 @@
 	import StaleEdit from '$lib/forms/StaleEdit.svelte';
 	import { carry } from '$lib/records/carry.svelte';
 	import { changes } from '$lib/records/changes.svelte';
+	import { decide, letGo, letGoOfPicture, seen } from '$lib/records/decisions';
 	import { outbox } from '$lib/records/outbox.svelte';
 	import { pictures } from '$lib/records/pictures.svelte';
 	import { server } from '$lib/records/reach.svelte';
@@ -36,7 +37,7 @@
 	<h1>Waiting</h1>
 	{#each changes.notices as notice (notice.id)}<p class="notice">{noticeInWords(notice)}</p>{/each}
 	{#if changes.notices.length > 0}
-		<p><button class="quiet" type="button" onclick={() => void changes.seen()}>I have seen it</button></p>
+		<p><button class="quiet" type="button" onclick={() => void seen()}>I have seen it</button></p>
 	{/if}
 	{#each asked as write (write.n)}
 		{#if write.act === 'replace' && write.conflict}
@@ -45,8 +46,8 @@
 				mine={merge(write.base, write.record, write.conflict.theirs).record}
 				theirs={write.conflict.theirs}
 				apart
-				onmine={() => void changes.decide(write.n, 'mine')}
-				ontheirs={() => void changes.decide(write.n, 'theirs')}
+				onmine={() => void decide(write.n, 'mine')}
+				ontheirs={() => void decide(write.n, 'theirs')}
 			/>
 		{/if}
 	{/each}
@@ -59,13 +60,13 @@
 		</p>
 		<ul>
 			{#each others as write (write.n)}
-				{@render waits(writeInWords(write), write.at, write.problem, () => changes.letGo(write.n))}
+				{@render waits(writeInWords(write), write.at, write.problem, () => letGo(write.n))}
 			{/each}
 			{#each outbox.unsaved as { id, kind, record, at, problem } (id)}
 				{@render waits(`${calledInWords(kind, record)}, new`, at, problem, () => outbox.drop(id))}
 			{/each}
 			{#each pictures.waiting as { id, name, at, problem } (id)}
-				{@render waits(`Picture ${name}`, at, problem, () => pictures.drop(id))}
+				{@render waits(`Picture ${name}`, at, problem, () => letGoOfPicture(id))}
 			{/each}
 		</ul>
 	{:else if asked.length === 0}

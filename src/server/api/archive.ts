@@ -7,20 +7,20 @@ import type { Conflicts, Report } from '../archive/take';
 import type { Looked } from '../archive/task';
 import { archiveOf } from '../archive/write';
 import { inOwnThread } from '../heavy/pool';
+import { IMPORTS } from '../person-store';
 import { dataFolder, store } from '../store';
 import { notFound, onlyAllow, problem } from './answers';
 import { bodyIntoFile } from './body-into-file';
 import { asFile } from './file-name';
 import { guarded } from './guarded';
 
-const IMPORTS = 'imports';
 const MOST_BYTES = 20 * 1024 ** 3;
 const ID = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/;
 
 const importsFolder = () => join(dataFolder(), IMPORTS);
 
 /** Takes away what was brought and not taken. */
-export const forgetImports = (): void => rmSync(importsFolder(), { recursive: true, force: true });
+const forgetImports = (): void => rmSync(importsFolder(), { recursive: true, force: true });
 
 /** Writes an archive that is sent into a file; one at a time waits. */
 async function received(request: Request): Promise<{ id: string; file: string } | { answer: Response }> {

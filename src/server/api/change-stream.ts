@@ -1,6 +1,6 @@
 import { setTimeout as pause } from 'node:timers/promises';
 import type { Changes } from '$contract/changes';
-import { store } from '../store';
+import type { Tables } from '../database/tables';
 
 export const STREAM = 'text/event-stream';
 /** How often it is looked whether something changed, ms: one row of an index is read. */
@@ -13,17 +13,26 @@ const ENDING = 'just-enough:ending';
 const ending = new AbortController();
 process.once(ENDING, () => ending.abort());
 
+interface Teller {
+	/** Whose records they are: the stream goes on when the request is long answered. */
+	tables: () => Tables;
+	/** What changed after one of all changes. */
+	after: (since: number) => Changes;
+	/** Whether who listens is still let in. */
+	isIn: () => boolean;
+}
+
 /** Waits for a change after one of all; null where others' records are here by then, or the server ends. */
 async function next(
 	since: number,
 	of: string,
-	after: (since: number) => Changes,
+	{ tables, after, isIn }: Teller,
 	left: AbortSignal
 ): Promise<Changes | 'nothing' | null> {
 	const until = Date.now() + SIGN_MS;
 	while (Date.now() < until) {
-		if (left.aborted || ending.signal.aborted || store().changes.lineage() !== of) return null;
-		if (store().changes.last() > since) return after(since);
+		if (left.aborted || ending.signal.aborted || !isIn() || tables().changes.lineage() !== of) return null;
+		if (tables().changes.last() > since) return after(since);
 		await pause(LOOK_MS);
 	}
 	return 'nothing';
@@ -32,9 +41,9 @@ async function next(
 /**
  * What changes, as it does: server-sent events, each a page of changes, numbered by the last of them.
  *
- * @param after what changed after one of all changes
+ * @param teller what is told, and as long as what
  */
-export function streamOf(since: number, of: string, after: (since: number) => Changes): Response {
+export function streamOf(since: number, of: string, teller: Teller): Response {
 	const encoder = new TextEncoder();
 	const left = new AbortController();
 	let told = since;
@@ -42,7 +51,7 @@ export function streamOf(since: number, of: string, after: (since: number) => Ch
 		start: (controller) => controller.enqueue(encoder.encode('retry: 1000\n\n')),
 		async pull(controller) {
 			// A database that is just being restored is no longer the one that was listened to.
-			const found = await next(told, of, after, left.signal).catch(() => null);
+			const found = await next(told, of, teller, left.signal).catch(() => null);
 			if (left.signal.aborted) return;
 			if (found === null) return controller.close();
 			if (found === 'nothing') return controller.enqueue(encoder.encode('event: sign\ndata: {}\n\n'));

@@ -12,7 +12,7 @@ async function asked(query: Record<string, string | number> = {}) {
 	const search = new URLSearchParams(Object.entries(query).map(([name, value]) => [name, String(value)]));
 	const url = new URL(`http://here/api/changes?${search}`);
 	const request = new Request(url);
-	const response = (await changesHandlers.GET({ url, request } as RequestEvent)) as Response;
+	const response = (await changesHandlers.GET({ url, request, locals: {} } as RequestEvent)) as Response;
 	return { status: response.status, answer: (await response.json()) as Changes };
 }
 
@@ -74,7 +74,7 @@ describe('what changed since', () => {
 		const { answer: before } = await asked({ limit: 1000 });
 		const url = new URL(`http://here/api/changes?since=${before.next}&of=${before.of}`);
 		const request = new Request(url, { headers: { accept: 'text/event-stream' } });
-		const response = (await changesHandlers.GET({ url, request } as RequestEvent)) as Response;
+		const response = (await changesHandlers.GET({ url, request, locals: {} } as RequestEvent)) as Response;
 		expect(response.headers.get('content-type')).toBe('text/event-stream');
 		const reader = response.body!.pipeThrough(new TextDecoderStream()).getReader();
 		expect((await reader.read()).value).toBe('retry: 1000\n\n');

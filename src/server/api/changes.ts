@@ -7,7 +7,8 @@ import {
 	type ChangesAsked
 } from '$contract/changes';
 import type { ChangedRow } from '../database/changes';
-import { store } from '../store';
+import { book } from '../door/books';
+import { store, storeFromNowOn } from '../store';
 import { onlyAllow, problem } from './answers';
 import { STREAM, streamOf } from './change-stream';
 import { guarded } from './guarded';
@@ -15,8 +16,7 @@ import { guarded } from './guarded';
 const OTHERS = 'These are other records than those: a backup was restored. Ask again from the beginning.';
 
 /** What changed after one of all changes, so many at most. */
-export function changesAfter(since: number, limit: number): Changes {
-	const tables = store();
+export function changesAfter(since: number, limit: number, tables = store()): Changes {
 	const { changes } = tables;
 	const found = changes.after(since, limit);
 	const told = ({ seq, kind, id, deleted }: ChangedRow) => ({
@@ -34,13 +34,19 @@ export function changesAfter(since: number, limit: number): Changes {
 }
 
 /** What changed since, page by page: what a copy elsewhere needs to be the same again; or as it changes, for who listens. */
-const GET = guarded<ChangesAsked>(({ request }, { since = 0, of, limit = USUAL_CHANGES }) => {
+const GET = guarded<ChangesAsked>(({ request, locals }, { since = 0, of, limit = USUAL_CHANGES }) => {
 	const { changes } = store();
 	const lineage = changes.lineage();
 	if ((of !== undefined && of !== lineage) || since > changes.last()) return problem(410, OTHERS);
 	const listens = request.method === 'GET' && request.headers.get('accept')?.includes(STREAM);
 	if (!listens) return json(changesAfter(since, limit));
-	return streamOf(since, lineage, (seq) => changesAfter(seq, limit));
+	const pass = locals.entrant?.pass;
+	const tables = storeFromNowOn();
+	return streamOf(since, lineage, {
+		tables,
+		after: (seq) => changesAfter(seq, limit, tables()),
+		isIn: () => pass === undefined || book().knows(pass)
+	});
 }, changesSchema);
 
 export const changesHandlers = { GET, fallback: onlyAllow('GET') };

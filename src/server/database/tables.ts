@@ -99,8 +99,8 @@ const loadTable: TableDescription<LoadRecord> = {
 	})
 };
 
-/** Writes that may change what frames teach, also of databases that were open before: what is kept of it is never another's. */
-let teachings = 0;
+/** Every database that is opened has another number: what is kept of one is never another's. */
+let openings = 0;
 
 /** The tables of what was shot with what, as they are read beside the server, too. */
 export const readTables = (database: Database.Database) => ({
@@ -114,17 +114,19 @@ export type ReadTables = ReturnType<typeof readTables>;
 
 /** Every kind of record that is stored; a new one is a migration and an entry here. */
 export function tablesOf(database: Database.Database) {
+	const opening = ++openings;
+	/** Writes that may change what frames teach. */
+	let teachings = 0;
 	const teaches = () => void (teachings += 1);
 	const always = () => true;
 	const { cameras, films, loads, frames, search } = readTables(database);
-	teaches();
 	return {
 		cameras: counting(cameras, always, teaches),
 		films: counting(films, always, teaches),
 		loads: counting(loads, always, teaches),
 		frames: counting(frames, ({ judged }) => judged !== undefined, teaches),
 		/** Changes with each write that may change what frames teach, and with any of another connection. */
-		teachings: (): string => `${teachings} ${database.pragma('data_version', { simple: true })}`,
+		teachings: (): string => `${opening} ${teachings} ${database.pragma('data_version', { simple: true })}`,
 		changes: changesOf(database),
 		pictures: pictureTable(database),
 		search,

@@ -7,6 +7,7 @@ import type { OnPaper } from '../paper/sheet';
 import { cardSvg, pocketCard } from '$core/cards';
 import { lookThrough, takeArchive } from '../archive/task';
 import { makeBackup } from '../safekeeping/make';
+import { isOlder } from '../database/open';
 import { bringIn } from '../safekeeping/restore';
 import { heicShown } from '../pictures/heic';
 import { isPngBomb } from '../pictures/png-data';
@@ -62,6 +63,7 @@ export const tasks = {
 	paper,
 	makeBackup,
 	bringIn,
+	isOlder,
 	lookThrough,
 	takeArchive,
 	calendar: (outing: Parameters<typeof calendarOf>[0], bag: CarriedBag, now: Date) =>

@@ -20,8 +20,9 @@ async function digest(file: string): Promise<string> {
 }
 
 /** Copies a backup into the second folder, which must be there: a disk that is not plugged in is not made up. */
-async function alsoTo(second: string, from: string, name: string): Promise<void> {
-	if (!existsSync(second)) throw new Error(`The second folder ${second} is not there.`);
+async function alsoTo(second: string, disk: string, from: string, name: string): Promise<void> {
+	if (!existsSync(disk)) throw new Error(`The second folder ${disk} is not there.`);
+	mkdirSync(second, { recursive: true });
 	const unfinished = join(second, `${name}${UNFINISHED}`);
 	rmSync(unfinished, { force: true });
 	copyFileSync(join(from, name), unfinished, constants.COPYFILE_EXCL);
@@ -40,6 +41,8 @@ export interface BackupAsked {
 	name: string;
 	/** Another folder for a copy of it. */
 	second: string | null;
+	/** The folder on the other disk that has to be there; the second one itself if not given. */
+	disk?: string;
 }
 
 /**
@@ -47,10 +50,10 @@ export interface BackupAsked {
  *
  * @throws Error in words where it could not be made, or not copied to the second folder
  */
-export async function makeBackup({ database, folder, name, second }: BackupAsked): Promise<Counts> {
+export async function makeBackup({ database, folder, name, second, disk }: BackupAsked): Promise<Counts> {
 	mkdirSync(folder, { recursive: true });
 	const counts = await copyChecked(database, join(folder, name));
 	tidy(folder);
-	if (second !== null) await alsoTo(second, folder, name);
+	if (second !== null) await alsoTo(second, disk ?? second, folder, name);
 	return counts;
 }

@@ -3,6 +3,7 @@
 	import { onMount } from 'svelte';
 	import { formatTime } from '$core/units';
 	import { heldInWords, verdictInShort } from '$core/words';
+	import AwakeNote from '$lib/timing/AwakeNote.svelte';
 	import type { FrameRecord } from '$contract/records';
 	import type { ShootState } from '../shoot-state.svelte';
 
@@ -80,6 +81,7 @@
 				{:else if counting.wasAway}
 					<p>The page was away. The time is true; a sound may have been missed.</p>
 				{/if}
+				<AwakeNote />
 			{/if}
 			<div class="buttons">
 				<!-- One and the same button, so that the hand and the focus stay where they are. -->

@@ -1,0 +1,3 @@
+import { deviceHandlers } from '$server/api/door';
+
+export const { GET, fallback } = deviceHandlers;

@@ -1,0 +1,3 @@
+import { oneDeviceHandlers } from '$server/api/door';
+
+export const { DELETE, fallback } = oneDeviceHandlers;

@@ -1,0 +1,3 @@
+import { doorHandlers } from '$server/api/door';
+
+export const { GET, fallback } = doorHandlers;

@@ -1,0 +1,3 @@
+import { pairingHandlers } from '$server/api/door';
+
+export const { POST, fallback } = pairingHandlers;

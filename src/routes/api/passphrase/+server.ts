@@ -1,0 +1,3 @@
+import { passphraseHandlers } from '$server/api/door';
+
+export const { PUT, fallback } = passphraseHandlers;

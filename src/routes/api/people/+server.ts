@@ -1,0 +1,3 @@
+import { peopleHandlers } from '$server/api/people';
+
+export const { GET, POST, fallback } = peopleHandlers;

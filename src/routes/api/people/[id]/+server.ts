@@ -1,0 +1,3 @@
+import { onePersonHandlers } from '$server/api/people';
+
+export const { PUT, DELETE, fallback } = onePersonHandlers;

@@ -1,0 +1,3 @@
+import { invitationHandlers } from '$server/api/people';
+
+export const { POST, fallback } = invitationHandlers;

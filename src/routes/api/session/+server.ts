@@ -1,0 +1,3 @@
+import { sessionHandlers } from '$server/api/door';
+
+export const { POST, DELETE, fallback } = sessionHandlers;

@@ -1,0 +1,3 @@
+import { tokenHandlers } from '$server/api/door';
+
+export const { GET, POST, fallback } = tokenHandlers;

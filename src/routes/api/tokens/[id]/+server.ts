@@ -1,0 +1,3 @@
+import { oneTokenHandlers } from '$server/api/door';
+
+export const { DELETE, fallback } = oneTokenHandlers;

@@ -1,0 +1,3 @@
+import { beginHandlers } from '$server/door/page-handlers';
+
+export const { GET, POST, fallback } = beginHandlers;

@@ -1,0 +1,3 @@
+import { joinHandlers } from '$server/door/page-handlers';
+
+export const { GET, POST, fallback } = joinHandlers;

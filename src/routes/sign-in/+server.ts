@@ -1,0 +1,3 @@
+import { signInHandlers } from '$server/door/page-handlers';
+
+export const { GET, POST, fallback } = signInHandlers;
