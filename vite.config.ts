@@ -17,7 +17,11 @@ export default defineConfig({
 				extends: true,
 				test: {
 					name: 'core',
-					include: ['src/{core,contract,views,replica,server,workers}/**/*.test.ts', 'scripts/**/*.test.ts'],
+					include: [
+						'src/{core,contract,views,replica,server,workers}/**/*.test.ts',
+						'scripts/**/*.test.ts',
+						'tests/*.test.ts'
+					],
 					// Three times as fast as a process for each file: these leave nothing behind that another could find.
 					isolate: false
 				}

@@ -5,5 +5,5 @@
  */
 export async function carriesAll(page) {
 	await page.goto('/settings');
-	await page.getByText('All of it is here').waitFor();
+	await page.getByText('Everything is here').waitFor();
 }

@@ -8,7 +8,7 @@ import { root } from './steps.mjs';
 
 /** What must be noticed of what tests reach at all, parts of a hundred. */
 const ENOUGH = 85;
-/** Folders of which only every so many'th line is changed. */
+/** Folders of which only every so many'th line changed. */
 const SAMPLED = { match: 4 };
 
 const [folder] = process.argv.slice(2);

@@ -107,9 +107,9 @@ const rigged = async (page) => {
 	const on = page.getByRole('region', { name: 'Do' });
 	await on.getByText('On the camera', { exact: true }).click();
 	await on.getByLabel('Aperture', { exact: true }).selectOption({ index: 2 });
-	await on.getByLabel('Its eye stands in').selectOption({ label: 'light 1 darker' });
+	await on.getByLabel('Light on its eye').selectOption({ label: 'light 1 darker' });
 	await on.getByRole('checkbox', { name: /^ND 0.6/ }).check();
-	await on.getByRole('checkbox', { name: 'It stands on a support' }).check();
+	await on.getByRole('checkbox', { name: 'It’s on a tripod or a wall' }).check();
 	await on.getByText('On the camera', { exact: true }).click();
 	await page.evaluate(() => document.activeElement?.blur());
 	await on.evaluate((region) => region.scrollTo(0, 0));

@@ -6,7 +6,7 @@ import { pathToFileURL } from 'node:url';
 import { atOnce } from './serve/at-once.mjs';
 import { doorsOf, refuse, sendTo, waysOf, withHeaders } from './serve/doors.mjs';
 import { serveNetwork } from './serve/lan.mjs';
-import { KEPT_MS } from './serve/network.mjs';
+import { KEPT_MS, listening } from './serve/network.mjs';
 import { optionsFrom } from './serve/options.mjs';
 import { endOnSignal } from './serve/stopping.mjs';
 import { build, doorFile, install, workersFile } from './steps.mjs';
@@ -25,18 +25,6 @@ function moveAside(folder) {
 		renameSync(file, aside);
 		if (ending === '') console.log(`The old database is kept as ${aside}`);
 	}
-}
-
-const explain = (error, { host, port }) =>
-	error.code === 'EADDRINUSE'
-		? new Error(`Port ${port} on ${host} is taken. Try another one: --port ${port + 1}`)
-		: error;
-
-function listen(server, options) {
-	return new Promise((resolve, reject) => {
-		server.once('error', (error) => reject(explain(error, options)));
-		server.listen(options.port, options.host, () => resolve(server.address().port));
-	});
 }
 
 /** What the application is told of how it is served. */
@@ -76,7 +64,7 @@ const inAddress = (host) => (host.includes(':') ? `[${host}]` : host);
 async function serveAlone(answer, options) {
 	const server = createServer(answer);
 	server.keepAliveTimeout = KEPT_MS;
-	const port = await listen(server, options);
+	const port = await listening(server, options.port, options.host);
 	tellEntrance(options, port);
 	console.log(`Just Enough is at http://${inAddress(options.host)}:${port}`);
 	return server;
@@ -105,11 +93,10 @@ export async function serve({ demo, folder }, args = process.argv.slice(2)) {
 		PROTOCOL_HEADER: 'x-just-enough-protocol'
 	});
 	tellEntrance(options, options.port);
-	const doors = await import(pathToFileURL(doorFile));
+	// Opened to nobody else, it needs nothing of what keeps a door.
+	const doors = options.closed ? await import(pathToFileURL(doorFile)) : null;
 	const canBegin = (options.lan || options.people) && options.trustsDesk;
-	const door = options.closed
-		? await doors.doorOf(options.data, options.passphrase, options.people, canBegin)
-		: null;
+	const door = doors && (await doors.doorOf(options.data, options.passphrase, options.people, canBegin));
 	if (options.certificate) options.allowed.push(...doors.namesIn(options.certificate.cert));
 	const answer = await application(options, door);
 	const server = options.lan

@@ -1,8 +1,5 @@
 import type { HandleClientError } from '@sveltejs/kit';
-
-/** Browsers word it in their own way: all of them name the module. */
-const isNotFetched = (error: unknown) =>
-	error instanceof TypeError && /dynamically imported module|importing a module script/i.test(error.message);
+import { isNotFetched } from '$lib/records/not-fetched';
 
 /** What went wrong while a view was put together here; the person gets a sentence. */
 export const handleError: HandleClientError = ({ error, status, message }) => {
@@ -10,8 +7,8 @@ export const handleError: HandleClientError = ({ error, status, message }) => {
 	console.error(error);
 	if (isNotFetched(error)) {
 		return {
-			message: 'This view could not be fetched: the server does not answer. Nothing of yours was changed.'
+			message: 'This view couldn’t be loaded: the server isn’t answering. Your records are unchanged.'
 		};
 	}
-	return { message: 'This view could not be put together. Nothing of yours was changed.' };
+	return { message: 'This view couldn’t be shown. Your records are unchanged.' };
 };

@@ -50,7 +50,7 @@ function forWhom(
 	if (folder === null) return workingForNobody(work);
 	return workingIn(folder, work).catch((error: unknown) => {
 		console.error(error);
-		return problem(503, 'These records cannot be opened now. Whoever runs the server finds out there why.');
+		return problem(503, 'These records can’t be opened right now. The server’s log says why.');
 	});
 }
 
@@ -59,8 +59,7 @@ export const handle: Handle = ({ event, resolve }) => {
 	// Whoever serves looked at it already: where that did not happen, nobody comes in.
 	if (entrance().closed && way === undefined) return problem(401, 'Sign in first. Nothing was changed.');
 	Object.assign(event.locals, { entrant: entrant ?? null, way: way ?? AT_HAND });
-	if (isOfAnother(event, event.locals.entrant))
-		return problem(401, 'Somebody else is signed in here by now.');
+	if (isOfAnother(event, event.locals.entrant)) return problem(401, 'Someone else has signed in here since.');
 	return forWhom(event, () => answered(event, resolve));
 };
 
@@ -81,5 +80,5 @@ function answered(event: RequestEvent, resolve: Resolve): Response | Promise<Res
 /** What went wrong stays on the server; the person gets a sentence. */
 export const handleError: HandleServerError = ({ error, status, message }) => {
 	if (status >= 500) console.error(error);
-	return { message: status >= 500 ? 'Something went wrong here. Nothing of yours was changed.' : message };
+	return { message: status >= 500 ? 'Something went wrong here. Your records are unchanged.' : message };
 };

@@ -53,7 +53,7 @@ async function carriedEverything(page) {
 	await carriesAll(page);
 	await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
 	await page.reload();
-	await page.getByText('All of it is here').waitFor();
+	await page.getByText('Everything is here').waitFor();
 }
 
 /** @param {(what: string, value: string, ratio?: string) => void} row */

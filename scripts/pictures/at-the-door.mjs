@@ -17,7 +17,7 @@ export async function atTheDoor(browser, data, size) {
 		await page.goto('/');
 		await page.getByLabel('Passphrase').fill(PASSPHRASE);
 		await page.getByLabel('The same again').fill(PASSPHRASE);
-		await page.getByRole('button', { name: 'Keep it, and come in' }).click();
+		await page.getByRole('button', { name: 'Save and sign in' }).click();
 		await page.getByRole('heading', { name: 'Phones', exact: true }).waitFor();
 		for (const device of ['Phone in the field', 'Tablet in the darkroom']) {
 			const away = await browser.newContext({ baseURL: server.address });
@@ -31,7 +31,7 @@ export async function atTheDoor(browser, data, size) {
 		await settled(page);
 		const codes = await page.screenshot();
 		await page
-			.getByRole('heading', { name: 'Devices that are in' })
+			.getByRole('heading', { name: 'Signed-in devices' })
 			.evaluate((title) => title.scrollIntoView());
 		await settled(page);
 		return [codes, await page.screenshot()].map((picture) => picture.toString('base64'));

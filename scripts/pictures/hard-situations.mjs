@@ -28,7 +28,7 @@ async function lit(sheet) {
 	await sheet.getByLabel('Lamp now at, m').fill('0.9');
 	await sheet.getByLabel('A second lamp like it').check();
 	await sheet.getByLabel('Fill at, m').fill('1.8');
-	await sheet.getByLabel('Before it now').selectOption({ index: 1 });
+	await sheet.getByLabel('In front of it now').selectOption({ index: 1 });
 }
 
 /** The demo's net loft. */

@@ -34,7 +34,7 @@ const running = async (page) => {
 	await page.getByRole('button', { name: /^Ready/ }).click();
 	await page.getByRole('button', { name: 'Begin: Develop' }).click();
 	await page.clock.runFor(63_000);
-	await page.getByText('Develop: move it', { exact: true }).waitFor();
+	await page.getByText('Develop: agitate', { exact: true }).waitFor();
 };
 
 /** A quick card that is answered. */
@@ -54,7 +54,7 @@ const answered = async (page) => {
 const progress = (page) => page.locator('.apexcharts-svg').waitFor();
 const doubts = async (page) => {
 	await progress(page);
-	await page.getByRole('heading', { name: 'Your own doubt' }).evaluate((title) => title.scrollIntoView());
+	await page.getByRole('heading', { name: 'Your own margin' }).evaluate((title) => title.scrollIntoView());
 };
 
 /** The screens; the guess that is told comes after those that count the day's first scene. */

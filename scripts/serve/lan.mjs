@@ -16,7 +16,7 @@ function addressesOf({ hosts, certificate }, { addresses, machine, namesIn }, po
 
 /** Tells who asks by http the way: to the certificate, and to https. Nothing else is had here. */
 function teller(authority, ownAddress, doors) {
-	return async (request, response) => {
+	return (request, response) => {
 		request.resume();
 		withHeaders(response);
 		const host = /^[\w.-]+(:\d+)?$/.exec(request.headers.host ?? '')?.[0];
@@ -29,7 +29,7 @@ function teller(authority, ownAddress, doors) {
 			return response.end(request.method === 'HEAD' ? undefined : authority);
 		}
 		const page = authority
-			? doors.certificatePage(address, await doors.fingerprint(authority))
+			? doors.certificatePage(address, doors.fingerprint(authority))
 			: doors.goOnPage(address);
 		response.writeHead(200, { ...doors.pageHeaders, 'content-type': HTML });
 		response.end(request.method === 'HEAD' ? undefined : page);

@@ -15,6 +15,18 @@ const OWN = ['127.0.0.1', '::1', '::ffff:127.0.0.1'];
 /** Whether a connection was made to this machine's own address, which nobody else reaches. */
 export const isOwn = ({ localAddress = '' }) => OWN.includes(localAddress);
 
+/** Has something listen; its port, or in words why not. */
+export function listening(server, port, host) {
+	return new Promise((resolve, reject) => {
+		const explained = (error) =>
+			error.code === 'EADDRINUSE'
+				? new Error(`Port ${port} on ${host} is taken. Try another one: --port ${port + 1}`)
+				: error;
+		server.once('error', (error) => reject(explained(error)));
+		server.listen(port, host, () => resolve(server.address().port));
+	});
+}
+
 /** Hands a connection on by what it begins with, which stays in it. */
 function sniffed(socket, { secure, plain }) {
 	const silent = setTimeout(() => socket.destroy(), SILENCE_MS);
@@ -51,18 +63,15 @@ export function openToNetwork({ answer, tell, certificate }) {
 		/** Takes a renewed certificate; who is connected stays so. */
 		renew: (renewed) => secure.setSecureContext(renewed),
 		/** Listens at one more address, and says its port. */
-		listen: (port, host) =>
-			new Promise((resolve, reject) => {
-				const front = createFront((socket) => {
-					if (isOwn(socket)) desk.emit('connection', socket);
-					else sniffed(socket, { secure, plain });
-				});
-				front.once('error', reject);
-				front.listen(port, host, () => {
-					fronts.push(front);
-					resolve(front.address().port);
-				});
-			}),
+		listen: async (port, host) => {
+			const front = createFront((socket) => {
+				if (isOwn(socket)) desk.emit('connection', socket);
+				else sniffed(socket, { secure, plain });
+			});
+			const given = await listening(front, port, host);
+			fronts.push(front);
+			return given;
+		},
 		close: (done) =>
 			void Promise.all(fronts.map((front) => new Promise((end) => front.close(end)))).then(done),
 		closeIdleConnections: () => servers.forEach((server) => server.closeIdleConnections()),

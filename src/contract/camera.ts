@@ -216,7 +216,7 @@ export const cameraSchema = cameraFields
 	.test(eyeNeedsRange('aperture', 'aperture'))
 	.test(
 		'settings',
-		`can be set in more than ${MOST_SETTINGS} ways: leave some out`,
+		`has more than ${MOST_SETTINGS} combinations of settings: remove some`,
 		(value) => !(waysToSet(value) > MOST_SETTINGS)
 	);
 

@@ -20,7 +20,7 @@ export const tokenSchema = object({
 	access: string().oneOf(accesses).required()
 });
 
-/** Another passphrase in the place of the one that is known. */
+/** Change the passphrase in the place of the one that is known. */
 export const passphraseSchema = object({ old: passphrase(), new: passphrase() });
 
 /** A device that is in, or a token. */

@@ -63,7 +63,7 @@ const NOT_IN_TEXT = /[^\P{Cc}\t\n\r]|\p{Cs}/u;
 const without = (what: RegExp) =>
 	string().test(
 		'plain',
-		'has a character that cannot be shown',
+		'has a character that can’t be shown',
 		(value) => value == null || !what.test(value)
 	);
 
@@ -90,7 +90,7 @@ function isInCalendar(value: string): boolean {
 export const instant = () =>
 	string().test(
 		'instant',
-		'must be a date and time with its offset, such as 2026-05-02T10:30:00+01:00',
+		'must be a date and time with its UTC offset, such as 2026-05-02T10:30:00+01:00',
 		(value) =>
 			value == null || (ISO_INSTANT.test(value) && isInCalendar(value) && !Number.isNaN(Date.parse(value)))
 	);
@@ -140,7 +140,7 @@ export const marks = (each: () => ReturnType<typeof finite>) =>
 		.max(MOST_VALUES)
 		.test(
 			'distinct',
-			'has the same value twice',
+			'lists the same value twice',
 			(values) => !values || new Set(values).size === values.length
 		);
 

@@ -22,7 +22,7 @@ const latitude = held<Latitude>()(
 		good: rangeOf(() => stops(10)).required(),
 		usable: rangeOf(() => stops(10))
 			.required()
-			.test('around-good', 'must reach at least as far as the good range', (usable, { parent }) => {
+			.test('around-good', 'must be at least as wide as the good range', (usable, { parent }) => {
 				const good = parent.good;
 				if (!isPair(good) || !isPair(usable)) return true;
 				return usable[0] <= good[0] && usable[1] >= good[1];

@@ -20,9 +20,9 @@ export function onCameraInWords(frame: FrameRecord): string[] {
 		...filters.map(({ name }) => name),
 		...(closeUp ? [closeUp.name] : []),
 		...(flash ? [flashInWords(flash)] : []),
-		...(handheld === false ? ['on a support'] : []),
+		...(handheld === false ? ['on a tripod'] : []),
 		...(Math.abs(apart) > SAME
-			? [`eye in other light, ${formatStops(apart)} ${apart < 0 ? 'darker' : 'brighter'}`]
+			? [`eye in light ${formatStops(apart)} ${apart < 0 ? 'darker' : 'brighter'}`]
 			: [])
 	];
 }

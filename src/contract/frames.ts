@@ -268,7 +268,7 @@ const ofReading = (path: string, has: (frame: FrameRecord) => boolean, or: strin
 		return createError({ path: at ? `${at}.${path}` : path, message: or });
 	}
 });
-const NEEDED = 'is needed where the light was read';
+const NEEDED = 'is needed when the light was read';
 
 /** A frame as it is kept. */
 export const frameRecordSchema = held<FrameRecord>()(
@@ -328,6 +328,6 @@ export const frameRecordSchema = held<FrameRecord>()(
 		ofReading(
 			'predicted',
 			({ light, predicted }) => predicted === undefined || (light === null) === (predicted === null),
-			'belongs to a light that was read: null without one'
+			'goes with a light reading: null without one'
 		)
 	);

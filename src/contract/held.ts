@@ -9,7 +9,7 @@ type Same<A, B> = (<G>() => G extends A ? 1 : 2) extends <G>() => G extends B ? 
 
 /** What a schema must be for its type: nothing more, where what it infers is just that. */
 type Held<S extends ISchema<unknown>, T> =
-	Same<Flat<InferType<S>>, Flat<T>> extends true ? unknown : { 'is not what the type says': T };
+	Same<Flat<InferType<S>>, Flat<T>> extends true ? unknown : { 'does not match its type': T };
 
 /**
  * Holds a schema to its type by the compiler: a field that is missing, left over, wider, narrower, optional

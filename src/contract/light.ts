@@ -68,12 +68,12 @@ const shadows = <S extends School, C extends string>(school: S, conditions: read
 		.oneOf([...grounds, 'pale'])
 		.test(
 			'once',
-			'is in this condition already',
+			'is already part of this condition',
 			(value, { parent }) => value === undefined || parent.condition !== 'snow-or-sand'
 		),
 	deepShade: boolean().test(
 		'no-side',
-		'in deep shade the sun does not matter, and the ground neither',
+		'sun and ground make no difference in deep shade',
 		(value, { parent }) => !value || !(parent.backlit || parent.sidelit || parent.ground)
 	),
 	...extras
@@ -89,7 +89,7 @@ export const shadowsSchema = tagged<ShadowsReading>()('school', {
 const toneOfSpot = () =>
 	stops(10).test(
 		'reflected-only',
-		'belongs to a reflected reading',
+		'goes with a reflected reading only',
 		(value, { parent }) => value === undefined || value === 0 || parent.kind === 'reflected'
 	);
 /** What is read off a meter's scale, as EV or as settings. */
@@ -106,7 +106,7 @@ const meterWithLux = held<MeterWith<'lux'>>()(
 	object({
 		method: is('meter'),
 		...extras,
-		kind: string<'incident'>().required().oneOf(['incident'], 'lux are read in the incident way'),
+		kind: string<'incident'>().required().oneOf(['incident'], 'lux can only be an incident reading'),
 		lux: positive(1e9).required()
 	})
 );

@@ -55,11 +55,11 @@ describe('rows of a notebook', () => {
 
 	it('say a number that a roll has twice', () => {
 		const rows = [row({ line: 2, roll: 'A', number: 3 }), row({ line: 3, roll: 'A', number: 3 })];
-		expect([...twice(packsOf(rows))]).toEqual([[3, 'frame 3 is in this roll twice']]);
+		expect([...twice(packsOf(rows))]).toEqual([[3, 'frame 3 appears twice on this roll']]);
 		const wrong = row({ line: 4, problems: ['it has no date'] });
 		expect(withProblems([...rows, wrong]).map(({ problems }) => problems)).toEqual([
 			[],
-			['frame 3 is in this roll twice'],
+			['frame 3 appears twice on this roll'],
 			['it has no date']
 		]);
 	});

@@ -85,7 +85,7 @@ export function twice(packs: readonly Pack[]): Map<number, string> {
 	for (const { rows } of packs) {
 		const seen = new Set<number>();
 		for (const { row, number } of rows) {
-			if (seen.has(number)) found.set(row.line, `frame ${number} is in this roll twice`);
+			if (seen.has(number)) found.set(row.line, `frame ${number} appears twice on this roll`);
 			seen.add(number);
 		}
 	}

@@ -85,7 +85,7 @@ const MOST_SETTINGS_OF_A_DAY = 2400;
 export function checkPlanRequest(body: unknown): Checked<DayQuestion> {
 	const checked = withWishes(check(dayRequestSchema, body));
 	if (!checked.ok || waysToSet(checked.value.camera) <= MOST_SETTINGS_OF_A_DAY) return checked;
-	const message = `can be set in more than ${MOST_SETTINGS_OF_A_DAY} ways, too many for a day: leave some out`;
+	const message = `has more than ${MOST_SETTINGS_OF_A_DAY} combinations of settings, too many for a day: remove some`;
 	return { ok: false, issues: [{ path: 'camera', message }] };
 }
 

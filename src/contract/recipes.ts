@@ -40,7 +40,7 @@ const time = held<TimePoint>()(object({ celsius: between(0, 60).required(), seco
 export const timesSchema = () =>
 	array(time.required())
 		.max(MOST)
-		.test(eachOnce<{ celsius?: unknown }>(({ celsius }) => celsius, 'must have each temperature once'));
+		.test(eachOnce<{ celsius?: unknown }>(({ celsius }) => celsius, 'must list each temperature once'));
 
 export const recipeRecordSchema = held<RecipeRecord>()(
 	object({

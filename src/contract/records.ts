@@ -52,7 +52,7 @@ export interface AboutCamera {
 	notes?: string;
 	/** Flashes of the bag that go with it, by their ids; absent: all do. */
 	flashes?: string[];
-	/** What was learnt from judged frames, and what was known before. */
+	/** What your frames taught from judged frames, and what was known before. */
 	learnt?: Learning;
 	/** What the person knows of it, as far as they said so. */
 	known?: Experience[];

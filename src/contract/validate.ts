@@ -60,7 +60,7 @@ export function check<S extends ISchema<unknown>>(
 	const refused = unknownFields === 'refuse' ? known.unknown : [];
 	const issues = distinct([
 		...known.tooLong,
-		...refused.map((path) => ({ path, message: 'is not a field that is kept' })),
+		...refused.map((path) => ({ path, message: 'is not a known field' })),
 		...problemsWith(schema, known.value)
 	]);
 	return issues.length === 0 ? { ok: true, value: known.value as InferType<S> } : { ok: false, issues };

@@ -6,6 +6,7 @@
 	import DisplaySwitch from '$lib/display/DisplaySwitch.svelte';
 	import { everywhere } from '$lib/keys/everywhere';
 	import { listenTo } from '$lib/keys/keys';
+	import { sheet } from '$lib/keys/sheet.svelte';
 	import { fetchLater, later } from '$lib/parts/later';
 	import Later from '$lib/parts/Later.svelte';
 	import Mark from '$lib/parts/Mark.svelte';
@@ -20,6 +21,7 @@
 	let { data, children } = $props();
 
 	const failedPart = later(() => import('$lib/parts/Failed.svelte'));
+	const keySheet = later(() => import('$lib/keys/KeySheet.svelte'));
 	const filesOfServer = later(() => import('$lib/together/FilesOfServer.svelte'));
 
 	/** Views that show what others change as they do; where something is typed, it is kept from what comes. */
@@ -71,6 +73,7 @@
 	</nav>
 	<DisplaySwitch initial={data.display} />
 </header>
+{#if sheet.asked}<Later part={keySheet} given={{}} />{/if}
 {#if server.away}<Later part={filesOfServer} given={{}} />{/if}
 <Together locale={data.locale} {waits} crowded={page.url.pathname === '/'} />
 {#if update.ready}<p class="away" role="status">

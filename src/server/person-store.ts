@@ -102,7 +102,7 @@ export class PersonStore {
 		const { backUp, failed } = this.#keeper;
 		if (older && !(await backUp()))
 			throw new Error(
-				`Its tables are to be changed, and no backup could be made before: ${failed()!.why} Nothing was changed.`
+				`Its tables have to be changed, and no backup could be made first: ${failed()!.why} Nothing was changed.`
 			);
 		this.open(true);
 		if (restore) this.tables.changes.beginAnew();
@@ -111,9 +111,10 @@ export class PersonStore {
 
 	/** Looks its file through: beside others where that is soon done and there is room, else one after the other. */
 	async #isOlder(): Promise<boolean | null> {
+		const file = this.#file();
+		if (!file?.size) return null;
 		const patiently = () => inOwnThread('isOlder', this.folder);
-		const isSmall = (this.#file()?.size ?? 0) < SOON_LOOKED_THROUGH;
-		if (!isSmall) return patiently();
+		if (file.size >= SOON_LOOKED_THROUGH) return patiently();
 		return inThread('isOlder', this.folder).catch((error: unknown) => {
 			if (isHttpError(error, 503)) return patiently();
 			throw error;

@@ -94,7 +94,7 @@ describe('what the day’s course is made from', () => {
 		const { day, lesson } = courseOf(exercises, '2031-01-01');
 		// Six days of the demo and the one above.
 		expect(day).toBe(8);
-		expect(lesson.title).toBe('All of it');
+		expect(lesson.title).toBe('Everything so far');
 	});
 });
 

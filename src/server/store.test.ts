@@ -44,7 +44,7 @@ describe('whose records are worked on', () => {
 
 	it('is nobody’s for who has not said who they are', () => {
 		const asks: (() => unknown)[] = [store, dataFolder, () => allOrNone(() => 1)];
-		for (const ask of asks) expect(() => workingForNobody(ask)).toThrow('by nobody');
+		for (const ask of asks) expect(() => workingForNobody(ask)).toThrow('nobody was signed in');
 	});
 
 	it('stays theirs for what goes on after the answer', async () => {

@@ -45,7 +45,7 @@ function storeIn(folder: string): PersonStore {
 /** The records that are worked on. */
 function here(): PersonStore {
 	const whose = asked.getStore() ?? storeIn(rootFolder());
-	if (whose === NOBODY) throw new Error('Records were asked for by nobody.');
+	if (whose === NOBODY) throw new Error('Records were asked for, but nobody was signed in.');
 	return whose;
 }
 

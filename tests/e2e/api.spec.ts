@@ -168,7 +168,7 @@ test('bad bodies answer at the field, all at once, and store nothing', async ({ 
 		});
 		expect(answer.status(), `${path} ${JSON.stringify(data).slice(0, 80)}`).toBe(422);
 		const { message, issues } = await answer.json();
-		expect(message).toMatch(/mending/);
+		expect(message).toMatch(/fixing/);
 		const found: string[] = issues.map((issue: { path: string }) => issue.path);
 		for (const wanted of paths)
 			expect(

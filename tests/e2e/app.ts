@@ -15,6 +15,7 @@ import { serveApart } from '../../scripts/serve-apart.mjs';
 import type { Camera } from '../../src/core/camera';
 import type { Film } from '../../src/core/film';
 import { fixedCamera, filmOf } from '../fixtures/bag';
+import { wronglySpoken } from './spoken';
 
 /** The running application of one test, with its own database. */
 export interface App {
@@ -142,10 +143,11 @@ export async function findings(page: Page, rules?: string[]): Promise<string[]> 
 	}, rules);
 }
 
-/** Axe finds nothing on the page as it stands. */
+/** Axe finds nothing on the page as it stands, and it speaks as people do. */
 export async function findsNothing(page: Page, where = page.url()): Promise<void> {
 	await ready(page);
 	expect(await findings(page), where).toEqual([]);
+	expect(await wronglySpoken(page), where).toEqual([]);
 }
 
 /** Axe finds nothing, and every display's colours can be read. */

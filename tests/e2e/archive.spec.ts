@@ -29,7 +29,7 @@ test('everything goes out as one file that other programs read, and comes back o
 
 	await open(page, '/settings');
 	const coming = page.waitForEvent('download');
-	await page.getByRole('link', { name: 'Take everything out' }).click();
+	await page.getByRole('link', { name: 'Export everything' }).click();
 	const zip = info.outputPath('all.zip');
 	await (await coming).saveAs(zip);
 	expect(execFileSync('unzip', ['-t', zip], { encoding: 'utf8' })).toContain('No errors detected');
@@ -55,21 +55,21 @@ with open(sys.argv[1], newline='', encoding='utf-8') as f: print(json.dumps(list
 	// Another machine: nothing is there yet.
 	await app.restart(['--fresh']);
 	await open(page, '/settings');
-	await page.getByLabel('Bring an archive in').setInputFiles(zip);
+	await page.getByLabel('Import an archive').setInputFiles(zip);
 	await expect(page.getByRole('row', { name: /^Frames 1/ })).toBeVisible();
 	await expect(page.getByRole('row', { name: /^Pictures 1/ })).toBeVisible();
 	await findsNothingInAnyDisplay(page);
 	await page.setViewportSize(PHONE);
 	await fits(page);
 	expect((await (await request.get('/api/frames')).json()).total).toBe(0);
-	await page.getByRole('button', { name: 'Take what is new' }).click();
-	await expect(page.getByText('Taken: 5 new.')).toBeVisible();
+	await page.getByRole('button', { name: 'Import what’s new' }).click();
+	await expect(page.getByText('Imported: 5 new.')).toBeVisible();
 	const there = await (await request.get(`/api/frames/${id}`)).json();
 	expect(there).toMatchObject({ note: 'The quay, "far"', takenAt: frame.takenAt, version: 1 });
 	const { items } = await (await request.get(`/api/pictures?frame=${id}`)).json();
 	expect((await (await request.get(`/api/pictures/${items[0].id}`)).body()).equals(picture)).toBe(true);
-	await page.getByLabel('Bring an archive in').setInputFiles(zip);
-	await expect(page.getByText('All of it is here already.')).toBeVisible();
+	await page.getByLabel('Import an archive').setInputFiles(zip);
+	await expect(page.getByText('All of it is already here.')).toBeVisible();
 	await open(page, '/frames/all?q=写');
 	await expect(page.getByRole('cell', { name: /The quay, "far"/ })).toBeVisible();
 });
@@ -105,8 +105,8 @@ test('a script brings an archive in at once, and nothing happens to one who leav
 test('what is no archive is refused with a word, and nothing changes', async ({ page, request }) => {
 	await open(page, '/settings');
 	const file = { name: 'a.zip', mimeType: 'application/zip', buffer: Buffer.from('a text') };
-	await page.getByLabel('Bring an archive in').setInputFiles(file);
-	await expect(page.getByText('This is no zip that can be read')).toBeVisible();
+	await page.getByLabel('Import an archive').setInputFiles(file);
+	await expect(page.getByText('This zip can’t be read')).toBeVisible();
 	expect((await request.post('/api/import')).status()).toBe(400);
 	const unknown = '5f0e4b1c-0d5a-4a77-9f3e-2b1c9d8e7f60';
 	expect((await request.post(`/api/import/${unknown}`)).status()).toBe(404);

@@ -37,17 +37,17 @@ for (const [where, viewport] of sizes) {
 			const filter = answer(page).getByRole('button', { name: /^ND 2/ });
 			await filter.click();
 			await expect(answer(page).getByRole('heading', { name: 'Just enough' })).toBeVisible();
-			await expect(page.getByText('Shown, not kept.')).toBeVisible();
+			await expect(page.getByText('Just a preview.')).toBeVisible();
 			await picture(page, info, 'remedy');
 			await page.keyboard.press('Escape');
 			await expect(answer(page).getByRole('heading', { name: 'Usable' })).toBeVisible();
 			await filter.click();
 			await page.getByRole('button', { name: 'Keep it' }).click();
-			await expect(answer(page)).toContainText('in its middle');
+			await expect(answer(page)).toContainText('in the middle');
 			await answer(page).getByRole('button', { name: 'Undo' }).click();
 			await expect(answer(page)).toContainText('1½ toward darken');
 			await answer(page).getByText('On the camera', { exact: true }).click();
-			await answer(page).getByLabel('ND 2, takes 2').check();
+			await answer(page).getByLabel('ND 2, costs 2').check();
 			await expect(answer(page).getByRole('heading', { name: 'Just enough' })).toBeVisible();
 
 			await page.getByRole('button', { name: /Took frame 1/ }).click();
@@ -59,13 +59,13 @@ for (const [where, viewport] of sizes) {
 	});
 }
 
-test('at its fastest an eye says what it wants and that the wheel cannot help', async ({ page }, info) => {
+test('at its fastest an eye says what it wants and that the wheel can’t help', async ({ page }, info) => {
 	await wedge(page);
 	for (let third = 0; third < 12; third++) await page.keyboard.press('ArrowRight');
 	// Source: hand arithmetic for EV 15: 4.19 stops too much at 1/180 s.
 	await expect(answer(page).getByRole('heading', { name: 'Too light by 4⅓' })).toBeVisible();
 	await expect(answer(page)).toContainText('stops at 1/180 s');
-	await expect(answer(page)).toContainText('the wheel cannot help');
+	await expect(answer(page)).toContainText('the wheel can’t help');
 	await picture(page, info, 'clamped');
 });
 
@@ -81,7 +81,7 @@ test('the wheel is fixed by hand, and a wanted time that is not to be had is sai
 	).toBeVisible();
 	await answer(page).getByText('Time, movement, distance', { exact: true }).click();
 	await answer(page).getByLabel('Time').selectOption({ label: '4 to 10 s, for light trails' });
-	await expect(answer(page)).toContainText('It does not reach the time you want');
+	await expect(answer(page)).toContainText('It can’t reach the time you want');
 	await answer(page).getByLabel('Its distance, m').fill('far');
 	await expect(answer(page).getByLabel('Its distance, m')).toHaveAttribute('aria-invalid', 'true');
 });
@@ -95,10 +95,10 @@ test('an eye in other light than its subject is told so', async ({ page }) => {
 	await open(page, '/');
 	await expect(answer(page).getByRole('heading', { name: 'Just enough' })).toBeVisible();
 	await answer(page).getByText('On the camera', { exact: true }).click();
-	await answer(page).getByLabel('Its eye stands in').selectOption({ label: 'light 3 darker' });
+	await answer(page).getByLabel('Light on its eye').selectOption({ label: 'light 3 darker' });
 	// Three stops too much, of which the wheel takes one and a half: that may still come out, in such doubt.
 	await expect(answer(page).getByRole('heading', { name: 'Just too light' })).toBeVisible();
-	await expect(answer(page)).toContainText('1½ stops more light than this film asks for');
+	await expect(answer(page)).toContainText('1½ stops over, just past what this film takes');
 });
 
 test('a camera with an eye is entered by its kind, and its form asks for what it has', async ({ page }) => {
@@ -106,7 +106,7 @@ test('a camera with an eye is entered by its kind, and its form asks for what it
 	await page.getByLabel('Start from a kind').selectOption({ label: 'Folding instant' });
 	await page.getByLabel('Your name for it').fill('Causeway');
 	await expect(page.getByLabel('Who sets the exposure')).toHaveValue('time');
-	await page.getByLabel('Film speeds it can be told').fill('160, 640');
+	await page.getByLabel('Film speeds on its dial').fill('160, 640');
 	await page.getByLabel('Wheel darkens by, stops').fill('1');
 	await page.getByLabel('Shutter', { exact: true }).selectOption({ label: 'one speed' });
 	await page.getByRole('button', { name: 'Save and load a film' }).click();
@@ -127,10 +127,10 @@ test('gear goes into the bag by stops, density or factor, and out again with und
 	await open(page, '/bag');
 	await page.getByText('Add one', { exact: true }).click();
 	await page.getByLabel('Its name').fill('Grey 4');
-	await page.getByLabel('Light it takes').fill('4×');
+	await page.getByLabel('Light it costs').fill('4×');
 	await page.getByRole('button', { name: 'Put it in the bag' }).click();
 	await expect(page.getByText('Grey 4 is in the bag.')).toBeVisible();
-	await expect(page.getByText('takes 2 stops')).toBeVisible();
+	await expect(page.getByText('costs 2 stops')).toBeVisible();
 	await page.getByRole('button', { name: 'Take out Grey 4' }).click();
 	await page.getByRole('button', { name: 'Undo' }).click();
 	await expect(page.getByText('Grey 4 is back.')).toBeVisible();
@@ -154,7 +154,7 @@ test('the flash is looked at, kept and logged, and a filter is a lane of its own
 		.getByRole('button', { name: /^flash/ })
 		.first()
 		.click();
-	await expect(answer(page)).toContainText('What the flash does not reach gets');
+	await expect(answer(page)).toContainText('The background gets');
 	await page.getByRole('button', { name: 'Keep it' }).click();
 	await expect(answer(page).getByRole('heading', { name: 'Just enough' })).toBeVisible();
 	await answer(page).getByText('On the camera', { exact: true }).click();

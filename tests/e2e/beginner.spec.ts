@@ -30,7 +30,7 @@ test('two facts and a shadow are enough for a first verdict', async ({ page, app
 
 test('an empty bag and empty frames teach the next step', async ({ page }) => {
 	await open(page, '/frames');
-	await expect(page.getByText('No film has been loaded yet')).toBeVisible();
+	await expect(page.getByText('No film loaded yet')).toBeVisible();
 	await page.getByRole('link', { name: 'Load a film' }).click();
 	await expect(page.getByText('There is no camera yet')).toBeVisible();
 });

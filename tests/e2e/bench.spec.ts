@@ -33,20 +33,18 @@ for (const [where, viewport] of sizes) {
 			await readLight(page.request, { ev: 13.5, sd: 0.5 });
 			await open(page, '/');
 			const answer = page.getByRole('region', { name: 'Do' });
-			await expect(answer).toContainText('The light this film asks for.');
+			await expect(answer).toContainText('Exactly the light this film asks for.');
 
 			await fromMenu(page, 'Quay Box', 'Bench');
-			await page.getByRole('button', { name: 'Keep it and use it for Quay Box' }).first().click();
+			await page.getByRole('button', { name: 'Save for Quay Box' }).first().click();
 			await expect(page.getByText('is needed')).toBeVisible();
 			await page.getByLabel('Opening, mm across').fill('3.5');
 			// Source: the definition of the f-number: 35 mm by 3.5 mm is f/10, give or take 0.41 stop.
 			await expect(
-				page.getByText('f/10, give or take ⅓ stop; marked f/11: ⅓ larger, so lighter than it says.')
+				page.getByText('f/10, give or take ⅓ stop; marked f/11: ⅓ larger, so lighter than marked.')
 			).toBeVisible();
-			await page.getByRole('button', { name: 'Keep it and use it for Quay Box' }).first().click();
-			await expect(
-				page.getByText('Saved. Quay Box counts with f/10 from now on; before, it was f/11.')
-			).toBeVisible();
+			await page.getByRole('button', { name: 'Save for Quay Box' }).first().click();
+			await expect(page.getByText('Saved. Quay Box now uses f/10 instead of f/11.')).toBeVisible();
 
 			const samples = standInShutter({
 				kind: 'light',
@@ -60,15 +58,15 @@ for (const [where, viewport] of sizes) {
 			await page.getByLabel(/Choose a recording|Reading/).setInputFiles(wav);
 			await expect(page.getByRole('list', { name: 'Firings' }).getByRole('button')).toHaveCount(3);
 			// Twice as long as 1/100 s is a stop.
-			await expect(page.getByText(/marked 1\/100 s: 1 stop longer, so lighter, than it says/)).toBeVisible();
+			await expect(page.getByText(/marked 1\/100 s: 1 stop longer, so lighter, than marked/)).toBeVisible();
 			await picture(page, info, 'bench');
 			// A mark moved by hand makes this firing longer.
 			const before = await page.getByRole('button', { name: /^1: / }).textContent();
 			await page.getByLabel('It closes').focus();
 			for (let step = 0; step < 20; step++) await page.keyboard.press('ArrowRight');
 			await expect(page.getByRole('button', { name: /^1: / })).not.toHaveText(before!);
-			await page.getByRole('button', { name: 'Keep it and use it for Quay Box' }).last().click();
-			await expect(page.getByText(/^Saved\. Quay Box counts with 1\/(49|50)/)).toBeVisible();
+			await page.getByRole('button', { name: 'Save for Quay Box' }).last().click();
+			await expect(page.getByText(/^Saved\. Quay Box now uses 1\/(49|50)/)).toBeVisible();
 
 			await app.restart();
 			await fromMenu(page, 'Quay Box', 'Bench');
@@ -76,7 +74,7 @@ for (const [where, viewport] of sizes) {
 			await expect(page.getByRole('row', { name: /light sensor, 3 firings/ })).toContainText('1/100 s');
 			await open(page, '/');
 			// f/10 at 1/50 s is a stop and a third more than f/11 at 1/100 s.
-			await expect(answer).toContainText('1⅓ stops more light than this film asks for');
+			await expect(answer).toContainText('1⅓ stops over, which this film likes');
 		});
 	});
 }
@@ -94,7 +92,7 @@ test('a trial of an eye teaches its habit, which is kept and answers from then o
 	await readLight(request, { ev: 10, sd: 0.5 });
 	await open(page, '/');
 	const answer = page.getByRole('region', { name: 'Do' });
-	await expect(answer).toContainText('in its middle');
+	await expect(answer).toContainText('in the middle');
 	await fromMenu(page, 'Wedge', 'Bench');
 	const frames = page.getByRole('region', { name: 'Eye and wheel' }).getByRole('listitem');
 	await expect(frames).toHaveCount(4);
@@ -108,9 +106,9 @@ test('a trial of an eye teaches its habit, which is kept and answers from then o
 	).toBeVisible();
 	await page
 		.getByRole('region', { name: 'Eye and wheel' })
-		.getByRole('button', { name: /^Keep it/ })
+		.getByRole('button', { name: /^Save for/ })
 		.click();
-	await expect(page.getByText('Wedge counts with ⅓ stop less than its eye says from now on')).toBeVisible();
+	await expect(page.getByText('Wedge now uses ⅓ stop less than its eye says')).toBeVisible();
 	await app.restart();
 	await open(page, '/');
 	// A third of a stop too dark is made up by the wheel's half.
@@ -131,7 +129,7 @@ test('files that are no recordings get a word, and a hostile header answers 422'
 		mimeType: 'audio/wav',
 		buffer: Buffer.from('no sound at all')
 	});
-	await expect(page.getByText('This is no WAV file.')).toBeVisible();
+	await expect(page.getByText('This isn’t a WAV file.')).toBeVisible();
 	await file.setInputFiles({
 		name: 'silence.wav',
 		mimeType: 'audio/wav',
@@ -145,7 +143,7 @@ test('files that are no recordings get a word, and a hostile header answers 422'
 		headers: { 'content-type': 'audio/wav' }
 	});
 	expect(answer.status()).toBe(422);
-	expect((await answer.json()).issues[0].message).toContain('cannot be');
+	expect((await answer.json()).issues[0].message).toContain('is not a sample rate');
 });
 
 test('the API measures a recording and an opening', async ({ request }) => {
@@ -206,10 +204,10 @@ test('the stand-in tester makes recordings that say they are simulated', async (
 	await loadCamera(page.request, { camera: quayBox, film });
 	await fromMenu(page, 'Quay Box', 'Bench');
 	await page.getByText('No tester at hand: try a stand-in').click();
-	await expect(page.getByText('A simulation, to learn and to try with')).toBeVisible();
+	await expect(page.getByText('A simulation, to learn and try things with')).toBeVisible();
 	await page.getByLabel('With', { exact: true }).selectOption({ label: 'blades that bounce' });
 	await page.getByRole('button', { name: 'Fire it three times' }).click();
-	await expect(page.getByText('is one of them double')).toBeVisible();
+	await expect(page.getByText('Was one a double')).toBeVisible();
 	const [download] = await Promise.all([
 		page.waitForEvent('download'),
 		page.getByRole('link', { name: 'Save the recording' }).click()
@@ -291,13 +289,13 @@ test('cameras and films are found, put in order, duplicated, deleted and brought
 	await expect(page.getByText('Spare Box, copy is deleted.')).toBeVisible();
 	await page.getByLabel('More for Spare Box').click();
 	await page.getByRole('button', { name: 'Delete Spare Box' }).click();
-	await expect(page.getByText('No camera is called like that.')).toBeVisible();
+	await expect(page.getByText('No camera has that name.')).toBeVisible();
 	await page.getByRole('button', { name: 'Undo' }).click();
 	await expect(page.getByRole('link', { name: 'Spare Box' })).toBeVisible();
 	await page.getByLabel('Search').fill('');
 	await page.getByLabel('More for Quay Box').click();
 	await page.getByRole('button', { name: 'Delete Quay Box' }).click();
-	await expect(page.getByText('that refers to it, so it stays')).toBeVisible();
+	await expect(page.getByText('so it can’t be deleted')).toBeVisible();
 	await page.getByRole('button', { name: 'Archive it' }).click();
 	await expect(page.getByText('Quay Box is archived.')).toBeVisible();
 	await page.getByLabel('Order').selectOption({ label: 'films by speed' });

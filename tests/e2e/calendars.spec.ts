@@ -22,9 +22,7 @@ test('a window of a day, and all outings to subscribe to', async ({ page, reques
 	expect(event.endDate.compare(event.startDate)).toBeGreaterThan(0);
 
 	await open(page, '/plan/outings');
-	const feed = await page
-		.getByRole('link', { name: 'All as a calendar to subscribe to' })
-		.getAttribute('href');
+	const feed = await page.getByRole('link', { name: 'Subscribe to all as a calendar' }).getAttribute('href');
 	const events = eventsOf(await (await request.get(feed!)).text());
 	const [outing] = (await (await request.get('/api/outings')).json()).items;
 	expect(events).toHaveLength(outing.scenes.length);

@@ -6,10 +6,10 @@ import { expect, open } from './app';
 /** Waits until the program and all records are on this device. */
 export async function carriesAll(page: Page, address = ''): Promise<void> {
 	await open(page, `${address}/settings`);
-	await expect(page.getByText('All of it is here')).toBeVisible();
+	await expect(page.getByText('Everything is here')).toBeVisible();
 	await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
 	await page.reload();
-	await expect(page.getByText('All of it is here')).toBeVisible();
+	await expect(page.getByText('Everything is here')).toBeVisible();
 	expect(await page.evaluate(() => navigator.serviceWorker.controller !== null)).toBe(true);
 }
 

@@ -31,15 +31,15 @@ for (const [where, viewport] of sizes) {
 			await expect(count).toBeVisible();
 
 			await page.reload();
-			await expect(count.getByText('This page was opened again.')).toBeVisible();
+			await expect(count.getByText('This page was reopened.')).toBeVisible();
 			await expect(count.getByText('Open', { exact: true })).toBeVisible();
 			await count.getByRole('button', { name: 'Sound on' }).click();
-			await expect(count.getByText('This page was opened again.')).toBeHidden();
+			await expect(count.getByText('This page was reopened.')).toBeHidden();
 			await page.clock.runFor(180_000);
 			await expect(count.getByText('Close now')).toBeVisible();
 			await count.getByRole('button', { name: 'I closed it' }).press('Space');
-			await expect(count.getByText(/^Held \d+ s of \d+ s: .* longer\.$/)).toBeVisible();
-			await expect(count.getByText(/^So it should be /)).toBeVisible();
+			await expect(count.getByText(/^Open \d+ s instead of \d+ s: .* over\.$/)).toBeVisible();
+			await expect(count.getByText(/^That makes it /)).toBeVisible();
 			await expect(count.getByRole('button', { name: 'Log frame 1' })).toBeFocused();
 			await page.keyboard.press('Enter');
 			await expect(page.getByText('Frame 1 of Quay Box saved')).toBeVisible();
@@ -70,9 +70,9 @@ test('an eye’s own long time is timed by a touch when it closes', async ({ pag
 	await expect(count.getByText('Open: touch when it closes')).toBeVisible();
 	await page.clock.runFor(2500);
 	await count.getByRole('button', { name: 'It closed' }).click();
-	await expect(count.getByText(/^Held [2-9]\.\d s of /)).toBeVisible();
+	await expect(count.getByText(/^Open [2-9]\.\d s( instead of|, as planned)/)).toBeVisible();
 	await count.getByRole('button', { name: 'Count again' }).click();
-	await count.getByRole('button', { name: 'Leave it, log nothing' }).click();
+	await count.getByRole('button', { name: 'Cancel, log nothing' }).click();
 	await expect(count).toBeHidden();
 	expect((await (await request.get('/api/frames')).json()).total).toBe(0);
 });

@@ -7,7 +7,7 @@ import { openWay } from './shoot-page';
 async function enterCamera(page: Page) {
 	await open(page, '/bag');
 	await page.getByRole('link', { name: 'Add a camera' }).click();
-	await page.getByLabel('Start from a kind').selectOption({ label: 'Folding, all by hand' });
+	await page.getByLabel('Start from a kind').selectOption({ label: 'Folding, fully manual' });
 	await page.getByLabel('Your name for it').fill('Quay Folder');
 	await page.getByLabel('f-numbers').fill('5.6, 11, 22');
 	await page.getByLabel('Shutter', { exact: true }).selectOption({ label: 'several speeds' });
@@ -46,10 +46,10 @@ for (const [where, viewport] of sizes) {
 
 			// f/11 at 1/100 on ISO 100 is right at EV 13.56; soft shadows are EV 13.64: no third away.
 			await expect(answer.getByRole('heading', { name: 'Just enough' })).toBeVisible();
-			await expect(answer).toContainText('The light this film asks for.');
+			await expect(answer).toContainText('Exactly the light this film asks for.');
 			await expect(answer).toContainText('f/11');
 			await expect(answer).toContainText('1/100 s');
-			await expect(answer).toContainText('by hand');
+			await expect(answer).toContainText('hand-held');
 			await expect(answer).toContainText('frame 1 of 8');
 			await picture(page, info, 'verdict');
 

@@ -40,7 +40,7 @@ for (const [where, viewport] of sizes) {
 			await page.getByLabel('Its temperature, °C').fill('20');
 			await expect(page.getByRole('status')).toHaveText('9:48, give or take 0:30');
 			await page.getByLabel('Its temperature, °C').fill('30');
-			await expect(page.getByRole('status')).toContainText('does not reach');
+			await expect(page.getByRole('status')).toContainText('doesn’t reach');
 			await page.getByLabel('Its temperature, °C').fill('20');
 			await page.getByLabel('What is in the tank').selectOption({ label: 'Samphire 125 of Quay Box' });
 			await expect(page.getByText('Read the maker’s safety sheet first')).toBeVisible();
@@ -49,19 +49,19 @@ for (const [where, viewport] of sizes) {
 
 			// A shortened development.
 			const run = page.getByRole('article', { name: /^Staining/ });
-			await expect(run.getByLabel('It takes')).toHaveValue('9:48');
-			await run.getByLabel('It takes').fill('1:40');
+			await expect(run.getByLabel('Time', { exact: true })).toHaveValue('9:48');
+			await run.getByLabel('Time', { exact: true }).fill('1:40');
 			await run.getByRole('button', { name: 'Begin: Develop' }).press('Space');
-			await expect(run.getByRole('status')).toHaveText('Develop: move it gently');
+			await expect(run.getByRole('status')).toHaveText('Develop: agitate gently');
 			await page.clock.runFor(50_000);
 			await expect(run.getByRole('status')).toHaveText('Develop: let it stand');
 			await page.reload();
-			await expect(run.getByText('This page was opened again.')).toBeVisible();
+			await expect(run.getByText('This page was reopened.')).toBeVisible();
 			await run.getByRole('button', { name: 'Sound on' }).click();
-			await expect(run.getByText('This page was opened again.')).toBeHidden();
+			await expect(run.getByText('This page was reopened.')).toBeHidden();
 			await isClean(page);
 			// Source: warmer by two degrees it is √(8 / 12) of the time for what is left.
-			await run.getByLabel('The bath is at, °C').fill('22');
+			await run.getByLabel('Bath temperature, °C').fill('22');
 			await run.getByRole('button', { name: 'Follow it' }).click();
 			await page.clock.runFor(60_000);
 			await expect(run.getByRole('status')).toHaveText('Develop: pour out');
@@ -72,7 +72,7 @@ for (const [where, viewport] of sizes) {
 			for (const bath of ['Fix', 'Wash', 'Dry'])
 				await run.getByRole('button', { name: `Without ${bath}` }).click();
 			await run.getByRole('button', { name: 'Save the log with its film' }).click();
-			await expect(page.getByText('The log of Samphire 125 of Quay Box is saved with it.')).toBeVisible();
+			await expect(page.getByText('The log is saved with Samphire 125 of Quay Box.')).toBeVisible();
 
 			const load = await (await request.get(`/api/loads/${loadId}`)).json();
 			expect(load.developed).toMatchObject({ recipe: 'Staining, in three parts', celsius: [20, 22] });

@@ -5,6 +5,7 @@ import { readFileSync, rmSync } from 'node:fs';
 import { request as askSafely } from 'node:https';
 import { hostname } from 'node:os';
 import sharp from 'sharp';
+import { serveApart } from '../../scripts/serve-apart.mjs';
 import { certificatesFor } from '../../src/server/door/authority';
 import { expect, fits, NETWORK, open, PASSPHRASE, test } from './app';
 import { ask, isReadable, portOf } from './at-the-door';
@@ -42,12 +43,12 @@ test.describe('the first start for the network', () => {
 		const choose = async (passphrase: string, again = passphrase) => {
 			await desk.getByLabel('Passphrase').fill(passphrase);
 			await desk.getByLabel('The same again').fill(again);
-			await desk.getByRole('button', { name: 'Keep it, and come in' }).click();
+			await desk.getByRole('button', { name: 'Save and sign in' }).click();
 		};
 		await choose(PASSPHRASE, 'something else, typed');
-		await expect(desk.getByRole('alert')).toHaveText('The two are not the same. Type both again.');
+		await expect(desk.getByRole('alert')).toHaveText('The two don’t match. Type both again.');
 		await choose('password1234');
-		await expect(desk.getByRole('alert')).toContainText('That is guessed soon');
+		await expect(desk.getByRole('alert')).toContainText('That’s too easy to guess');
 		await choose(PASSPHRASE);
 		await expect(desk.getByRole('heading', { name: 'Phones', exact: true })).toBeVisible();
 
@@ -64,18 +65,18 @@ test.describe('the first start for the network', () => {
 			await isReadable(page);
 			await fits(page);
 			const digits = (await page.locator('.digits').textContent())!;
-			await desk.getByText('Is it the right one?').click();
+			await desk.getByText('Is it the good one?').click();
 			await expect(desk.getByText(digits)).toBeVisible();
 			expect((await fetch(`${way}/api/cameras`)).headers.get('content-type')).toContain('text/html');
 
 			// The second scan.
 			await desk.getByRole('button', { name: 'Show the code' }).click();
 			await expect(desk.getByText(/^[45]:\d\d left/)).toBeVisible();
-			const code = await scanned(desk, 'Code that lets one phone in');
+			const code = await scanned(desk, 'Code that pairs one phone');
 			await page.goto(onPhone(code, phone));
 			await isReadable(page);
 			await page.getByLabel('This device’s name').fill('Field phone');
-			await page.getByRole('button', { name: 'Come in' }).click();
+			await page.getByRole('button', { name: 'Pair it' }).click();
 			await expect(page.getByRole('button', { name: /^Took frame/ })).toBeVisible();
 			await expect(desk.getByText('Field phone is in.')).toBeVisible();
 			const [cookie] = (await context.cookies()).filter(({ name }) => name.includes('just-enough'));
@@ -94,7 +95,7 @@ test.describe('the first start for the network', () => {
 			// Another phone with the same code.
 			const other = await (await second.on()).newPage();
 			await other.goto(onPhone(code, second));
-			await expect(other.getByRole('alert')).toContainText('This code was used before');
+			await expect(other.getByRole('alert')).toContainText('This code has been used');
 			await other.goto(second.address);
 			await expect(other.getByRole('heading', { name: 'Sign in' })).toBeVisible();
 			await other.getByLabel('Passphrase').fill(PASSPHRASE);
@@ -104,7 +105,7 @@ test.describe('the first start for the network', () => {
 
 			// One is signed out from the desk: it gets nothing more, and says so.
 			await open(other, `${second.address}/settings`);
-			await expect(other.getByText('All of it is here')).toBeVisible();
+			await expect(other.getByText('Everything is here')).toBeVisible();
 			await desk.reload();
 			await desk.getByRole('button', { name: 'Sign out Studio phone' }).click();
 			await expect(desk.getByRole('list', { name: 'Devices' })).not.toContainText('Studio phone');
@@ -175,16 +176,28 @@ test('a certificate of one’s own is served, and http tells the way to it', asy
 	expect(told).toContain(`https://home.example:${portOf(app)}`);
 });
 
-test('it does not start where nobody could come in, or anybody soon', async ({ app }) => {
-	await app.stop();
-	await expect(app.restart(['--behind-proxy'])).rejects.toThrow(/--passphrase-file/);
-	await expect(app.restart(['--allow-host', 'home.example'])).rejects.toThrow(/--passphrase-file/);
+test('it does not start where nobody could come in, or anybody soon, or where something else is', async ({
+	app
+}) => {
+	const data = app.path('other');
 	app.put('short.txt', 'password1234\n');
-	await expect(
-		app.restart(['--lan', '--host', NETWORK, '--passphrase-file', app.path('short.txt')])
-	).rejects.toThrow(/is not taken[.] That is guessed soon/);
-	await expect(app.restart(['--lan', '--cert', app.path('none.crt')])).rejects.toThrow(/--cert and --key/);
-	await app.restart();
+	app.put('passphrase.txt', PASSPHRASE);
+	const lan = ['--lan', '--host', NETWORK];
+	const starts: [string[], RegExp][] = [
+		[['--behind-proxy'], /--passphrase-file/],
+		[['--allow-host', 'home.example'], /--passphrase-file/],
+		[[...lan, '--passphrase-file', app.path('short.txt')], /was refused[.] That’s too easy to guess/],
+		[['--lan', '--cert', app.path('none.crt')], /--cert and --key/],
+		[
+			[...lan, '--passphrase-file', app.path('passphrase.txt'), '--port', portOf(app)],
+			new RegExp(`Port ${portOf(app)} on 127.0.0.1 is taken`)
+		]
+	];
+	await Promise.all(
+		starts.map(([args, why], n) =>
+			expect(serveApart({ data: `${data}-${n}`, args }), args.join(' ')).rejects.toThrow(why)
+		)
+	);
 });
 
 test('behind a proxy this machine is a stranger, too, and what the proxy says of https and of who asks is believed', async ({

@@ -16,7 +16,7 @@ test('by a word, its own number and its day, from any view by one key', async ({
 	});
 
 	await open(page, `/bag/load/${loadId}`);
-	await page.getByLabel('Your own number of its first frame').fill('80');
+	await page.getByLabel('Your own number for its first frame').fill('80');
 	await page.getByRole('button', { name: 'Save the load' }).click();
 	await page.waitForURL('/');
 	await open(page, `/frames?load=${loadId}`);
@@ -55,7 +55,7 @@ test('by a word, its own number and its day, from any view by one key', async ({
 	await own.click();
 	await page.getByLabel('Given away to').fill('the ferryman');
 	await page.getByRole('button', { name: 'Save' }).click();
-	await expect(page.getByText('Frame 1 is changed.')).toBeVisible();
+	await expect(page.getByText('Frame 1 changed.')).toBeVisible();
 	await open(page, '/frames/all?q=ferryman');
 	await expect(page.getByText('given away to the ferryman')).toBeVisible();
 });

@@ -58,7 +58,7 @@ test('a day in flight mode: light, frames, a count, a print, another film, a pla
 			}
 		}
 		await page.getByRole('button', { name: 'Too dark', exact: true }).click();
-		await expect(page.getByRole('button', { name: 'Take that back' })).toBeVisible();
+		await expect(page.getByRole('button', { name: 'Undo that' })).toBeVisible();
 		// Meanwhile the desk logs on one of them, too: the same numbers.
 		await open(desk, '/');
 		await choose(desk, 'Twinlet');
@@ -86,13 +86,13 @@ test('a day in flight mode: light, frames, a count, a print, another film, a pla
 		const scene = page.locator('details.scene').first();
 		await scene.getByLabel('Scene', { exact: true }).fill('The wrecked punt');
 		await scene.getByLabel('At', { exact: true }).fill('07:10');
-		await page.getByRole('button', { name: 'Keep the outing' }).click();
+		await page.getByRole('button', { name: 'Save the outing' }).click();
 		await expect(page.getByRole('heading', { name: 'Low water' })).toBeVisible();
 		await page.goto(`${phone.address}/practice`);
 		await page.locator('canvas[data-drawn]').waitFor();
 		await page.getByRole('button', { name: 'Soft-edged shadows' }).click();
 		await page.getByRole('button', { name: 'Check' }).click();
-		await expect(page.getByText(/^(Right\.|You took it for)/)).toBeVisible();
+		await expect(page.getByText(/^(Right\.|You guessed)/)).toBeVisible();
 		await expect(page.getByText(/No server · \d+ waiting/)).toBeVisible();
 
 		await phone.land();

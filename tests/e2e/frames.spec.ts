@@ -101,13 +101,15 @@ test('a pack is loaded with its list, bracketed, shot on through a crash, judged
 	await expect(answer(page)).toContainText(/toward lighten/);
 	await open(page, '/frames/learnt');
 	await lesson.getByRole('button', { name: 'Reset it' }).click();
-	await expect(lesson).toContainText('Put aside.');
+	await expect(lesson).toContainText('Set aside.');
 	await lesson.getByRole('button', { name: 'Undo' }).click();
 	await expect(lesson).toContainText('In use.');
 
 	await open(page, '/frames/honest');
-	await expect(page.getByText(/of 5 judged frames came out; .*That is few/s)).toBeVisible();
-	await expect(page.getByRole('columnheader', { name: 'Promised' })).toBeVisible();
+	await expect(
+		page.getByText(/^\s*\d of 5 judged frames came out, at \d.*Too few to prove anything yet/s)
+	).toBeVisible();
+	await expect(page.getByRole('columnheader', { name: 'Predicted' })).toBeVisible();
 	await expect(page.locator('.apexcharts-svg').first()).toBeVisible();
 });
 
@@ -161,7 +163,7 @@ for (const [where, viewport] of sizes) {
 			await page.getByRole('button', { name: 'Back to the light' }).click();
 			await expect(took(page, 7)).toBeVisible();
 			await open(page, '/frames');
-			await expect(page.getByText('Taken, not noted.')).toHaveCount(4);
+			await expect(page.getByText('Taken; nothing noted.')).toHaveCount(4);
 		});
 	});
 }
@@ -213,13 +215,13 @@ test('several frames are picked, kept, deleted and brought back; a half-used rol
 	await page.getByRole('button', { name: 'Delete', exact: true }).click();
 	await expect(page.getByText('2 frames are deleted.')).toBeVisible();
 	await page.getByRole('button', { name: 'Undo' }).click();
-	await expect(page.getByText('They are back.')).toBeVisible();
+	await expect(page.getByText('They’re back.')).toBeVisible();
 	await expect(page.getByRole('list', { name: 'Frames' }).getByRole('listitem')).toHaveCount(2);
 
 	await page.getByRole('button', { name: 'Take it out of the camera' }).click();
-	await expect(page.getByText('It is out of the camera')).toBeVisible();
+	await expect(page.getByText('It’s out of the camera')).toBeVisible();
 	await page.getByRole('button', { name: 'Put it back in the camera' }).click();
-	await expect(page.getByText('It is back in the camera.')).toBeVisible();
+	await expect(page.getByText('It’s back in the camera.')).toBeVisible();
 
 	await page.getByRole('link', { name: 'All frames' }).click();
 	await expect(page.getByText('4 frames, page 1 of 1.')).toBeVisible();
@@ -242,7 +244,7 @@ test('a camera has pictures and the flashes that go with it', async ({ page, req
 		.getByLabel(/Drop a picture here/)
 		.setInputFiles({ name: 'front.png', mimeType: 'image/png', buffer: png });
 	await expect(page.getByRole('img', { name: /picture front.png, 20 by 20/ })).toBeVisible();
-	await page.getByText('Lever, finder, what is forgotten, notes').click();
+	await page.getByText('Lever, finder, checklists, notes').click();
 	await page.getByRole('checkbox', { name: 'Pocket flash' }).uncheck();
 	await page.getByRole('button', { name: 'Save', exact: true }).click();
 	await expect(page.getByRole('heading', { name: 'Bag', exact: true })).toBeVisible();
@@ -256,20 +258,20 @@ test('what one knows of a camera is said in a line, teaches like a judged frame,
 }) => {
 	await loadCamera(page.request, { camera: { ...wedge(), name: 'Wedge', offset: undefined }, film: pack });
 	await open(page, '/frames/learnt');
-	const known = page.getByRole('region', { name: 'What you know already' });
-	await known.getByLabel('Wheel').selectOption({ label: 'in its middle' });
+	const known = page.getByRole('region', { name: 'What you already know' });
+	await known.getByLabel('Wheel').selectOption({ label: 'in the middle' });
 	await known.getByLabel('Comes out').selectOption({ label: '1 stop too dark' });
-	await known.getByRole('button', { name: 'Say so' }).click();
+	await known.getByRole('button', { name: 'Add it' }).click();
 	await expect(known.getByRole('status')).toContainText('Saved: Wedge with');
 	const lesson = page.getByRole('article', { name: 'Wedge' });
 	await expect(lesson).toContainText('less than its eye says');
-	await expect(lesson).toContainText('from what you know of it');
+	await expect(lesson).toContainText('from what you know about it');
 	await lesson.getByRole('button', { name: 'Use it from now on' }).click();
 	await expect(lesson).toContainText('In use.');
 	await app.restart();
 	await open(page, '/frames/learnt');
 	await expect(known.getByRole('listitem')).toContainText('1 stop too dark, give or take');
-	await known.getByRole('button', { name: /^Take back/ }).click();
+	await known.getByRole('button', { name: /^Remove/ }).click();
 	await expect(known.getByRole('listitem')).toHaveCount(0);
 	await expect(lesson).toHaveCount(0);
 });

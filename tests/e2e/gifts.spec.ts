@@ -23,7 +23,7 @@ test('a camera is given away as a file, looked at, and taken in where learning s
 	});
 	await open(page, '/bag');
 	await page.getByLabel('More for 写ルンです').click();
-	await page.getByRole('link', { name: 'Giving away of 写ルンです' }).click();
+	await page.getByRole('link', { name: 'Share file of 写ルンです' }).click();
 	await expect(page.getByText('One measurement')).toBeVisible();
 	const code = page.getByRole('img', { name: 'QR code that holds all of 写ルンです' });
 	await expect.poll(() => code.evaluate((image: HTMLImageElement) => image.naturalWidth)).toBeGreaterThan(0);
@@ -39,14 +39,14 @@ test('a camera is given away as a file, looked at, and taken in where learning s
 	await app.restart(['--fresh']);
 	const mine = await stored(request, 'cameras', fixedCamera({ name: '写ルンです', focalLength: 40 }));
 	await open(page, '/bag');
-	await page.getByRole('link', { name: 'Take a camera in' }).click();
+	await page.getByRole('link', { name: 'Add a shared camera' }).click();
 	const drop = page.getByLabel('Drop a .camera.json here');
 	await drop.setInputFiles({
 		name: 'no.json',
 		mimeType: 'application/json',
 		buffer: Buffer.from('{"a": 1}')
 	});
-	await expect(page.getByText('This is no camera that was given from here', { exact: false })).toBeVisible();
+	await expect(page.getByText('This isn’t a camera shared from Just Enough', { exact: false })).toBeVisible();
 	await drop.setInputFiles(file);
 	const gift = page.getByRole('region', { name: '写ルンです' });
 	await expect(gift.getByRole('row', { name: /^Focal length 40 mm/ })).toBeVisible();
@@ -55,7 +55,7 @@ test('a camera is given away as a file, looked at, and taken in where learning s
 	await page.setViewportSize(PHONE);
 	await fits(page);
 	await gift.getByLabel('Which camera is it?').selectOption({ label: 'another one of its kind' });
-	await gift.getByRole('button', { name: 'Change mine' }).click();
+	await gift.getByRole('button', { name: 'Update mine' }).click();
 	await expect(page.getByText('写ルンです is in your bag.')).toBeVisible();
 	const after = await (await request.get(`/api/cameras/${mine}`)).json();
 	expect(after).toMatchObject({ checklist, offset: { stops: -0.5 } });
@@ -65,9 +65,9 @@ test('a camera is given away as a file, looked at, and taken in where learning s
 
 	// By what its code says, as a new one; a second time changes nothing.
 	const text = readFileSync(file, 'utf8');
-	await page.getByLabel('Or paste what its QR code says').fill(text);
-	await gift.getByLabel('It becomes').selectOption({ label: 'a new camera' });
-	await gift.getByRole('button', { name: 'Take it in' }).click();
+	await page.getByLabel('Or paste the text of its QR code').fill(text);
+	await gift.getByLabel('Add it as').selectOption({ label: 'a new camera' });
+	await gift.getByRole('button', { name: 'Add it' }).click();
 	await expect(page.getByText('写ルンです is in your bag.')).toBeVisible();
 	expect(await (await request.get(`/api/cameras/${id}`)).json()).toMatchObject({
 		offset: { stops: -0.5, sd: 0.2 }

@@ -49,13 +49,11 @@ for (const [where, viewport] of sizes) {
 				.click();
 
 			const night = await openAid(page, 'Night');
-			await expect(
-				night.getByText(/^A hand is off by about 0\.2 s, and that is ⅓ stop at 1 s\./)
-			).toBeVisible();
-			await expect(night.getByText(/It can be counted with ND 0\.6: 4 s/)).toBeVisible();
+			await expect(night.getByText(/^Timing by hand is off by about 0\.2 s: ⅓ stop at 1 s\./)).toBeVisible();
+			await expect(night.getByText(/You can count it with ND 0\.6: 4 s\./)).toBeVisible();
 			await night.getByLabel('I want it to last, s').fill('4');
 			await expect(
-				night.getByText(/^That takes 2 of grey\. Nearest in the bag: ND 0\.6: 4 s\.$/)
+				night.getByText(/^That needs 2 stops of ND\. Closest in the bag: ND 0\.6: 4 s\.$/)
 			).toBeVisible();
 			// Source: similar triangles: 1.5 m/s at 10 m through 35 mm are 5.25 mm a second on 36 mm.
 			await expect(night.getByText(/50 % takes 3\.4 s/)).toBeVisible();
@@ -66,7 +64,7 @@ for (const [where, viewport] of sizes) {
 			const count = page.getByRole('dialog', { name: 'Quay Box: 4 s' });
 			await page.clock.runFor(4000);
 			await page.reload();
-			await expect(count.getByText('This page was opened again.')).toBeVisible();
+			await expect(count.getByText('This page was reopened.')).toBeVisible();
 			await page.clock.runFor(3000);
 			await count.getByRole('button', { name: 'I closed it' }).click();
 			await count.getByRole('button', { name: 'Log frame 1' }).click();
@@ -107,15 +105,15 @@ for (const [where, viewport] of sizes) {
 			// reversal film is good to a third, which is 2^(1/6) of the distance.
 			await expect(flash.getByRole('status')).toHaveText('Right from 89 cm to 1.1 m, at f/8, 1/4 power.');
 			await expect(flash.getByText('just enough, give or take')).toBeVisible();
-			await flash.getByLabel('It shines').selectOption({ label: 'through a handkerchief, takes 1' });
+			await flash.getByLabel('Direct or bounced').selectOption({ label: 'through a handkerchief, costs 1' });
 			await flash.getByLabel('Its power').selectOption({ label: 'full power' });
 			// A stop less is a root of two of the guide number.
 			await expect(flash.getByRole('status')).toHaveText('Right from 1.3 m to 1.6 m, at f/8, full power.');
 			// Source: the way up and down by hand: 1 m above a subject at 1 m is √5 of the way, 2⅓ stops, and the paint takes one.
-			await flash.getByLabel('It shines').selectOption({ label: 'at a white ceiling' });
+			await flash.getByLabel('Direct or bounced').selectOption({ label: 'bounced off a white ceiling' });
 			await flash.getByLabel('Ceiling above it, m').fill('1');
-			await expect(flash.getByText('takes 3⅓ by the longer way and the paint')).toBeVisible();
-			await flash.getByLabel('It shines').selectOption({ label: 'straight at the subject' });
+			await expect(flash.getByText('costs 3⅓ through the longer path and the paint')).toBeVisible();
+			await flash.getByLabel('Direct or bounced').selectOption({ label: 'direct' });
 			await flash.getByLabel('Your subject stands at, m').fill('2');
 			await expect(flash.getByRole('status')).toHaveText('Right from 1.8 m to 2.2 m, at f/8, full power.');
 			await expect(flash.getByText('never open one')).toBeVisible();
@@ -196,12 +194,12 @@ for (const [where, viewport] of sizes) {
 
 			await openAid(page, 'Shots');
 			await expect(shots.getByRole('listitem').first()).toContainText('taken, 9 s of 10 s');
-			await shots.getByRole('button', { name: 'I flipped it now' }).click();
+			await shots.getByRole('button', { name: 'I’ve flipped it' }).click();
 			await expect(shots.getByRole('status').first()).toHaveText(
 				'Side 2, counter at 0.0 ft: 125 s left on it, 125 s in all.'
 			);
 			await shots.getByLabel('At its end the light is').selectOption({ label: '4 darker' });
-			await expect(shots.getByText(/for all of it: too light by .* too dark by/)).toBeVisible();
+			await expect(shots.getByText(/for the whole shot: too light by .* too dark by/)).toBeVisible();
 			await expect(shots.getByText('Cut between, or turn the ring as you go.')).toBeVisible();
 
 			await app.restart();
@@ -243,7 +241,7 @@ for (const [where, viewport] of sizes) {
 			await zone.getByLabel('Your subject stands at, m').fill('1');
 			// Source: hyperfocal distance by hand: 100² / (32 × 0.1) mm are 3.1 m, and the lens is 0.1 m.
 			await expect(zone.getByRole('status').first()).toHaveText(
-				'Sharp from 3.2 m on. At 1 m it is too near: it should stand at 3.2 m.'
+				'Sharp from 3.2 m on. At 1 m it’s too near: 3.2 m is sharp.'
 			);
 			// Source: similar triangles: 50 mm at 1 m through 100 mm are 5 mm of 100: half a tenth.
 			await expect(
@@ -275,9 +273,9 @@ test('dusk: when it becomes too dark, and what the next six frames need', async 
 	await open(page, '/');
 	const night = await openAid(page, 'Night');
 	await expect(night.getByRole('status')).toHaveText(/^\d.* stops? to spare; too dark from about 21:\d\d\.$/);
-	await expect(night.getByText(/^The light falls a stop in about [2-9] minutes/)).toBeVisible();
+	await expect(night.getByText(/^The light falls a stop about every [2-9] minutes/)).toBeVisible();
 	const six = night.getByRole('listitem').filter({ hasText: /^21:/ });
 	await expect(six).toHaveCount(6);
 	await expect(six.last()).toContainText('too dark');
-	await expect(night.getByText('mind roads, rails and the tide')).toBeVisible();
+	await expect(night.getByText('watch for roads, railways and the tide')).toBeVisible();
 });

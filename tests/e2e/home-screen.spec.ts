@@ -55,9 +55,11 @@ test.describe('with the demo', () => {
 		await page.getByRole('button', { name: 'A frame of mine: judge it' }).click();
 		await findsNothingInAnyDisplay(page);
 		await page.getByRole('listitem').getByRole('button').first().click();
-		await expect(page.getByText('The picture two-halves.heic: this browser cannot show it.')).toBeVisible();
-		await page.getByRole('button', { name: 'Neither: leave it' }).click();
-		await expect(page.getByRole('heading', { name: /^Frame \d+ of .*: how is it\?$/ })).toBeVisible();
+		await expect(page.getByText('The picture two-halves.heic: this browser can’t show it.')).toBeVisible();
+		await page.getByRole('button', { name: 'Neither: discard it' }).click();
+		await expect(
+			page.getByRole('heading', { name: /^Frame \d+ of .*: how did it come out\?$/ })
+		).toBeVisible();
 		const frame = /frames[/](.+)[/]judge/.exec(page.url())![1];
 		await expect(page.getByText('Waits to be sent')).toBeVisible();
 		const marks = page.getByRole('button', { name: /^Marks on camera\.png/ });
@@ -70,14 +72,14 @@ test.describe('with the demo', () => {
 		await page.reload();
 		await expect(page.getByText('Picture camera.png')).toBeVisible();
 		await app.restart();
-		await expect(page.getByText('Nothing waits')).toBeVisible({ timeout: 30_000 });
+		await expect(page.getByText('Nothing is waiting')).toBeVisible({ timeout: 30_000 });
 		const { items } = await (await request.get(`/api/pictures?frame=${frame}`)).json();
 		expect(items.map(({ name }: { name: string }) => name)).toEqual(['camera.png']);
 		const original = await request.get(`/api/pictures/${items[0].id}`);
 		expect((await original.body()).equals(readFileSync(`${PHOTOS}/camera.png`))).toBe(true);
 		expect((await (await request.get(`/api/frames/${frame}`)).json()).judged.stops).toBeCloseTo(-2 / 3, 3);
 		await page.goto('/shared');
-		await expect(page.getByText('No picture was handed over.')).toBeVisible();
+		await expect(page.getByText('No picture arrived.')).toBeVisible();
 	});
 
 	test('a picture of what is in front of one becomes the light', async ({ page }) => {

@@ -106,6 +106,6 @@ export async function newCode(desk: APIRequestContext): Promise<string> {
 /** Brings a phone in by a code of the desk's. */
 export async function pair(page: Page, phone: Phone, desk: APIRequestContext): Promise<void> {
 	await page.goto(`${phone.address}/pair${await newCode(desk)}`);
-	await page.getByRole('button', { name: 'Come in' }).click();
+	await page.getByRole('button', { name: 'Pair it' }).click();
 	await expect(page).toHaveURL(`${phone.address}/`);
 }

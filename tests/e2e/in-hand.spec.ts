@@ -36,12 +36,12 @@ for (const [where, viewport] of sizes) {
 			await page.getByRole('button', { name: /^Twin/ }).click();
 			await onCamera(page);
 			await answer(page).getByLabel('Aperture', { exact: true }).selectOption({ label: 'f/8' });
-			await answer(page).getByLabel('Wheel', { exact: true }).selectOption({ label: 'in its middle' });
-			await answer(page).getByLabel('Its eye stands in').selectOption({ label: 'light 3 darker' });
+			await answer(page).getByLabel('Wheel', { exact: true }).selectOption({ label: 'in the middle' });
+			await answer(page).getByLabel('Light on its eye').selectOption({ label: 'light 3 darker' });
 			await answer(page)
 				.getByRole('checkbox', { name: /^ND 0.6/ })
 				.check();
-			await answer(page).getByRole('checkbox', { name: 'It stands on a support' }).check();
+			await answer(page).getByRole('checkbox', { name: 'It’s on a tripod or a wall' }).check();
 			await keptRig(page, loadId, { aperture: 8, filters: [nd], support: true, meterDifference: -3 });
 
 			const stands = async () => {
@@ -49,18 +49,18 @@ for (const [where, viewport] of sizes) {
 				const rows = answer(page).locator('.rows');
 				await expect(rows).toContainText('f/8');
 				await expect(rows).toContainText('ND 0.6');
-				await expect(rows).toContainText('on a support');
+				await expect(rows).toContainText('on a tripod');
 			};
 			await stands();
 			// Source: hand arithmetic: an eye in light three stops darker gives three more; the filter takes two.
-			await expect(answer(page)).toContainText('Its eye stands in light 3 darker than the subject.');
+			await expect(answer(page)).toContainText('Its eye sees light 3 darker than the subject.');
 			await took(page).click();
 			await expect(page.getByText('Frame 1 of Twin saved')).toBeVisible();
 			await page.getByRole('button', { name: 'Correct it' }).click();
 			const correction = page.getByRole('dialog', { name: 'Correct it' });
-			await expect(correction.getByLabel('Its eye stood in')).toHaveValue('-3');
+			await expect(correction.getByLabel('Light on its eye')).toHaveValue('-3');
 			await expect(correction.getByRole('checkbox', { name: /^ND 0.6/ })).toBeChecked();
-			await expect(correction.getByRole('checkbox', { name: 'It stood on a support' })).toBeChecked();
+			await expect(correction.getByRole('checkbox', { name: 'It was on a tripod or a wall' })).toBeChecked();
 			await correction.getByLabel('Close-up lens').selectOption({ label: 'Close-up +2' });
 			await correction.getByRole('button', { name: 'Save', exact: true }).click();
 			await expect(correction).toBeHidden();
@@ -90,7 +90,7 @@ for (const [where, viewport] of sizes) {
 
 			await open(page, `/frames?load=${loadId}&view=table`);
 			await expect(page.getByRole('row').nth(1)).toContainText(
-				/f\/8.*ND 0.6, Close-up \+2, on a support, eye in other light, 3 darker/
+				/f\/8.*ND 0.6, Close-up \+2, on a tripod, eye in light 3 darker/
 			);
 			await isClean(page);
 		});

@@ -46,8 +46,8 @@ test('a scan is kept with its frame, its grey read, and comes back after a resta
 		.getByLabel(/Drop a scan here/)
 		.setInputFiles({ name: 'frame1.jpg', mimeType: 'image/jpeg', buffer: scan });
 	await expect(page.getByRole('img', { name: /scan frame1.jpg, 600 by 400/ })).toBeVisible();
-	await page.getByRole('button', { name: 'Judge by it' }).click();
-	await page.getByLabel('What the picture shows').selectOption({ label: 'A scan, not corrected' });
+	await page.getByRole('button', { name: 'Judge from it' }).click();
+	await page.getByLabel('What the picture shows').selectOption({ label: 'An uncorrected scan' });
 	await page.getByRole('button', { name: /^\+ a grey card/ }).click();
 	const spot = page.getByRole('button', { name: /^Marks on frame1.jpg/ });
 	await spot.click({ position: { x: 360, y: 150 } });
@@ -111,7 +111,7 @@ test('a print is judged in a phone’s picture, beside one that came out right',
 	await page
 		.getByLabel(/Drop a scan here/)
 		.setInputFiles({ name: 'both.png', mimeType: 'image/png', buffer: picture });
-	await page.getByRole('button', { name: 'Judge by it' }).click();
+	await page.getByRole('button', { name: 'Judge from it' }).click();
 	await expect(page.getByLabel('What the picture shows')).toHaveValue('pair');
 	const canvas = page.getByRole('button', { name: /^Marks on both.png/ });
 	await expect(canvas).toHaveAccessibleName(/Top left corner of your print/);

@@ -143,7 +143,7 @@ test('where nothing is to be carried here, a view that is opened while the serve
 	await app.stop();
 	await page.getByRole('link', { name: 'Bag', exact: true }).click();
 	await expect(
-		page.getByText('The server does not answer. The view opens as soon as it does.')
+		page.getByText('The server isn’t answering. The view opens as soon as it does.')
 	).toBeVisible();
 	await expect(took(page, 1)).toBeVisible();
 	await app.restart();
@@ -167,7 +167,7 @@ test.describe('over plain http, where browsers keep much to themselves', () => {
 			const address = app.address.replace('127.0.0.1', 'desk.example');
 			// Whoever listens in the network can read it: that is said before it is typed.
 			await page.goto(`${address}/`);
-			await expect(page.getByText('This address is plain http: whoever listens')).toBeVisible();
+			await expect(page.getByText('This address is plain http: anyone listening')).toBeVisible();
 			await page.getByLabel('Passphrase').fill(PASSPHRASE);
 			await page.getByRole('button', { name: 'Sign in' }).click();
 			await ready(page);
@@ -185,20 +185,20 @@ test.describe('over plain http, where browsers keep much to themselves', () => {
 			await expect(page.getByText('2 frames are deleted.')).toBeVisible();
 			expect(await numbersOf(request)).toEqual([]);
 			await page.getByRole('button', { name: 'Undo' }).click();
-			await expect(page.getByText('They are back.')).toBeVisible();
+			await expect(page.getByText('They’re back.')).toBeVisible();
 			expect(await numbersOf(request)).toEqual([1, 2]);
 			await open(page, `${address}/settings`);
-			await expect(page.getByText('a view that is opened anew needs the server')).toBeVisible();
+			await expect(page.getByText('opening another view needs the server')).toBeVisible();
 			await open(page, `${address}/settings/phones`);
 			await expect(page.getByText('This address is plain http')).toBeVisible();
 			await open(page, `${address}/settings`);
 			// The browser unticks it again, as there is no position.
 			await page.getByLabel('Note where I am with every frame').click();
-			await expect(page.getByText('This browser gives no position here')).toBeVisible();
+			await expect(page.getByText('No position here')).toBeVisible();
 			const [{ id }] = (await (await request.get('/api/cameras')).json()).items;
 			await open(page, `${address}/bag/bench/${id}`);
-			await page.getByRole('button', { name: 'Record by microphone' }).click();
-			await expect(page.getByText('The microphone is not to be had here')).toBeVisible();
+			await page.getByRole('button', { name: 'Record with the microphone' }).click();
+			await expect(page.getByText('No microphone here')).toBeVisible();
 		} finally {
 			await browser.close();
 		}

@@ -65,7 +65,7 @@ test('arrows move the light and the camera from anywhere, and ? lists the keys t
 	await page.keyboard.press('ArrowDown');
 	await expect(answer(page).locator('strong').first()).not.toHaveText(first!);
 	await page.keyboard.press('s');
-	await expect(page.getByLabel('It stands on a support')).toBeChecked();
+	await expect(page.getByLabel('It’s on a tripod or a wall')).toBeChecked();
 
 	await page.keyboard.press('?');
 	const sheet = page.getByRole('dialog');
@@ -85,4 +85,33 @@ test('a camera is changed in the bag without a pointer', async ({ page }) => {
 	await page.keyboard.type('13');
 	await page.keyboard.press('Enter');
 	await expect(page.getByText('f/13 · 1/40 s and bulb')).toBeVisible();
+});
+
+test('every view shows its keys, and single ones can be switched off', async ({ page, request }) => {
+	const frames = async () => (await (await request.get('/api/frames?limit=1')).json()).total as number;
+	const before = await frames();
+	await open(page, '/bag');
+	await page.keyboard.press('Shift+?');
+	const sheet = page.getByRole('dialog', { name: 'Keys' });
+	await expect(sheet.getByRole('row')).toHaveText([/Key/, /find a frame/, /these keys/]);
+	await sheet.getByRole('link', { name: 'Settings' }).click();
+	await expect(sheet).toBeHidden();
+	await page.getByLabel('Use single keys').uncheck();
+	await page.getByRole('button', { name: 'All keys' }).click();
+	await expect(sheet).toContainText('Single keys are off.');
+	await page.keyboard.press('Escape');
+	await expect(page.getByRole('button', { name: 'All keys' })).toBeFocused();
+	// What writes a letter does nothing any more, also after a reload; Enter and arrows do.
+	await open(page, '/');
+	await page.keyboard.press('b');
+	await page.keyboard.press('Enter');
+	await expect(page.getByText(/^Frame \d+ of .* saved$/)).toBeVisible();
+	await page.keyboard.press('u');
+	await page.keyboard.press('Enter');
+	await expect.poll(frames).toBe(before + 2);
+	await page.getByRole('button', { name: 'Keys: ?' }).click();
+	await expect(sheet.getByRole('row', { name: /log a bracket/ })).toBeVisible();
+	await sheet.getByRole('link', { name: 'What the words mean' }).click();
+	await expect(page.getByRole('heading', { name: 'Words', exact: true })).toBeVisible();
+	await expect(page.getByText('Twice the light, or half of it.')).toBeVisible();
 });

@@ -13,11 +13,11 @@ test('a camera keeps its lever, its finder, where to aim, and what is forgotten;
 	});
 	await readLight(page.request, { ev: 12, sd: 0.5 });
 	await open(page, `/bag/camera/${cameraId}`);
-	await page.getByText('Lever, finder, what is forgotten, notes').click();
+	await page.getByText('Lever, finder, checklists, notes').click();
 	await page.getByLabel('A lever that moves several things').fill('sun, f/16, 1/100\ncloud, f/wide');
 	await page.getByLabel('Finder above the lens, mm').fill('50');
 	await page.getByLabel('Where to aim').fill('one fifth low');
-	await page.getByLabel('To mind when loading').fill('Dark slide\nFirst cover sheet');
+	await page.getByLabel('Loading checklist').fill('Dark slide\nFirst cover sheet');
 	await page.getByLabel('Notes').fill('Likes the 150 mark');
 	await page.getByRole('button', { name: 'Save', exact: true }).click();
 	await expect(page.getByLabel('A lever that moves several things')).toHaveAttribute('aria-invalid', 'true');
@@ -27,7 +27,7 @@ test('a camera keeps its lever, its finder, where to aim, and what is forgotten;
 
 	await app.restart();
 	await open(page, `/bag/camera/${cameraId}`);
-	await page.getByText('Lever, finder, what is forgotten, notes').click();
+	await page.getByText('Lever, finder, checklists, notes').click();
 	await expect(page.getByLabel('A lever that moves several things')).toHaveValue(
 		/sun, f\/16, 1\/100 s\ncloud/
 	);
@@ -65,5 +65,5 @@ test('a filter starts from a usual one', async ({ page }) => {
 	await page.getByRole('button', { name: 'Put it in the bag' }).click();
 	await expect(page.getByText('ND 1.8 is in the bag.')).toBeVisible();
 	// Source: the published definition of density: 1.8 / log10(2) is 5.98 stops.
-	await expect(page.getByText('takes 6 stops')).toBeVisible();
+	await expect(page.getByText('costs 6 stops')).toBeVisible();
 });

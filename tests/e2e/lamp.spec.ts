@@ -27,14 +27,14 @@ for (const [where, viewport] of sizes) {
 				/^Just enough with the lamp at 50 cm; just right at 37 cm$/
 			);
 			await expect(lamp.getByText('37 cm: just right')).toBeVisible();
-			await lamp.getByLabel('Before it now').selectOption({ label: 'Sailcloth, takes 1' });
+			await lamp.getByLabel('In front of it now').selectOption({ label: 'Sailcloth, costs 1' });
 			await expect(lamp.getByRole('status').first()).toHaveText(/^Usable with the lamp at 50 cm/);
-			await lamp.getByLabel('And before that').selectOption({ label: 'Grid, takes 2' });
+			await lamp.getByLabel('And in front of that').selectOption({ label: 'Grid, costs 2' });
 			await expect(lamp.getByRole('status').first()).toHaveText(/^Too dark/);
-			await lamp.getByLabel('And before that').selectOption({ label: 'nothing' });
-			await lamp.getByLabel('Before it now').selectOption({ label: 'nothing' });
+			await lamp.getByLabel('And in front of that').selectOption({ label: 'nothing' });
+			await lamp.getByLabel('In front of it now').selectOption({ label: 'nothing' });
 			// Source: 1/(R² + d²) by hand, R² = 0.36/π: EV 10.497 at 50 cm, and the middle would be nearer than the box is large.
-			await lamp.getByLabel('Its lit face, cm wide').fill('60');
+			await lamp.getByLabel('Lit area, cm wide').fill('60');
 			await lamp.getByLabel('cm high').fill('60');
 			await expect(lamp.getByText(/^about 10⅓, give or take ⅓ on the subject there\.$/)).toBeVisible();
 			await expect(lamp.getByRole('status').first()).toHaveText(/^Just enough with the lamp at 50 cm$/);
@@ -46,11 +46,11 @@ for (const [where, viewport] of sizes) {
 			// Source: light adds: a fill of two stops under the key leaves sides log2(5) apart.
 			await expect(lamp.getByText(/^The shadow side is 2⅓ darker: modelled\./)).toBeVisible();
 			await expect(lamp.getByText(/on the subject there, by both lamps\.$/)).toBeVisible();
-			await lamp.getByText('Learn what something takes').click();
+			await lamp.getByText('Measure what something costs').click();
 			await lamp.getByLabel('EV without it').fill('9');
 			await lamp.getByLabel('EV with it').fill('7.5');
-			await lamp.getByRole('button', { name: 'Learn it' }).click();
-			await expect(lamp.getByText(/^Sailcloth takes 1⅓, give or take ⅓\. Kept\.$/)).toBeVisible();
+			await lamp.getByRole('button', { name: 'Save it' }).click();
+			await expect(lamp.getByText(/^Sailcloth costs 1⅓, give or take ⅓\. Saved\.$/)).toBeVisible();
 			await lamp.getByRole('button', { name: 'Use this light' }).click();
 			await expect(lamp).toBeHidden();
 			await expect(answer(page).getByRole('heading', { level: 2 })).toHaveText(/Just enough/);

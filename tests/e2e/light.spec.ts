@@ -19,7 +19,7 @@ for (const [where, viewport] of sizes) {
 			await openWay(page, 'Shadows');
 			await page.getByLabel('Around the subject').selectOption({ label: 'pale sand' });
 			await page.getByLabel('behind the subject').check();
-			await expect(page.getByText(/until you have guessed 20 lights/)).toBeVisible();
+			await expect(page.getByText(/until you’ve guessed 20 lights/)).toBeVisible();
 			await page.getByRole('button', { name: /^Sharp, dark shadows/ }).click();
 			// Source: common practice: 14⅔, less two stops against the light, and half of one back from the sand.
 			await expect(handle(page)).toHaveAttribute('aria-valuetext', /about 13(⅓)?, give or take ½/);
@@ -55,7 +55,7 @@ for (const [where, viewport] of sizes) {
 			await expect(page.getByLabel('ISO', { exact: true })).toHaveValue('400');
 			await expect(page.getByLabel('f-number')).toHaveValue('8');
 			await expect(page.getByLabel('Time, s')).toHaveValue('1/125');
-			await expect(page.getByText('Taken with its correction at 1 toward lighter')).toBeVisible();
+			await expect(page.getByText('Taken with exposure compensation of 1 toward lighter')).toBeVisible();
 			await picture(page, info, 'photo');
 			await use(page);
 			// f/8 at 1/125 s on ISO 400 is EV 11, and half of how bright it came out.
@@ -63,7 +63,7 @@ for (const [where, viewport] of sizes) {
 
 			await openWay(page, 'Photo');
 			await page.getByText('No camera at hand: try a stand-in').click();
-			await expect(page.getByText('A simulation, to learn and to try with')).toBeVisible();
+			await expect(page.getByText('A simulation, to learn and try things with')).toBeVisible();
 			await page.getByLabel('Its light').selectOption({ label: 'an even grey sky' });
 			await page.getByRole('button', { name: 'Take its picture' }).click();
 			await expect(page.getByText(/^It came out/)).toBeVisible();
@@ -80,7 +80,7 @@ for (const [where, viewport] of sizes) {
 			await ready(page);
 			await openWay(page, 'Sun');
 			await expect(page.getByLabel('Where')).toHaveValue(/.+/);
-			await page.getByLabel('Now, and on with the clock').uncheck();
+			await page.getByLabel('Now, following the clock').uncheck();
 			await page.getByLabel('Date there').fill('2026-06-21');
 			await page.getByLabel('Clock there').fill('13:15');
 			await page.getByLabel('The sky').selectOption({ label: 'overcast' });
@@ -119,7 +119,7 @@ for (const [where, viewport] of sizes) {
 			await expect(handle(page)).toHaveAttribute('aria-valuetext', /35 cm/);
 		});
 
-		test('a guess by eye alone', async ({ page }) => {
+		test('a guess by eye', async ({ page }) => {
 			await openWay(page, 'Guess');
 			await page.getByLabel('My guess, EV').fill('ninety');
 			await use(page);
@@ -158,15 +158,15 @@ for (const [where, viewport] of sizes) {
 			await page.reload();
 			await ready(page);
 			await openWay(page, 'Guess');
-			await page.getByLabel('Weigh it with the reading I have').check();
+			await page.getByLabel('Average it with the reading I have').check();
 			await page.getByLabel('My guess, EV').fill('10');
 			await page.getByLabel('How sure').selectOption({ label: 'nearly certain, ⅓ stop' });
 			await use(page);
 			await openWay(page, 'Guess');
-			const contradiction = page.getByText(/differ by 3 stops: is one of them in other light\?/);
+			const contradiction = page.getByText(/differ by 3 stops. Was one taken in different light\?/);
 			await expect(contradiction).toBeVisible();
 			await expect(handle(page)).toHaveAttribute('aria-valuetext', /about 11⅔, give or take 1½/);
-			await page.getByRole('button', { name: 'Take out by eye alone' }).click();
+			await page.getByRole('button', { name: 'Take out guess by eye' }).click();
 			await expect(handle(page)).toHaveAttribute('aria-valuetext', /about 13, give or take ⅓/);
 			await expect(contradiction).toBeHidden();
 		});

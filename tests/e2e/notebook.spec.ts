@@ -29,14 +29,14 @@ test('a notebook is looked through row by row, comes in whole, and goes again by
 		['Klappe', 'Tang', '400', '2', '15.5.2026', '', '5,6', '60', '2', '=1+1']
 	];
 	await open(page, '/settings');
-	await page.getByRole('link', { name: 'bring an old notebook in' }).click();
+	await page.getByRole('link', { name: 'import an old notebook' }).click();
 	const drop = page.getByLabel('Drop a table here');
 	await drop.setInputFiles({
 		name: 'book.xls',
 		mimeType: 'application/vnd.ms-excel',
 		buffer: Buffer.from([0xd0, 0xcf, 0, 1])
 	});
-	await expect(page.getByText('This is no CSV. In the spreadsheet, save it as CSV first.')).toBeVisible();
+	await expect(page.getByText('This isn’t a CSV. In the spreadsheet, save it as CSV first.')).toBeVisible();
 	await drop.setInputFiles({
 		name: 'buch.csv',
 		mimeType: 'text/csv',
@@ -45,13 +45,13 @@ test('a notebook is looked through row by row, comes in whole, and goes again by
 	const found = page.getByRole('region', { name: '3 frames of 2 rolls, 1 with a problem' });
 	await expect(found).toBeVisible();
 	await expect(page.getByLabel('Motiv').locator('option:checked')).toHaveText('subject');
-	await expect(page.getByLabel('Entf.').locator('option:checked')).toHaveText('nothing of these');
+	await expect(page.getByLabel('Entf.').locator('option:checked')).toHaveText('none of these');
 	await page.getByLabel('Entf.').selectOption('distance');
 	await expect(found.getByRole('listitem').filter({ hasText: 'line 2' })).toContainText(
 		'f/11 · 1/125 s · 91 cm'
 	);
 	await expect(found.getByRole('listitem').filter({ hasText: 'line 4' })).toContainText(
-		'“31.2.2026” is not a date; “offen” is not an aperture'
+		'“31.2.2026” isn’t a date; “offen” isn’t an aperture'
 	);
 	await expect(page.getByLabel('Tin Box', { exact: true }).locator('option:checked')).toHaveText('Tin Box');
 	await page.getByLabel('Klappe', { exact: true }).selectOption('make:full-settings');
@@ -62,7 +62,7 @@ test('a notebook is looked through row by row, comes in whole, and goes again by
 
 	const bring = page.getByRole('button', { name: 'Bring 3 frames in' });
 	await expect(bring).toBeDisabled();
-	await page.getByLabel('Leave out what has a problem').check();
+	await page.getByLabel('Skip rows with a problem').check();
 	await bring.click();
 	await expect(page.getByText('3 frames of 2 rolls are in your records.')).toBeVisible();
 	const list = async (kind: string) => (await (await request.get(`/api/${kind}`)).json()).items;
@@ -87,7 +87,7 @@ test('a notebook is looked through row by row, comes in whole, and goes again by
 	expect(bySubject('=1+1').settings).toMatchObject({ f: 5.6, seconds: 1 / 60 });
 
 	await page.getByRole('button', { name: 'Undo' }).click();
-	await expect(page.getByText('It is as it was before.')).toBeVisible();
+	await expect(page.getByText('Undone. Everything is as it was.')).toBeVisible();
 	for (const kind of ['frames', 'loads', 'films']) expect(await list(kind)).toEqual([]);
 	expect((await list('cameras')).map(({ name }: { name: string }) => name)).toEqual(['Tin Box']);
 });
@@ -108,7 +108,7 @@ test('an older spreadsheet’s letters are read; what was changed since is not t
 	await page
 		.getByLabel('Drop a table here')
 		.setInputFiles({ name: 'old.csv', mimeType: 'text/csv', buffer: old });
-	await expect(page.getByText('They can be read in more than one way: say which.')).toBeVisible();
+	await expect(page.getByText('They can be read more than one way: choose one.')).toBeVisible();
 	await page.getByLabel('Dates are').selectOption({ label: 'day, month, year' });
 	await expect(page.getByRole('listitem').filter({ hasText: 'Kähne' })).toContainText('2026-05-02');
 	await page.getByRole('button', { name: 'Bring 2 frames in' }).click();

@@ -49,7 +49,7 @@ for (let part = 0; part < PARTS; part++) {
 		await app.stop();
 		for (const path of views) {
 			expect(await shownOn(page, path), path).toBe(shown.get(path));
-			await expect(page.getByText(/No server · last together \d/)).toBeVisible();
+			await expect(page.getByText(/No server · last synced \d/)).toBeVisible();
 		}
 	});
 }
@@ -65,10 +65,10 @@ test('a week later it opens as ever, and what only the server makes says so', as
 		.getByRole('link', { name: /CSV|table/i })
 		.first()
 		.click();
-	await expect(page.getByText('The server makes this file, and does not answer now.')).toBeVisible();
+	await expect(page.getByText('The server makes this file, and it isn’t answering.')).toBeVisible();
 	await page.clock.setFixedTime(now + 7 * 86_400_000);
 	await shownOn(page, '/');
-	await expect(page.getByText(/No server · last together \w+ \d+/)).toBeVisible();
+	await expect(page.getByText(/No server · last synced \w+ \d+/)).toBeVisible();
 	await expect(page.getByRole('button', { name: /^Took frame \d+/ })).toBeVisible();
 });
 
@@ -98,9 +98,9 @@ test.describe('over https, by an authority of one’s own', () => {
 				await expect(page.getByText(/Not saved yet: (one entry is|2 entries are) kept here/)).toBeVisible();
 			}
 			await page.getByRole('link', { name: 'Frames', exact: true }).click();
-			await expect(page.getByText(/No server · 2 waiting · last together \d/)).toBeVisible();
+			await expect(page.getByText(/No server · 2 waiting · last synced \d/)).toBeVisible();
 			await page.reload();
-			await expect(page.getByText(/No server · 2 waiting · last together \d/)).toBeVisible();
+			await expect(page.getByText(/No server · 2 waiting · last synced \d/)).toBeVisible();
 			await app.restart();
 			// Without being touched: it is tried again by itself.
 			await expect(page.getByText(/waiting/)).toBeHidden({ timeout: 30_000 });
@@ -165,10 +165,10 @@ test('what is carried can be put away, and taken along again', async ({ page }) 
 	await page.reload();
 	await expect(box).not.toBeChecked();
 	await box.check();
-	await expect(page.getByText('All of it is here')).toBeVisible();
+	await expect(page.getByText('Everything is here')).toBeVisible();
 	await box.uncheck();
 	await box.check();
-	await expect(page.getByText('All of it is here')).toBeVisible();
+	await expect(page.getByText('Everything is here')).toBeVisible();
 });
 
 test('a frame is judged and a camera renamed without the server, and the server has it after', async ({
@@ -193,7 +193,7 @@ test('a frame is judged and a camera renamed without the server, and the server 
 	// What waits is not forgotten with what is carried.
 	await page.goto('/settings');
 	await page.getByLabel('Carry everything on this device').click();
-	await expect(page.getByText('What was changed here has not arrived on the server')).toBeVisible();
+	await expect(page.getByText('Changes made here haven’t reached the server yet')).toBeVisible();
 	await expect(page.getByLabel('Carry everything on this device')).toBeChecked();
 	await page.goto('/bag');
 	await expect(page.getByText('Pebble the Second').first()).toBeVisible();
@@ -201,7 +201,7 @@ test('a frame is judged and a camera renamed without the server, and the server 
 	await expect(page.getByText('Camera Pebble the Second, changed')).toBeVisible();
 	await expect(page.getByText(`Frame ${frame.number}, changed`)).toBeVisible();
 	await app.restart();
-	await expect(page.getByText('Nothing waits')).toBeVisible({ timeout: 30_000 });
+	await expect(page.getByText('Nothing is waiting')).toBeVisible({ timeout: 30_000 });
 	const now = async (path: string) => (await request.get(path)).json();
 	expect((await now(`/api/frames/${frame.id}`)).judged.stops).toBeCloseTo(2 / 3, 3);
 	expect((await now(`/api/cameras/${camera.id}`)).name).toBe('Pebble the Second');
@@ -229,7 +229,7 @@ test('what two devices changed apart is put together, and asked about only where
 	await expect(asked).not.toContainText('Shutter cleaned.');
 	await findsNothingInAnyDisplay(page);
 	await asked.getByRole('button', { name: 'Save mine' }).click();
-	await expect(page.getByText('Nothing waits')).toBeVisible();
+	await expect(page.getByText('Nothing is waiting')).toBeVisible();
 	const stands = await (await request.get(`/api/cameras/${camera.id}`)).json();
 	expect([stands.name, stands.notes]).toEqual(['Pebble on the beach', 'Shutter cleaned.']);
 });

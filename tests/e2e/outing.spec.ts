@@ -39,7 +39,7 @@ async function fillOuting(page: Page): Promise<void> {
 	await second.getByLabel('Its light').selectOption({ label: 'a kind of place' });
 	await second.getByLabel('The place').selectOption({ label: 'Traffic at night' });
 	await second.getByLabel('Time', { exact: true }).selectOption({ label: '4 to 10 s, for light trails' });
-	await second.getByLabel('Held').selectOption({ label: 'on a support' });
+	await second.getByLabel('Held').selectOption({ label: 'on a tripod' });
 }
 
 /** The calendar file, read by another package. */
@@ -72,14 +72,14 @@ for (const [where, viewport] of sizes) {
 			// Source: at EV 5 and ISO 160, f/8 takes 64 / (2^5 × 1.6) = 1¼ s: two stops of a filter make 5 s of it,
 			// and the wheel 7 s, because instant film loses 0.39 stop over 5 s.
 			await expect(packed.locator('.carried')).toContainText('ND 0.6');
-			await expect(packed.locator('.carried')).toContainText('A support');
+			await expect(packed.locator('.carried')).toContainText('A tripod');
 			await expect(packed.locator('.carried')).toContainText('Slip Wedge');
 			await expect(packed.locator('.carried')).not.toContainText('Quay Box');
-			await expect(packed).toContainText('what Wrack 160 costs is not known', { ignoreCase: true });
+			await expect(packed).toContainText('what Wrack 160 costs isn’t known', { ignoreCase: true });
 			await expect(packed.getByRole('listitem').filter({ hasText: 'Trails' })).toContainText(
 				'about 8 s, wheel ½ toward lighten'
 			);
-			await page.getByRole('button', { name: 'Keep the outing' }).click();
+			await page.getByRole('button', { name: 'Save the outing' }).click();
 			await expect(page.getByRole('heading', { name: 'Lantern walk' })).toBeVisible();
 
 			const [slip, trails] = await exported(page);
@@ -89,7 +89,7 @@ for (const [where, viewport] of sizes) {
 			expect(trails.component.getAllSubcomponents('valarm')).toHaveLength(1);
 
 			await page.getByRole('link', { name: 'Sheet to print' }).click();
-			await expect(page.getByText('Carry: Slip Wedge, Wrack 160, ND 0.6, a support.')).toBeVisible();
+			await expect(page.getByText('Carry: Slip Wedge, Wrack 160, ND 0.6, a tripod.')).toBeVisible();
 			await page.emulateMedia({ media: 'print' });
 			await expect(page.getByRole('button', { name: 'Print' })).toBeHidden();
 			await page.emulateMedia({ media: 'screen' });
@@ -102,7 +102,7 @@ for (const [where, viewport] of sizes) {
 			await page.getByRole('button', { name: /^Set/ }).first().click();
 			await expect(page.getByText('For 19:40 Lanterns on the slip')).toBeVisible();
 			await expect(page.getByRole('button', { name: /^Slip Wedge/ })).toHaveAttribute('aria-pressed', 'true');
-			await expect(page.getByLabel('It stands on a support')).toBeChecked();
+			await expect(page.getByLabel('It’s on a tripod or a wall')).toBeChecked();
 			for (const frame of [1, 2]) {
 				await page.getByRole('button', { name: `Took frame ${frame}` }).click();
 				await expect(page.getByText(`Frame ${frame} of Slip Wedge saved`)).toBeVisible();
@@ -136,16 +136,14 @@ test('a form says what is wrong at its fields, takes scenes out and puts them ba
 }) => {
 	await fillBag(request);
 	await open(page, '/plan/outings/new');
-	await page.getByRole('button', { name: 'Keep the outing' }).click();
-	await expect(
-		page.getByText('2 things need mending: scenes.0.name is needed; name is needed')
-	).toBeVisible();
+	await page.getByRole('button', { name: 'Save the outing' }).click();
+	await expect(page.getByText('2 fields need fixing: scenes.0.name is needed; name is needed')).toBeVisible();
 	await fillOuting(page);
 	await page.getByRole('button', { name: 'Take “Lanterns on the slip” out' }).click();
 	await expect(scene(page, 1)).toHaveCount(0);
 	await page.getByRole('button', { name: 'Put it back' }).click();
 	await expect(scene(page, 0)).toContainText('Lanterns on the slip');
-	await page.getByRole('button', { name: 'Keep the outing' }).click();
+	await page.getByRole('button', { name: 'Save the outing' }).click();
 	await expect(page.getByRole('link', { name: 'Sheet to print' })).toBeVisible();
 
 	await open(page, '/plan/outings');
@@ -170,7 +168,7 @@ test('what nothing in the bag covers is said, with the one thing more that would
 	await fillOuting(page);
 	const packed = page.getByRole('region', { name: 'What to pack' });
 	await expect(packed).toContainText('Nothing in the bag covers it.');
-	await expect(packed).toContainText('“Lanterns on the slip”: a support');
+	await expect(packed).toContainText('“Lanterns on the slip”: a tripod');
 });
 
 test('a year says which film to load when', async ({ page, request }) => {
@@ -191,22 +189,22 @@ test('a year says which film to load when', async ({ page, request }) => {
 	await expect(midnight.getByRole('cell').last()).toHaveText('no');
 	// The sky of the place, month by month: typical to start from, changed, and kept with the place.
 	const june = () => films.getByRole('row').filter({ hasText: 'Wrack 160' }).getByRole('cell').nth(5);
-	await page.getByText('How the sky is there').click();
+	await page.getByText('The sky at this place').click();
 	const clear = page.getByLabel('clear days in Jun, percent');
 	await expect(clear).toHaveValue('25');
-	await expect(page.getByText('Typical of this latitude')).toBeVisible();
+	await expect(page.getByText('Typical for this latitude')).toBeVisible();
 	const before = await june().textContent();
 	await clear.fill('100');
 	await clear.blur();
 	await expect(page.getByLabel('overcast days in Jun, percent')).toHaveValue('0');
 	await expect(june()).not.toHaveText(before!);
-	await page.getByRole('button', { name: 'Keep with Hollin Holm' }).click();
+	await page.getByRole('button', { name: 'Save with Hollin Holm' }).click();
 	await expect(page.getByText('Saved with Hollin Holm.')).toBeVisible();
 	const after = await june().textContent();
 	await page.reload();
 	await page.getByLabel('Camera', { exact: true }).selectOption({ label: 'Slip Wedge' });
 	await expect(june()).toHaveText(after!);
-	await page.getByText('How the sky is there').click();
+	await page.getByText('The sky at this place').click();
 	await expect(page.getByLabel('clear days in Jun, percent')).toHaveValue('100');
 	await page.getByLabel('Year', { exact: true }).fill('1700');
 	await expect(page.getByText('must be from 1900 to 2100')).toBeVisible();

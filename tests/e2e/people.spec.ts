@@ -14,7 +14,7 @@ const HERS = 'five dry oars in a boathouse';
 async function invited(owner: Page, name: string): Promise<string> {
 	await open(owner, '/settings/phones');
 	await owner.getByLabel('Name of a person').fill(name);
-	await owner.getByRole('button', { name: 'Let them in' }).click();
+	await owner.getByRole('button', { name: 'Invite them' }).click();
 	await owner.getByRole('img', { name: `Invitation of ${name}` }).waitFor();
 	await expect(owner.getByRole('list', { name: 'People' })).toContainText(name);
 	const address = await owner.locator('.address').last().textContent();
@@ -30,7 +30,7 @@ async function comeIn(browser: Browser, app: App, invitation: string): Promise<B
 	await fits(page);
 	await page.getByLabel('Passphrase').fill(HERS);
 	await page.getByLabel('The same again').fill(HERS);
-	await page.getByRole('button', { name: 'Keep it, and come in' }).click();
+	await page.getByRole('button', { name: 'Save and sign in' }).click();
 	await expect(page).toHaveURL(`${app.address}/`);
 	return context;
 }
@@ -157,8 +157,8 @@ test('two people see nothing of each other, through any address, export, picture
 			expect((await other.post(path, { data: { name: 'Third' } })).status()).toBe(403);
 		expect((await (await other.get('/api/door')).json()).people).toEqual([]);
 		await open(owner, '/settings/phones');
-		await owner.getByRole('button', { name: 'Let in no more: Heron' }).click();
-		await owner.getByRole('button', { name: 'Do it' }).click();
+		await owner.getByRole('button', { name: 'Remove: Heron' }).click();
+		await owner.getByRole('button', { name: 'Remove them' }).click();
 		await expect(owner.getByText('Nobody else yet.')).toBeVisible();
 		expect((await other.get('/api/places')).status()).toBe(401);
 	} finally {
@@ -178,8 +178,8 @@ test('everybody comes in by their own name and passphrase, and finds what is the
 		// The invitation is over, and her name is taken, however it is written.
 		expect((await context.request.get(`/join${invitation}`)).status()).toBe(410);
 		await owner.getByLabel('Name of a person').fill(' heron ');
-		await owner.getByRole('button', { name: 'Let them in' }).click();
-		await expect(owner.getByText('another one is called so')).toBeVisible();
+		await owner.getByRole('button', { name: 'Invite them' }).click();
+		await expect(owner.getByText('is already taken')).toBeVisible();
 		await stored(context.request, 'places', { name: 'Of the other', latitude: 50, longitude: 1 });
 		await app.stop();
 		await app.restart();
@@ -191,7 +191,7 @@ test('everybody comes in by their own name and passphrase, and finds what is the
 		});
 		expect([wrong.status(), (await wrong.json()).message]).toEqual([
 			401,
-			'That is not the name or the passphrase.'
+			'That isn’t the name or the passphrase.'
 		]);
 		const right = await context.request.post('/api/session', {
 			data: { name: 'HERON', passphrase: HERS, device: 'Desk' }
@@ -238,7 +238,7 @@ test.describe('in one browser', () => {
 		await other.goto(`${app.address}/join${invitation}`);
 		await other.getByLabel('Passphrase').fill(HERS);
 		await other.getByLabel('The same again').fill(HERS);
-		await other.getByRole('button', { name: 'Keep it, and come in' }).click();
+		await other.getByRole('button', { name: 'Save and sign in' }).click();
 		await expect(other.getByRole('button', { name: /^Took frame/ })).toHaveCount(0);
 		await carriesAll(other, app.address);
 		for (const path of ['/', '/bag', '/frames', '/waiting']) {

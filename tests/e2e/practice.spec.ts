@@ -37,7 +37,7 @@ test.describe('on the desk, by keyboard alone', () => {
 			await page.keyboard.press('ArrowRight');
 			await expect(page.getByText('EV 14', { exact: true })).toBeVisible();
 			await page.keyboard.press('Enter');
-			await expect(page.getByText(/^(Right\.|You took it for)/)).toBeVisible();
+			await expect(page.getByText(/^(Right\.|You guessed)/)).toBeVisible();
 			await expect(page.getByText(/^The light there: EV 1\d/)).toBeVisible();
 			if (scene === 1) {
 				// The spot meter begins on the grey card, which reads the light of the scene.
@@ -85,7 +85,7 @@ test.describe('on the desk, by keyboard alone', () => {
 		await open(page, '/practice');
 		await expect(page.getByText('Done for today.')).toBeVisible();
 		await expect(page.getByText('1 of the last 14 days')).toBeVisible();
-		await page.getByRole('link', { name: 'How it goes' }).press('Enter');
+		await page.getByRole('link', { name: 'How you’re doing' }).press('Enter');
 		await expect(page.getByText('From 6 guesses; practice on one day.')).toBeVisible();
 		await page.locator('.apexcharts-svg').waitFor();
 		const row = page.getByRole('row', { name: /^Soft-edged shadows \(shadow edge\)/ });
@@ -148,7 +148,7 @@ test.describe('on the phone, by thumb', () => {
 	test('a real light is guessed, survives a reload, and is read by a meter', async ({ page }) => {
 		await open(page, '/practice/outside');
 		await page.getByRole('button', { name: 'No shadow at all' }).tap();
-		await page.getByRole('button', { name: 'That is my guess' }).tap();
+		await page.getByRole('button', { name: 'That’s my guess' }).tap();
 		await expect(page.getByRole('heading', { name: 'Now read it' })).toBeVisible();
 		await page.reload();
 		await expect(page.getByRole('heading', { name: 'Now read it' })).toBeVisible();
@@ -157,7 +157,7 @@ test.describe('on the phone, by thumb', () => {
 		await page.getByLabel('Time, s').fill('1/60');
 		await page.getByRole('button', { name: 'Use this reading' }).tap();
 		// Source: EXIF / APEX: f/8 at 1/60 s and ISO 100 is log2(64·60) = 11.9, a third over the rule's 11⅔.
-		await expect(page.getByText('You took it for ⅓ stop darker than it was.')).toBeVisible();
+		await expect(page.getByText('You guessed ⅓ stop darker than it was.')).toBeVisible();
 		await expect(page.getByText(/^Your meter: EV 12/)).toBeVisible();
 		await page.getByRole('link', { name: 'Progress' }).tap();
 		await expect(page.getByText('From one guess; practice on one day.')).toBeVisible();
@@ -199,19 +199,21 @@ test.describe('on Shoot', () => {
 		await open(page, '/practice/progress');
 		// By hand: √((4·(⅔)² + 20·(1.34² − 0.3²)) / 24) = 1.23: in thirds 1⅓, where the school says ⅔.
 		await expect(page.getByText('give or take 1⅓ instead of ⅔, from 20 guesses').first()).toBeVisible();
-		await page.getByLabel('Let Shoot go by these doubts when I read the light by eye').check();
-		await expect(page.getByText('Saved: Shoot goes by them.')).toBeVisible();
+		await page.getByLabel('Use these margins on Shoot when I read the light by eye').check();
+		await expect(page.getByText('Saved: Shoot uses them.')).toBeVisible();
 		await app.restart();
 		await read();
 		await expect(page.getByText('About 12⅔, give or take 1⅓')).toBeVisible();
-		await expect(page.getByText(/^Your own doubt, by practice: give or take 1⅓ instead of ⅔/)).toBeVisible();
+		await expect(
+			page.getByText(/^Your own margin, from practice: give or take 1⅓ instead of ⅔/)
+		).toBeVisible();
 		await page.getByText('Guess', { exact: true }).click();
-		await expect(page.getByLabel('How sure')).toContainText('as by practice, 1⅓ (20 guesses)');
+		await expect(page.getByLabel('How sure')).toContainText('from practice, 1⅓ (20 guesses)');
 		await isClean(page);
 
 		await open(page, '/practice/progress');
-		await page.getByLabel('Let Shoot go by these doubts when I read the light by eye').uncheck();
-		await expect(page.getByText('Saved: Shoot goes by the usual doubts.')).toBeVisible();
+		await page.getByLabel('Use these margins on Shoot when I read the light by eye').uncheck();
+		await expect(page.getByText('Saved: Shoot uses the usual margins.')).toBeVisible();
 		await read();
 		await expect(page.getByText('About 12⅔, give or take ⅔')).toBeVisible();
 	});

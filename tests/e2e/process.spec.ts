@@ -53,54 +53,54 @@ test.describe('on the desk', () => {
 
 		await app.restart();
 		await open(page, '/frames');
-		await page.getByText('To be developed in Brown bath: the film counts as 1 stop slower').click();
-		await page.getByLabel('To be developed in').selectOption('what its film says');
+		await page.getByText('To be developed in Brown bath: rate the film 1 stop slower').click();
+		await page.getByLabel('To be developed in').selectOption('what the film says');
 		await page.getByLabel('Push or pull').selectOption('pushed two stops');
-		await expect(page.getByText('Frames that are shot already come out otherwise:')).toBeVisible();
+		await expect(page.getByText('Frames already shot come out differently:')).toBeVisible();
 		// By hand: three stops more than −0.26 is 2¾: within what b&w negative still bears, three.
 		await expect(page.getByText(/^[^a-z]*Frame 1: just enough →/)).toBeVisible();
 		await isClean(page);
 		await page.getByLabel('Push or pull').selectOption('neither');
-		await page.getByRole('button', { name: 'Develop it so' }).click();
-		await expect(page.getByText('To be developed as its film says')).toBeVisible();
+		await page.getByRole('button', { name: 'Develop it this way' }).click();
+		await expect(page.getByText('To be developed as the film says')).toBeVisible();
 
 		// In the darkroom, another bath than it was shot for.
 		await open(page, `/develop/${staining.id}`);
 		await page.getByLabel('What is in the tank').selectOption('Samphire 200 of Quay Box');
-		await expect(page.getByText('It was to be developed as its film says.')).toBeVisible();
+		await expect(page.getByText('Planned development: as the film says.')).toBeVisible();
 		await expect(page.getByText(/Frame 1: .* → just enough|Frame 1: just enough still/)).toBeVisible();
 		await isClean(page);
-		await page.getByRole('button', { name: 'Develop it so' }).click();
-		await expect(page.getByText('It was to be developed as its film says.')).toBeHidden();
+		await page.getByRole('button', { name: 'Develop it this way' }).click();
+		await expect(page.getByText('Planned development: as the film says.')).toBeHidden();
 		const processNow = async () => (await (await request.get(`/api/loads/${load.id}`)).json()).process;
 		expect(await processNow()).toMatchObject({ name: 'Brown bath', stops: -1 });
 
 		// The recipe itself changes: the load is not left behind unsaid.
 		await page.getByRole('link', { name: 'Change the recipe' }).click();
-		await page.getByLabel('It changes film speed by, stops').fill('-2');
+		await page.getByLabel('Changes film speed by, stops').fill('-2');
 		await page.getByRole('button', { name: 'Save the recipe' }).click();
 		await expect(
-			page.getByText('Samphire 200 of Quay Box was shot for another speed of this recipe')
+			page.getByText('Samphire 200 of Quay Box was shot for a different speed with this recipe')
 		).toBeVisible();
 		await expect(page.getByText(/Frame 1: just enough → .*too dark/)).toBeVisible();
 		await isClean(page);
-		await page.getByRole('button', { name: 'Develop it so' }).click();
-		await expect(page.getByText('was shot for another speed')).toBeHidden();
+		await page.getByRole('button', { name: 'Develop it this way' }).click();
+		await expect(page.getByText('was shot for a different speed')).toBeHidden();
 		expect(await processNow()).toMatchObject({ stops: -2 });
 
-		await page.getByRole('link', { name: 'Another version of it' }).click();
+		await page.getByRole('link', { name: 'Save as another version' }).click();
 		await expect(page.getByLabel('Its name')).toHaveValue('Brown bath 2');
-		await page.getByLabel('Or powders for a litre').fill('Bromide, 2 g from 10 %');
-		await page.getByLabel('Its stock was mixed or opened on').fill('2020-01-01');
-		await page.getByLabel('It keeps, days').fill('180');
+		await page.getByLabel('Or powders per litre').fill('Bromide, 2 g from 10 %');
+		await page.getByLabel('Stock mixed or opened on').fill('2020-01-01');
+		await page.getByLabel('Keeps for, days').fill('180');
 		await page.getByRole('button', { name: 'Save the recipe' }).click();
 		await page.getByLabel('Working solution, ml').fill('500');
-		await page.getByLabel('Left of each stock, ml').fill('120');
+		await page.getByLabel('Stock left of each, ml').fill('120');
 		// By hand: a tenth of 500 ml is 50 ml of A; 120 ml are enough for that twice.
-		await expect(page.getByText('The stock is enough for it 2 times.')).toBeVisible();
+		await expect(page.getByText('Enough stock for 2 mixes.')).toBeVisible();
 		// By hand: 2 g a litre are 1 g in half of one, which 10 ml of a ten per cent solution hold.
 		await expect(page.getByText('10 ml', { exact: true })).toBeVisible();
-		await expect(page.getByText(/^Its stock is \d+ days old, past its time/)).toBeVisible();
+		await expect(page.getByText(/^Its stock is \d+ days old, past its best/)).toBeVisible();
 		await isClean(page);
 	});
 
@@ -121,8 +121,8 @@ test.describe('on the desk', () => {
 		await page.getByLabel('Contrast filter or grade of its print').fill('grade 1½');
 		await isClean(page);
 		await page.getByRole('button', { name: 'Save', exact: true }).click();
-		await expect(page.getByText('Next time: Develop a sixth shorter.')).toBeVisible();
-		await expect(page.getByText('By one negative.')).toBeVisible();
+		await expect(page.getByText('Next time: Cut development by a sixth.')).toBeVisible();
+		await expect(page.getByText('Based on one negative.')).toBeVisible();
 		const [frame] = (await (await request.get('/api/frames')).json()).items;
 		expect(frame.judged.look).toEqual({ density: 1, contrast: 1, grade: 'grade 1½' });
 		await isClean(page);
@@ -142,7 +142,7 @@ test.describe('on the phone, in the dark', () => {
 		await open(page, '/develop/edit/new');
 		await page.getByLabel('Start from a usual one').selectOption('Peel-apart pack');
 		await page.getByRole('button', { name: 'Save the recipe' }).click();
-		await expect(page.getByText('do not touch the negative side')).toBeVisible();
+		await expect(page.getByText('Don’t touch the negative side')).toBeVisible();
 		await page.getByLabel('Temperature of the picture, °C').fill('18');
 		await expect(page.getByRole('status')).toHaveText('1:00, give or take 0:05');
 		await isClean(page);
@@ -150,9 +150,9 @@ test.describe('on the phone, in the dark', () => {
 		const run = page.getByRole('article');
 		await run.getByRole('button', { name: 'Begin: Wait' }).press('Space');
 		await page.clock.runFor(61_000);
-		await expect(run.getByRole('status')).toHaveText('Wait: it is time');
+		await expect(run.getByRole('status')).toHaveText('Wait: time’s up');
 		await run.getByRole('button', { name: 'Wait is done' }).click();
-		await expect(run.getByText('do not touch the negative side')).toBeVisible();
+		await expect(run.getByText('Don’t touch the negative side')).toBeVisible();
 		await expect(run.getByRole('button', { name: 'Begin: Peel' })).toBeVisible();
 		await isClean(page);
 	});

@@ -30,7 +30,7 @@ test('a reading of the eye’s own light moves that camera’s line alone, and d
 	// Three stops darker at the eye: three too much, of which the wheel takes one and a half.
 	await expect(answer(page).getByRole('heading', { name: 'Just too light' })).toBeVisible();
 	await answer(page).getByText('On the camera', { exact: true }).click();
-	await expect(answer(page).getByLabel('Its eye stands in')).toHaveValue('-3');
+	await expect(answer(page).getByLabel('Light on its eye')).toHaveValue('-3');
 	await page.keyboard.press('Escape');
 	await handle(page).focus();
 	await page.keyboard.press('PageDown');
@@ -45,10 +45,10 @@ test('a reading of before is taken again with one tap, named, and stays on the l
 	await readLight(page.request, { ev: 9, sd: 0.5 });
 	await readLight(page.request, { ev: 13, sd: 0.5 });
 	await open(page, '/');
-	await page.getByText('Readings of before').click();
-	await page.getByRole('button', { name: 'Name it: the reading 9 given as a number' }).click();
-	await page.getByLabel('Its name on the line').fill('Net loft');
-	await page.getByRole('button', { name: 'Keep the name' }).click();
+	await page.getByText('Earlier readings').click();
+	await page.getByRole('button', { name: 'Name it: the reading 9 typed as an EV' }).click();
+	await page.getByLabel('Its name on the light line').fill('Net loft');
+	await page.getByRole('button', { name: 'Save the name' }).click();
 	await expect(page.locator('[data-ruler]')).toContainText('Net loft');
 	await page.getByRole('button', { name: /^9 ± ½ Net loft/ }).click();
 	await expect(handle(page)).toHaveAttribute('aria-valuetext', /about 9/);
@@ -82,11 +82,11 @@ test('what frames say of a way of reading is taken off the next one where it is 
 	await open(page, '/');
 	await openWay(page, 'Shadows');
 	await page.getByRole('button', { name: /^Soft-edged shadows/ }).click();
-	await expect(page.getByText(/taken off as your readings run/).first()).toBeVisible();
+	await expect(page.getByText(/taken off for your usual error/).first()).toBeVisible();
 	const newest = async () => (await (await page.request.get('/api/readings')).json()).items[0];
 	await expect.poll(async () => (await newest())?.light.habit.stops).toBeGreaterThan(0.2);
 	await open(page, '/frames/learnt');
-	await eye.getByRole('button', { name: 'Stop doing that' }).click();
+	await eye.getByRole('button', { name: 'Stop using it' }).click();
 	await expect(eye.getByRole('button', { name: 'Take it off on Shoot' })).toBeVisible();
 });
 
@@ -97,7 +97,7 @@ test('a reading grows old before one’s eyes, until it asks to be read again', 
 	await open(page, '/');
 	await expect(handle(page)).toHaveAttribute('aria-valuetext', /give or take ½/);
 	await page.clock.fastForward('02:00:00');
-	await expect(page.getByText('This reading has grown old. Read the light again.')).toBeVisible();
+	await expect(page.getByText('This reading is old. Read the light again.')).toBeVisible();
 	await expect(handle(page)).toHaveAttribute('aria-valuetext', /give or take 1/);
 	await expect(page.getByText(/2 hours ago/).first()).toBeVisible();
 });
@@ -109,13 +109,16 @@ test('a town is found by name without a network, kept in the own list, and a non
 	await open(page, '/');
 	await openWay(page, 'Sun');
 	await page.getByLabel('A town by name').fill('qqxxzz');
+	// The first search takes the list up, which is long.
+	const searched = page.waitForResponse(/[/]places[/]search/);
 	await page.getByRole('button', { name: 'Find' }).click();
-	await expect(page.getByText('No town begins like this')).toBeVisible();
+	await searched;
+	await expect(page.getByText('No town starts like that')).toBeVisible();
 	await page.getByLabel('A town by name').fill('sa');
 	await page.keyboard.press('Enter');
 	await page.getByRole('list', { name: 'Towns found' }).getByRole('button').first().click();
 	await expect(page.getByLabel('Latitude, °')).toHaveValue(/\d/);
-	await page.getByLabel('Keep it in my list as').fill('Causeway end');
+	await page.getByLabel('Save it in my list as').fill('Causeway end');
 	await page.getByRole('button', { name: 'Keep', exact: true }).click();
 	await expect(page.getByText('Causeway end is in your list.')).toBeVisible();
 	await page.getByLabel('Where').selectOption({ label: 'somewhere else' });
@@ -133,7 +136,7 @@ test('the stand-in meter fills in what it shows, by its dome and by its spot', a
 	await open(page, '/');
 	await openWay(page, 'Meter');
 	await page.getByText('No meter at hand: try a stand-in').click();
-	await expect(page.getByText('A simulation, to learn and to try with')).toBeVisible();
+	await expect(page.getByText('A simulation, to learn and try things with')).toBeVisible();
 	await page.getByLabel('Its light').selectOption({ label: 'an even grey sky' });
 	await page.getByRole('button', { name: 'Press its button' }).click();
 	// The stand-in's grey sky is EV 12⅔; meters of a kind differ by a fraction of a stop.
@@ -162,7 +165,7 @@ test('the sun is read where the device says it is, and its twilight is said', as
 	await openWay(page, 'Sun');
 	await page.getByRole('button', { name: 'Use this device’s position' }).click();
 	await expect(page.getByLabel('Latitude, °')).toHaveValue('70');
-	await page.getByLabel('Now, and on with the clock').uncheck();
+	await page.getByLabel('Now, following the clock').uncheck();
 	await page.getByLabel('Date there').fill('2026-12-21');
 	await page.getByLabel('Clock there').fill('11:40');
 	// Source: at the winter solstice noon at 70° north the sun is 90 − 70 − 23.4 = −3.4°: polar night, civil twilight.
@@ -204,10 +207,10 @@ test('files that are no pictures, say nothing, or claim too much get a clear wor
 		mimeType: 'image/jpeg',
 		buffer: Buffer.from('<script>alert(1)</script>')
 	});
-	await expect(page.getByText('This is no picture that can be read')).toBeVisible();
+	await expect(page.getByText('This picture can’t be read')).toBeVisible();
 	await file.setInputFiles('tests/fixtures/photos/plain.jpg');
 	await expect(
-		page.getByText('does not say the film speed (ISO), nor the f-number, nor the time')
+		page.getByText('doesn’t say the film speed (ISO), nor the f-number, nor the time')
 	).toBeVisible();
 	await use(page);
 	await expect(page.getByText('is needed')).toHaveCount(3);
@@ -224,7 +227,7 @@ test('files that are no pictures, say nothing, or claim too much get a clear wor
 	await expect(page.getByText('It has too many pixels to see how bright it came out')).toBeVisible();
 	const cut = readFileSync('tests/fixtures/photos/phone.heic').subarray(0, 40);
 	await file.setInputFiles({ name: 'cut.heic', mimeType: 'image/heic', buffer: cut });
-	await expect(page.getByText(/no picture that can be read|does not say/)).toBeVisible();
+	await expect(page.getByText(/picture can’t be read|doesn’t say/)).toBeVisible();
 	await picture(page, info, 'hostile');
 });
 
@@ -268,7 +271,7 @@ test('the microphone hears both clicks', async ({ app, request }, info) => {
 		const page = await browser.newPage({ viewport: DESK });
 		await open(page, app.address);
 		await openWay(page, 'Click');
-		await page.getByRole('button', { name: 'Let the microphone hear it' }).click();
+		await page.getByRole('button', { name: 'Listen with the microphone' }).click();
 		const stop = page.getByRole('button', { name: 'It has closed: stop listening' });
 		await expect(stop).toBeVisible();
 		const from = await page.evaluate(() => performance.now());

@@ -20,9 +20,9 @@ test('a backup is made and gone back to from the page, and what was there before
 	await stored(request, 'cameras', fixedCamera({ name: 'Then' }));
 	await open(page, '/bag');
 	await page.getByRole('link', { name: /Settings/ }).click();
-	await expect(page.getByText('There is no backup yet.')).toBeVisible();
+	await expect(page.getByText('No backup yet.')).toBeVisible();
 	await page.getByRole('button', { name: 'Back up now' }).click();
-	await expect(page.getByText('Backed up, and looked through.')).toBeVisible();
+	await expect(page.getByText('Backed up and checked.')).toBeVisible();
 	await expect(page.getByText('Last backup just now.')).toBeVisible();
 	await findsNothingInAnyDisplay(page);
 	await page.setViewportSize(PHONE);
@@ -33,10 +33,10 @@ test('a backup is made and gone back to from the page, and what was there before
 	expect(await (await request.get(since)).json()).toMatchObject({
 		changes: [{ kind: 'cameras', id, record: { id, name: 'Later', version: 1 } }]
 	});
-	await page.getByRole('button', { name: 'Go back to it' }).click();
-	await expect(page.getByText('moved aside, not deleted')).toBeVisible();
+	await page.getByRole('button', { name: 'Restore this one' }).click();
+	await expect(page.getByText('set aside, not deleted')).toBeVisible();
 	await page.getByRole('button', { name: 'Restore it' }).click();
-	await expect(page.getByText(/Restored\. Your records of before are kept as .*before-/)).toBeVisible();
+	await expect(page.getByText(/Restored\. Your previous records are kept as .*before-/)).toBeVisible();
 	expect(await namesOf(request)).toEqual(['Then']);
 	// Who knew the records of before is told to begin anew.
 	expect((await request.get(since)).status()).toBe(410);
@@ -106,6 +106,6 @@ test('what was changed elsewhere since it was opened is not deleted from a page 
 	await open(page, `/frames/${id}`);
 	await request.put(`/api/frames/${id}`, { data: { ...frame, id, version: 1, note: 'Said elsewhere' } });
 	await page.getByRole('button', { name: 'Delete this frame' }).click();
-	await expect(page.getByText('it was changed elsewhere since it was opened here')).toBeVisible();
+	await expect(page.getByText('it was changed elsewhere since you opened it here')).toBeVisible();
 	expect((await request.get(`/api/frames/${id}`)).status()).toBe(200);
 });

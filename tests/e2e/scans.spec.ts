@@ -47,12 +47,10 @@ test('a lab’s folder is put against the frames, and what was logged is in copi
 
 	await open(page, `/frames?load=${loadId}`);
 	await page.getByText('More with these frames').click();
-	await page.getByRole('link', { name: 'Into the lab’s scans' }).click();
+	await page.getByRole('link', { name: 'Write into the lab’s scans' }).click();
 	await page.getByLabel('Drop the lab’s folder here').setInputFiles(files);
 	const pairs = page.getByRole('region', { name: '4 files, 3 logged' });
-	await expect(pairs).toContainText(
-		'Their names tell no numbers of frames: put together one after the other.'
-	);
+	await expect(pairs).toContainText('No frame numbers in their names: matched in order.');
 	const frameOn = (name: string) => page.getByLabel(`Frame on ${name}`).locator('option:checked');
 	await expect(frameOn('lab 0003.tif')).toHaveText(/^3 · Net loft/);
 	await expect(frameOn('lab 0004.dng')).toHaveText('no frame of these');
@@ -69,7 +67,7 @@ test('a lab’s folder is put against the frames, and what was logged is in copi
 
 	await page.getByRole('button', { name: 'Write it into copies: 3 files' }).click();
 	const save = page.getByRole('link', { name: 'Save Pebble' });
-	await expect(page.getByText('Written for 3 files, and read back.')).toBeVisible();
+	await expect(page.getByText('Written for 3 files, read back and checked.')).toBeVisible();
 	const coming = page.waitForEvent('download');
 	await save.click();
 	const zip = info.outputPath('scans.zip');
@@ -128,7 +126,7 @@ test('what is no scan, too much or of no frame is refused with a word', async ({
 	]);
 	expect(await write(picture.subarray(0, 60))).toEqual([
 		422,
-		expect.stringMatching(/cannot be read|not be written/)
+		expect.stringMatching(/can’t be read|couldn’t be written/)
 	]);
 	expect(await write(picture, crypto.randomUUID())).toEqual([404, 'There is no such frame']);
 	expect((await request.get(`/api/frames/${crypto.randomUUID()}/metadata.xmp`)).status()).toBe(404);

@@ -169,7 +169,7 @@ test('bad forms answer at the field while one types, and store nothing', async (
 	await expect(fNumber).toHaveAttribute('aria-invalid', 'true');
 	await page.getByLabel('Time, s').fill('0');
 	await page.getByRole('button', { name: 'Save and load a film' }).click();
-	await expect(page.getByText('3 things need mending')).toBeVisible();
+	await expect(page.getByText('3 fields need fixing')).toBeVisible();
 	await expect(fNumber).toHaveValue('wide');
 	expect((await (await request.get('/api/cameras')).json()).total).toBe(0);
 });
@@ -187,7 +187,7 @@ test('a wheel whose click is nothing, or next to nothing, is refused at its fiel
 		await click.fill(value);
 		await page.getByRole('button', { name: 'Save', exact: true }).click();
 		await expect(click).toHaveAttribute('aria-invalid', 'true');
-		await expect(page.getByText(/things? needs? mending/)).toBeVisible();
+		await expect(page.getByText(/fields? needs? fixing/)).toBeVisible();
 	}
 	await click.fill('0.5');
 	await page.getByRole('button', { name: 'Save', exact: true }).click();
@@ -205,7 +205,7 @@ test('a form keeps what was typed when the server is gone, and nothing is carrie
 	await page.getByLabel('Speed', { exact: true }).fill('50');
 	await app.stop();
 	await page.getByRole('button', { name: 'Save and load it' }).click();
-	await expect(page.getByText('Not saved: the server does not answer')).toBeVisible();
+	await expect(page.getByText('Not saved: the server isn’t answering')).toBeVisible();
 	await expect(page.getByLabel('Name')).toHaveValue('Sea Fret 50');
 	await app.restart();
 	await page.getByRole('button', { name: 'Save and load it' }).click();

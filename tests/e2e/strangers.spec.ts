@@ -22,13 +22,13 @@ test('a script with a token that reads reads, and may not write; one that was en
 	const refused = await ask(app, '/api/places', { method: 'POST', headers, body: place });
 	expect([refused.status, JSON.parse(refused.text).message]).toEqual([
 		403,
-		'This token reads; it may not write. Nothing was changed.'
+		'This token is read-only. Nothing was changed.'
 	]);
 	expect((await ask(app, '/api/tokens', { headers })).status).toBe(403);
 	expect(JSON.parse((await ask(app, '/api/places', { headers })).text).total).toBe(0);
 	// One that writes.
 	await page.getByRole('textbox', { name: 'Name' }).fill('Shutter tester');
-	await page.getByLabel('May', { exact: true }).selectOption('read and write');
+	await page.getByLabel('Access', { exact: true }).selectOption('read and write');
 	await page.getByRole('button', { name: 'Make a token' }).click();
 	await expect(page.getByRole('list', { name: 'Tokens' })).toContainText('Shutter tester');
 	const writes = { authorization: `Bearer ${await page.locator('.notice code').first().textContent()}` };
@@ -74,11 +74,11 @@ test('another passphrase is set at the desk, and other devices sign in again', a
 	const [cookie] = (came.headers['set-cookie'] as string[])[0].split(';');
 	expect((await ask(app, '/api/cameras', { headers: { cookie } })).status).toBe(200);
 	await open(page, '/settings/phones');
-	await page.getByLabel('Passphrase now').fill('not the one of now');
+	await page.getByLabel('Current passphrase').fill('not the one of now');
 	await page.getByLabel('New passphrase').fill('wet sand under bare feet');
 	await page.getByRole('button', { name: 'Change it' }).click();
-	await expect(page.getByText('is not the passphrase')).toBeVisible();
-	await page.getByLabel('Passphrase now').fill(PASSPHRASE);
+	await expect(page.getByText('isn’t the passphrase')).toBeVisible();
+	await page.getByLabel('Current passphrase').fill(PASSPHRASE);
 	await page.getByRole('button', { name: 'Change it' }).click();
 	await expect(page.getByText('Changed. Other devices sign in again.')).toBeVisible();
 	expect((await ask(app, '/api/cameras', { headers: { cookie } })).status).toBe(401);
@@ -159,7 +159,7 @@ test('where one wanted to go is where one comes to, and nowhere else', async ({ 
 	await fits(page);
 	await page.getByLabel('Passphrase').fill('not this one at all');
 	await page.getByRole('button', { name: 'Sign in' }).click();
-	await expect(page.getByRole('alert')).toHaveText('That is not the passphrase.');
+	await expect(page.getByRole('alert')).toHaveText('That isn’t the passphrase.');
 	await page.getByLabel('Passphrase').fill(PASSPHRASE);
 	await page.getByRole('button', { name: 'Sign in' }).click();
 	await expect(page).toHaveURL(`${app.address}/frames/all?q=punt`);

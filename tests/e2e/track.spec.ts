@@ -46,11 +46,11 @@ test('a track puts frames on places, the clock put right by one that is known', 
 
 	await open(page, `/frames?load=${loadId}`);
 	await page.getByText('More with these frames').click();
-	await page.getByRole('link', { name: 'Onto the map' }).click();
+	await page.getByRole('link', { name: 'Put on the map' }).click();
 	const drop = page.getByLabel('Drop the track of the way here');
 	await drop.setInputFiles([asFile('no.gpx', 'a text'), asFile('walk.gpx', track(40))]);
 	await expect(page.getByText('no.gpx is no GPX file.')).toBeVisible();
-	await expect(page.getByRole('heading', { name: 'The track says nothing new' })).toBeVisible();
+	await expect(page.getByRole('heading', { name: 'The track adds nothing new' })).toBeVisible();
 	const row = (name: string) => page.getByRole('row', { name });
 	await expect(row('2 · Slip')).toContainText('no track then');
 
@@ -81,7 +81,7 @@ test('a track puts frames on places, the clock put right by one that is known', 
 	execFileSync('xmllint', ['--noout', '--schema', 'tests/fixtures/gpx-1.1.xsd', gpx], { stdio: 'pipe' });
 
 	await page.getByRole('button', { name: 'Undo' }).click();
-	await expect(page.getByText('They are where they were.')).toBeVisible();
+	await expect(page.getByText('Undone. They’re back where they were.')).toBeVisible();
 	expect((await placed()).where).toBeUndefined();
 	expect(Date.parse((await placed()).takenAt)).toBe(Date.parse('2026-05-02T09:40:00Z'));
 });
@@ -118,7 +118,7 @@ test('a phone that may say where it is notes it with every frame', async ({ page
 	await open(page, '/settings');
 	const note = page.getByLabel('Note where I am with every frame');
 	await note.click();
-	await expect(page.getByText('No position was given.')).toBeVisible();
+	await expect(page.getByText('Your position isn’t available.')).toBeVisible();
 	await expect(note).not.toBeChecked();
 
 	await context.grantPermissions(['geolocation']);

@@ -27,7 +27,7 @@ for (const [where, viewport] of sizes) {
 			// What the box is set to is known all the same.
 			await expect(page.getByRole('list', { name: 'Frames' })).toContainText('f/11');
 			await open(page, '/frames/learnt');
-			await expect(page.getByRole('heading', { name: 'What you know already' })).toBeVisible();
+			await expect(page.getByRole('heading', { name: 'What you already know' })).toBeVisible();
 			await expect(page.getByRole('article', { name: 'Pier Box' })).toHaveCount(0);
 			await open(page, `/frames?load=${loadId}`);
 			await page.getByRole('link', { name: 'Edit frame 1' }).click();
@@ -48,7 +48,7 @@ for (const [where, viewport] of sizes) {
 			await readLight(page.request, { ev: 10, sd: 0.33 });
 			await open(page, '/');
 			await expect(answer(page)).toContainText(
-				'This film is 2 stops faster than the camera expects. A 2-stop ND (0.6) on the pack cures it; there is none in your bag.'
+				'This film is 2 stops faster than the camera expects. It needs a 2-stop ND (0.6) on the pack; there’s none in your bag.'
 			);
 			const remedy = answer(page).getByRole('button', { name: /^an ND of 2 stops \(0\.6\)/ });
 			await expect(remedy).toContainText('not in your bag');
@@ -57,7 +57,7 @@ for (const [where, viewport] of sizes) {
 			await expect(page.getByRole('button', { name: 'Keep it' })).toHaveCount(0);
 			await stored(page.request, 'gear', { type: 'filter', name: 'Grey two', stops: 2 });
 			await page.reload();
-			await expect(answer(page)).toContainText('Your Grey two on the pack cures it.');
+			await expect(answer(page)).toContainText('Put your Grey two on the pack.');
 			await expect(answer(page).getByRole('button', { name: /^an ND of 2 stops/ })).toHaveCount(0);
 		});
 	});
@@ -76,7 +76,7 @@ test('a body with nothing to set is not told to try, whatever the doubt', async 
 	await readLight(page.request, { ev: 6, sd: 1.2 });
 	await page.reload();
 	await expect(answer(page).getByRole('heading', { level: 2 })).toContainText('Too dark by');
-	await expect(answer(page)).toContainText('Hardly any come out');
+	await expect(answer(page)).toContainText('Hardly any will come out');
 	await expect(answer(page)).not.toContainText(/trial|Nothing to set/);
 });
 
@@ -99,11 +99,11 @@ test.describe('with one thumb', () => {
 		const film = page.getByLabel('Film', { exact: true });
 		await film.selectOption({ label: 'Small' });
 		await expect(
-			page.getByText('Thin Spool takes 620, and this is 35 mm. It goes in with adapters')
+			page.getByText('Thin Spool takes 620, and this is 35 mm. Use adapters at both ends')
 		).toBeVisible();
 		await film.selectOption({ label: 'Pack' });
 		await expect(
-			page.getByText('Thin Spool takes 620, and this is instant pack with battery. It does not go in.')
+			page.getByText('Thin Spool takes 620, and this is instant pack with battery. It won’t fit.')
 		).toBeVisible();
 	});
 

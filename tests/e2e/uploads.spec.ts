@@ -29,9 +29,9 @@ test('hostile pictures are refused with a clear word and leave nothing behind', 
 	const bomb = deflateSync(Buffer.alloc(200 * 1024 ** 2));
 	const text = Buffer.concat([Buffer.from('Comment\0\0', 'latin1'), bomb]);
 	const hostile: [what: string, name: string, body: Buffer, word: RegExp][] = [
-		['a script in SVG', 'drawing.svg', svg, /no picture that is taken here/],
-		['SVG that says PNG', 'drawing.png', svg, /no picture that is taken here/],
-		['nothing', 'empty.jpg', Buffer.alloc(0), /no picture that is taken here/],
+		['a script in SVG', 'drawing.svg', svg, /This kind of file isn’t accepted/],
+		['SVG that says PNG', 'drawing.png', svg, /This kind of file isn’t accepted/],
+		['nothing', 'empty.jpg', Buffer.alloc(0), /This kind of file isn’t accepted/],
 		['300 megapixels', 'large.png', pngOf(20_000, 15_000, Buffer.alloc(1000)), /pixels/],
 		['a size beyond all', 'huge.png', pngOf(2 ** 31 - 1, 2 ** 31 - 1, Buffer.alloc(10)), /pixels|damaged/],
 		['far less data than its size', 'short.png', pngOf(4000, 4000, Buffer.alloc(10)), /damaged/],
@@ -43,7 +43,7 @@ test('hostile pictures are refused with a clear word and leave nothing behind', 
 			/unpacks to far more/
 		],
 		['a chunk beyond its end', 'cut.png', pngOf(4, 4, Buffer.alloc(20)).subarray(0, 45), /damaged/],
-		['a wrong ending', 'picture.png', jpeg, /called picture.png, but it is a JPEG/],
+		['a wrong ending', 'picture.png', jpeg, /called picture.png, but it’s a JPEG/],
 		['a path in its name', '../../etc/cron.jpg', jpeg, /cannot hold a path/],
 		['half a JPEG', 'half.jpg', jpeg.subarray(0, jpeg.length / 2), /damaged/]
 	];

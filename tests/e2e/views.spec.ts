@@ -46,6 +46,7 @@ async function viewsOf(request: APIRequestContext): Promise<string[]> {
 		'/practice/outside',
 		'/practice/progress',
 		'/scripts',
+		'/words',
 		'/nowhere'
 	];
 }

@@ -43,8 +43,8 @@ export const archiveAddresses = {
 			responses: {
 				200: answer('What it would bring, with the id under which it waits', ref('Import')),
 				413: problem('Larger than 20 GiB'),
-				422: problem('No archive, or one that means no good; nothing was taken'),
-				507: problem('The disk is full; nothing was taken')
+				422: problem('No archive, or one that means no good; nothing was imported'),
+				507: problem('The disk is full; nothing was imported')
 			}
 		}
 	},
@@ -109,7 +109,7 @@ export const archiveAddresses = {
 					properties: { items: { type: 'array', items: ref('Frame') } },
 					required: ['items']
 				}),
-				409: problem('One was changed elsewhere since it was read; none is changed'),
+				409: problem('One was changed elsewhere since you read it; none is changed'),
 				...badBody
 			}
 		}

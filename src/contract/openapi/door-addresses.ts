@@ -97,7 +97,7 @@ export const doorAddresses = {
 				201: answer('It is in', object({ id: uuid }, ['id'])),
 				401: problem('Not the passphrase'),
 				409: open,
-				429: problem('Too many tries from there; Retry-After says how long to wait'),
+				429: problem('Too many attempts from there; Retry-After says how long to wait'),
 				...badBody
 			}
 		},
@@ -122,7 +122,7 @@ export const doorAddresses = {
 	'/api/pairing': {
 		post: {
 			operationId: 'create-pairing-code',
-			summary: 'Makes a code that lets one phone in, once and within five minutes',
+			summary: 'Makes a code that pairs one phone, once and within five minutes',
 			responses: { 201: answer('It', ref('Pairing')), 409: problem('It is not opened to a network') }
 		}
 	},
@@ -185,7 +185,7 @@ export const doorAddresses = {
 			responses: {
 				204: { description: 'Set' },
 				409: open,
-				429: problem('Too many tries from there'),
+				429: problem('Too many attempts from there'),
 				...badBody
 			}
 		}

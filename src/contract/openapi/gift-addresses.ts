@@ -33,7 +33,7 @@ export const giftAddresses = {
 			responses: {
 				200: answer('It, as it is now', ref('CameraRecord')),
 				404: none,
-				409: problem('The camera was changed elsewhere since it was read, or another one has this id'),
+				409: problem('The camera was changed elsewhere since you read it, or another one has this id'),
 				...badBody
 			}
 		}

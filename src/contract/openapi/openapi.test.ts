@@ -141,7 +141,7 @@ describe('the description of the API', () => {
 		});
 		expect(check(cameraSchema, endless)).toMatchObject({
 			ok: false,
-			issues: [{ message: expect.stringMatching(/10000 ways/) }]
+			issues: [{ message: expect.stringMatching(/10000 combinations/) }]
 		});
 		expect(
 			checkMatchRequest({

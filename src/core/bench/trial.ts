@@ -48,10 +48,10 @@ export function trialOf(camera: Camera, film: Film): Trial | null {
 	const at = (compensation: number, why: string): TrialFrame => ({ compensation, iso, why });
 	const { darken = 0, lighten = 0 } = eye.compensation ?? {};
 	const frames = [
-		at(0, 'what it gives by itself'),
+		at(0, 'what it does by itself'),
 		...(darken < 0 ? [at(darken, 'one end of the wheel')] : []),
-		...(lighten > 0 ? [at(lighten, 'the other end: together they tell what a click does')] : []),
-		at(0, 'the same again: one frame proves little'),
+		...(lighten > 0 ? [at(lighten, 'the other end: together they show what a click does')] : []),
+		at(0, 'the same again: one frame proves nothing'),
 		...others.map((other) => ({ compensation: 0, iso: other, why: `whether the dial's ${other} is one` }))
 	];
 	const wheelless = eye.compensation ? frames : frames.map((frame) => ({ ...frame, compensation: 0 }));

@@ -44,10 +44,12 @@ function formatAt(view: DataView, at: number, length: number): Format {
 function checked({ code, channels, sampleRate, bits }: Format): void {
 	const known = code === PCM ? [8, 16, 24, 32].includes(bits) : code === FLOAT && bits === 32;
 	if (!known)
-		throw new BadRecording('This kind of WAV is not read: plain PCM of 8 to 32 bits, or 32-bit float is.');
-	if (channels < 1 || channels > MOST_CHANNELS) throw new BadRecording('It has no channel, or too many.');
+		throw new BadRecording(
+			'This kind of WAV can’t be read. Save it as plain PCM, 8 to 32 bits, or 32-bit float.'
+		);
+	if (channels < 1 || channels > MOST_CHANNELS) throw new BadRecording('It has no channels, or too many.');
 	if (sampleRate < LOWEST_RATE || sampleRate > HIGHEST_RATE) {
-		throw new BadRecording(`A sample rate of ${sampleRate} Hz cannot be: 4 to 400 kHz can.`);
+		throw new BadRecording(`${sampleRate} Hz is not a sample rate this can read. Use 4 to 400 kHz.`);
 	}
 }
 
@@ -55,7 +57,7 @@ function checked({ code, channels, sampleRate, bits }: Format): void {
 function soundIn(bytes: ArrayBuffer): { format: Format; from: number; length: number } {
 	const view = new DataView(bytes);
 	if (view.byteLength < HEADER || word(view, 0) !== 'RIFF' || word(view, 8) !== 'WAVE') {
-		throw new BadRecording('This is no WAV file.');
+		throw new BadRecording('This isn’t a WAV file.');
 	}
 	let format: Format | undefined;
 	for (let at = 12; at + 8 <= view.byteLength;) {
@@ -63,7 +65,7 @@ function soundIn(bytes: ArrayBuffer): { format: Format; from: number; length: nu
 		const length = Math.min(claimed, view.byteLength - at - 8);
 		if (name === 'fmt ') format = formatAt(view, at + 8, length);
 		if (name === 'data') {
-			if (!format) throw new BadRecording('This WAV file does not say how it was recorded.');
+			if (!format) throw new BadRecording('This WAV file doesn’t say how it was recorded.');
 			checked(format);
 			const whole = format.channels * (format.bits / 8);
 			return { format, from: at + 8, length: length - (length % whole) };

@@ -40,12 +40,12 @@ export const roll: Checks = {
 
 /** How a film comes out, in the order of hands. Source: common practice, by what is loaded. */
 export const offRoll: readonly string[] = [
-	'Wind on until the paper runs off the spool: there is nothing to rewind.',
-	'Open it in the shade, fold the end under, and lick or tape it down.'
+	'Wind on until the backing paper comes off the spool. There’s nothing to rewind.',
+	'Open it in the shade, fold the end under, and lick it or tape it down.'
 ];
 export const offCassette: readonly string[] = [
-	'Press the rewind button underneath, fold out the crank and wind back until it turns freely.',
-	'Only then open the back. A motor winds back by itself: wait until it is silent.'
+	'Press the rewind button on the base, fold out the crank and rewind until it turns freely.',
+	'Only then open the back. A motor rewinds by itself: wait until it goes quiet.'
 ];
 export const offPack: readonly string[] = [
 	'Let the last print develop, then open the door and take the empty pack out.'
@@ -54,22 +54,22 @@ export const offPeelApart: readonly string[] = [
 	'Pull the last tab, peel, and then open the back. Do not touch the paste: it is caustic.'
 ];
 export const offSpool: readonly string[] = [
-	'Let the film run off the first spool, and open the door in dim light.',
+	'Let the film run off the feed spool, and open the door in dim light.',
 	'After side one, flip the spool over and thread it again. After side two, put it in its can.'
 ];
 
 /** Of bodies that take packs which develop by themselves. */
 export const instant: Checks = {
 	load: [
-		'Film of the right kind for body and battery',
+		'Right kind of film for body and battery',
 		'In the shade',
 		'First cover sheet out with the back in place'
 	],
 	frame: [
-		ofWheel('Wheel where it was left?'),
+		ofWheel('Wheel where you left it?'),
 		'Filter on the pack',
-		ofFlash('Flash only when its light glows'),
-		'Print shielded, and warm',
+		ofFlash('Flash ready light on'),
+		'Print shielded and kept warm',
 		...anyFrame
 	]
 };

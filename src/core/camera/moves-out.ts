@@ -1,7 +1,7 @@
 import type { Camera } from './types';
 
 /**
- * Whether a lens moves out as a whole to focus near and nothing makes up for the light that this costs.
+ * Whether a lens moves forward as a whole to focus near and nothing makes up for the light that this costs.
  * Where nobody said, a lens that focuses anywhere does, and one with a few marks turns its front cell;
  * common practice.
  *

@@ -45,7 +45,7 @@ export interface Wheel {
 export interface AutomaticExposure {
 	mode: 'auto';
 	sets: 'time' | 'aperture' | 'both';
-	/** Positions of its film-speed dial, or the one it is built for. */
+	/** Positions of its film-speed dial, or the one it’s built for. */
 	iso: number[];
 	compensation?: Wheel;
 	/** A filter before the lens also covers the meter. */
@@ -96,7 +96,7 @@ export interface Filter {
 	/** The record that it is a copy of. */
 	id?: string;
 	name: string;
-	/** Light it takes, stops. */
+	/** Light it costs, stops. */
 	stops: number;
 	kind?: 'neutral' | 'contrast' | 'conversion' | 'close-up';
 	mired?: number;

@@ -34,7 +34,7 @@ const shakes = (outcome: Outcome) => isSpoiledBy(outcome, 'shake');
 function says(outcome: Outcome): string {
 	const verdict = verdictInShort(outcome);
 	const comes = outcome.verdict === 'just-enough' || outcome.verdict === 'usable';
-	return comes && shakes(outcome) ? `${verdict}, on a support` : verdict;
+	return comes && shakes(outcome) ? `${verdict}, on a tripod` : verdict;
 }
 
 /** What its development makes of a film's speed; nothing where that is the one on its box. */

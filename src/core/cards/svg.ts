@@ -95,7 +95,14 @@ function rowSvg(row: CardRow, layout: Layout, top: number): string {
 		`<g transform="translate(${margin} ${(top + (height - picture * 0.75) / 2).toFixed(2)}) scale(${scale.toFixed(4)})">${cardPictures[row.picture]}</g>`,
 		write(row.words, left, first, small, half - left - 1),
 		write(`EV ${row.ev}`, left, second, small * 0.9, half - left - 1, 'fill-opacity=".75"'),
-		write(fails ? 'not as it is' : row.set, half, first, large, width - margin - half, 'font-weight="600"'),
+		write(
+			fails ? 'not as it’s set' : row.set,
+			half,
+			first,
+			large,
+			width - margin - half,
+			'font-weight="600"'
+		),
 		mark(row.verdict, half + r, second - r, r),
 		write(row.says, half + 3.2 * r, second, small, width - margin - half - 3.2 * r)
 	].join('');

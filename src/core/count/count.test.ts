@@ -64,11 +64,11 @@ describe('what is heard of a count', () => {
 describe('what was held', () => {
 	// Source: a stop is twice the time; a third of it 26 % (definition).
 	it.each([
-		[5, 5.2, 'Held 5.2 s of 5 s: as wanted.'],
-		[4, 8, 'Held 8 s of 4 s: 1 stop longer.'],
-		[8, 5.04, 'Held 5.0 s of 8 s: ⅔ stop shorter.'],
-		[60, 61, 'Held 61 s of 60 s: as wanted.'],
-		[2, 12, 'Held 12 s of 2 s: 2⅔ stops longer.']
+		[5, 5.2, 'Open 5.2 s, as planned.'],
+		[4, 8, 'Open 8 s instead of 4 s: 1 stop over.'],
+		[8, 5.04, 'Open 5.0 s instead of 8 s: ⅔ stop under.'],
+		[60, 61, 'Open 61 s, as planned.'],
+		[2, 12, 'Open 12 s instead of 2 s: 2⅔ stops over.']
 	])('of %d s, %d s', (wanted, held, words) => {
 		expect(heldInWords(wanted, held)).toBe(words);
 	});

@@ -11,24 +11,24 @@ export const PASTE_IN_SHORT = 'Caustic paste: keep it off skin and eyes, and awa
 
 /** Said before a picture is peeled, too. */
 export const PASTE =
-	'The paste is caustic and burns skin and eyes: do not touch the negative side, wash at once with much water, fold the negative away from children and animals.';
+	'The paste is caustic and burns skin and eyes. Don’t touch the negative side, wash at once with plenty of water, and fold the negative away from children and animals.';
 
 const byKind: Readonly<Record<BathKind, readonly string[]>> = {
-	'general-developer': ['It sensitises skin: rinse splashes at once.'],
-	'fine-grain-developer': ['It sensitises skin: rinse splashes at once.'],
+	'general-developer': ['It can sensitise skin: rinse splashes at once.'],
+	'fine-grain-developer': ['It can sensitise skin: rinse splashes at once.'],
 	'staining-developer': [
 		'Staining developers are poisonous through skin and as dust: weigh them outdoors or under a hood, with a mask.',
 		'Gentle agitation: shaken hard, it streaks.'
 	],
-	'reversal-developer': ['Strongly caustic: eye protection, and always the powder into the water, slowly.'],
-	stop: ['Acid into water, never water into acid.'],
+	'reversal-developer': [
+		'Strongly caustic. Wear eye protection, and always add the powder to the water, slowly.'
+	],
+	stop: ['Add acid to water, never water to acid.'],
 	'instant-pack': [
-		'Do not cut or open a picture: the paste inside is caustic and burns skin and eyes. Wash at once with much water.'
+		'Don’t cut or open a picture: the paste inside is caustic and burns skin and eyes. Wash at once with plenty of water.'
 	],
 	'peel-apart-pack': [PASTE],
-	fixer: [
-		'It holds silver after use: collect it, do not pour it away. Acid fixer and bleach must never meet.'
-	]
+	fixer: ['Used fixer contains silver: collect it, don’t pour it away. Never let acid fixer and bleach meet.']
 };
 
 const forPacks = [
@@ -42,7 +42,7 @@ export const isPack = (kind: BathKind): boolean => kind === 'instant-pack' || ki
 /**
  * What to mind before a bath is mixed; shown each time.
  *
- * @example careFor('stop')[0] // 'Acid into water, never water into acid.'
+ * @example careFor('stop')[0] // 'Add acid to water, never water to acid.'
  */
 export function careFor(kind: BathKind): readonly string[] {
 	const common = isPack(kind) ? forPacks : always;

@@ -21,8 +21,8 @@ describe('what to change next time', () => {
 	});
 
 	it('is the time where contrast is off: shorter if harsh, longer if flat', () => {
-		expect(nextTime([{ contrast: 1 }, { contrast: 1 }, { contrast: 0 }])!.words).toContain('shorter');
-		expect(nextTime([{ contrast: -1 }, { contrast: 0 }])!.words).toContain('longer');
+		expect(nextTime([{ contrast: 1 }, { contrast: 1 }, { contrast: 0 }])!.words).toContain('Cut');
+		expect(nextTime([{ contrast: -1 }, { contrast: 0 }])!.words).toContain('Extend');
 	});
 
 	it('is the film speed where only density is off: slower if thin', () => {

@@ -40,38 +40,38 @@ function rulesFor(looks: readonly NegativeLook[]): Rule[] {
 		{
 			holds: part(({ streaks }) => streaks) >= HABIT,
 			change: 'agitation',
-			words: 'Move the tank more gently and more evenly; pour in and out in one go.',
-			why: 'Streaks come from how the bath moves. Until they are gone, nothing else can be judged.'
+			words: 'Agitate more gently and evenly; pour in and out in one go.',
+			why: 'Streaks come from agitation. Until they’re gone, nothing else can be judged.'
 		},
 		{
 			holds: contrast >= HABIT,
 			change: 'time',
-			words: 'Develop a sixth shorter.',
-			why: 'Highlights go on growing while the shadows are done: harsh means too long, or too warm.'
+			words: 'Cut development by a sixth.',
+			why: 'Highlights keep building after the shadows are done. Harsh means too long, or too warm.'
 		},
 		{
 			holds: contrast <= -HABIT,
 			change: 'time',
-			words: 'Develop a sixth longer.',
-			why: 'Shadows are there, highlights are not yet: flat means too short, or too cold.'
+			words: 'Extend development by a sixth.',
+			why: 'The shadows are there but the highlights lag. Flat means too short, or too cold.'
 		},
 		{
 			holds: density <= -HABIT,
 			change: 'speed',
-			words: 'Count the film as ⅔ stop slower.',
-			why: 'Thin with the right contrast means too little light: more time would not bring shadows back.'
+			words: 'Rate the film ⅔ stop slower.',
+			why: 'Thin with normal contrast means underexposed. Longer development won’t bring the shadows back.'
 		},
 		{
 			holds: density >= HABIT,
 			change: 'speed',
-			words: 'Count the film as ⅔ stop faster.',
-			why: 'Dense with the right contrast means too much light.'
+			words: 'Rate the film ⅔ stop faster.',
+			why: 'Dense with normal contrast means overexposed.'
 		},
 		{
 			holds: part(({ coarse }) => coarse) > 1 / 2,
 			change: 'dilution',
-			words: 'Take the developer less diluted, at its shorter time, or a finer one.',
-			why: 'Exposure and contrast are right: what is left is what the developer does to the grain.'
+			words: 'Use the developer stronger, for its shorter time, or a finer-grained one.',
+			why: 'Exposure and contrast are right. What’s left is the grain this developer gives.'
 		}
 	];
 }
@@ -81,7 +81,7 @@ function rulesFor(looks: readonly NegativeLook[]): Rule[] {
  * the others first. Common practice.
  *
  * @returns null where nothing was looked at
- * @example nextTime([{ contrast: 1 }, { contrast: 1 }])?.words // 'Develop a sixth shorter.'
+ * @example nextTime([{ contrast: 1 }, { contrast: 1 }])?.words // 'Cut development by a sixth.'
  */
 export function nextTime(looks: readonly NegativeLook[]): NextTime | null {
 	if (looks.length === 0) return null;
@@ -89,8 +89,8 @@ export function nextTime(looks: readonly NegativeLook[]): NextTime | null {
 	if (!found)
 		return {
 			change: 'nothing',
-			words: 'Leave the development as it is.',
-			why: 'Nothing is off in more than a few of them.',
+			words: 'Keep the development as it is.',
+			why: 'No more than a few of them have a problem.',
 			of: looks.length
 		};
 	const { change, words, why } = found;

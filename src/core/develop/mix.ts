@@ -27,7 +27,7 @@ export function byParts(parts: readonly Part[], millilitres: number): Measured[]
 const LITRE = 1000;
 
 /**
- * What to take of each powder, in the order in which they are dissolved: weighed, or in a percent
+ * What to take of each powder, in the order you dissolve them: weighed, or in a percent
  * solution of it.
  *
  * @param powders for a litre

@@ -18,9 +18,9 @@ export function pushFactor(stops: number): number {
 
 /** How a tank is moved, and what becomes of the time. Common practice. */
 export const movements = [
-	{ id: 'usual', factor: 1, name: 'as is usual for it' },
+	{ id: 'usual', factor: 1, name: 'as usual for this developer' },
 	{ id: 'gentle', factor: 1.1, name: 'gently, a tenth longer' },
-	{ id: 'constant', factor: 0.85, name: 'all the time, by a machine: 15 % shorter' }
+	{ id: 'constant', factor: 0.85, name: 'continuous, in a machine: 15 % shorter' }
 ] as const;
 
 export type Movement = (typeof movements)[number]['id'];

@@ -71,7 +71,7 @@ export const usualRecipes: readonly Recipe[] = [
 			{ celsius: 18, seconds: 60 },
 			{ celsius: 24, seconds: [30, 45] }
 		],
-		notes: 'Pull straight and steady; out of the wind when it is peeled.'
+		notes: 'Pull straight and steady, and peel it out of the wind.'
 	},
 	{
 		name: 'Stop',

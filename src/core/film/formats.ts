@@ -16,7 +16,7 @@ export interface FilmFormat {
 }
 
 const WITH_ADAPTERS =
-	'It goes in with adapters at both ends: tape over the red window, and count the turns instead of the numbers.';
+	'Use adapters at both ends, tape over the red window, and count turns instead of numbers.';
 const BATTERY = 'instant pack with battery';
 
 /** Every format from the trade. Source: common practice. */
@@ -26,13 +26,13 @@ export const filmFormats: readonly FilmFormat[] = [
 		name: '120',
 		holder: 'spool',
 		into: {
-			'620': 'It is the same film on a thicker spool, which jams: wind it onto a 620 spool in the dark first.'
+			'620': 'It’s the same film on a thicker spool, which jams. Wind it onto a 620 spool in the dark first.'
 		}
 	},
 	{
 		name: '620',
 		holder: 'spool',
-		into: { '120': 'It is the same film on a thinner spool: wind it onto a 120 spool in the dark first.' }
+		into: { '120': 'It’s the same film on a thinner spool. Wind it onto a 120 spool in the dark first.' }
 	},
 	{ name: '127', holder: 'spool' },
 	{ name: '110 cartridge', holder: 'spool' },
@@ -45,7 +45,7 @@ export const filmFormats: readonly FilmFormat[] = [
 	{
 		name: 'instant pack without battery',
 		holder: 'instant-pack',
-		not: { [BATTERY]: 'Its pack has no battery, and the camera runs on the one in the pack: it stays dead.' }
+		not: { [BATTERY]: 'This pack has no battery, and the camera runs on the pack’s: it won’t do anything.' }
 	},
 	{ name: 'instant mini', holder: 'instant-pack' },
 	{ name: 'instant square', holder: 'instant-pack' },

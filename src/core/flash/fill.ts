@@ -39,9 +39,9 @@ export function apertureFor(
 
 /** A flash as fill beside the light that is there. */
 export interface Fill {
-	/** Exposure of the flash alone, stops against the right one. */
+	/** Exposure of the flash alone, stops against the good one. */
 	alone: number;
-	/** Exposure of what both light, stops against the right one. */
+	/** Exposure of what both light, stops against the good one. */
 	both: number;
 }
 

@@ -25,7 +25,7 @@ export interface FlashLoss {
 
 /** What is put before a flash. Stops: common practice, to be tried out. */
 export const flashLosses: readonly FlashLoss[] = [
-	{ name: 'straight at the subject', stops: 0 },
+	{ name: 'direct', stops: 0 },
 	{ name: 'through a handkerchief', stops: 1 },
 	{ name: 'through a diffuser', stops: 4 / 3 },
 	{ name: 'through a small softbox', stops: 5 / 3 }

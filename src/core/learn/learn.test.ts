@@ -208,7 +208,7 @@ describe('whether the program is honest', () => {
 		expect(brierScore([promised(0.9, true, 1)]).skill).toBeNull();
 	});
 
-	it('adds up for whatever was promised', () => {
+	it('adds up for any prediction', () => {
 		const any = fc.record({ promised: fc.constantFrom(0, 0.2, 0.5, 0.9, 1), cameOut: fc.boolean() });
 		fc.assert(
 			fc.property(fc.array(any, { minLength: 1, maxLength: 40 }), (frames) => {

@@ -151,7 +151,7 @@ describe('what the next frame is promised with', () => {
 		expect(other.sd).toBeGreaterThan(1.5 * learnt.sd);
 	});
 
-	// What was learnt before and the frames of the load one after the other are all frames at once, but for the pack.
+	// What your frames taught before and the frames of the load one after the other are all frames at once, but for the pack.
 	it('is the same whether frames come at once or load by load', () => {
 		const atWheel = (wheel: number, beyond: number, load: string) => {
 			const told = shot('wedge', 'wrack', beyond, { load });

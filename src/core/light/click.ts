@@ -17,5 +17,5 @@ export const click: WayOfReading<ClickReading> = {
 		const ev = settingsEv(f, seconds) - speedStops(iso) + compensation + offset.stops + filterStops;
 		return { ev, sd: Math.hypot(scatter, offset.sd, secondsSd / (seconds * Math.LN2)) };
 	},
-	note: () => 'by the second click'
+	note: () => 'the shutter’s clicks'
 };

@@ -139,6 +139,6 @@ export function without({ readings }: CombinedReading, at: number): Light {
 export function combined(inner: (light: Light) => Read): WayOfReading<CombinedReading> {
 	return {
 		read: ({ readings }) => combine(readings, readings.map(inner)),
-		note: ({ readings }) => `${readings.length} readings weighed together`
+		note: ({ readings }) => `average of ${readings.length} readings`
 	};
 }

@@ -7,5 +7,5 @@ import type { EyeReading, WayOfReading } from './types';
  */
 export const eye: WayOfReading<EyeReading> = {
 	read: ({ ev, sd }) => ({ ev, sd }),
-	note: () => 'by eye alone'
+	note: () => 'guess by eye'
 };

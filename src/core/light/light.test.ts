@@ -126,8 +126,8 @@ describe('any light', () => {
 
 	it('says where it comes from', () => {
 		expect(lightNote(shadows('sky-cover', 'clear'))).toBe('by sky cover');
-		expect(lightNote({ method: 'eye', ev: 9, sd: 1 })).toBe('by eye alone');
-		expect(lightNote({ ev: 9 })).toBe('given as a number');
+		expect(lightNote({ method: 'eye', ev: 9, sd: 1 })).toBe('guess by eye');
+		expect(lightNote({ ev: 9 })).toBe('typed as an EV');
 	});
 
 	it('reads a doubled film speed on the meter as a stop less light', () => {

@@ -22,6 +22,6 @@ export const meter: WayOfReading<MeterReading> = {
 		return { ev: shown - speedStops(reading.iso) - tone, sd };
 	},
 	note(reading) {
-		return reading.kind === 'incident' ? 'by meter, light falling on it' : 'by meter, off the subject';
+		return reading.kind === 'incident' ? 'incident meter' : 'reflected meter';
 	}
 };

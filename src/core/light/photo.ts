@@ -18,7 +18,7 @@ export const photo: WayOfReading<PhotoReading> = {
 		ev: settingsEv(f, seconds) - speedStops(iso) + LEVEL_SHARE * level,
 		sd: PHOTO_SD
 	}),
-	note: () => 'by a digital picture'
+	note: () => 'digital picture'
 };
 
 /** Mid grey reflects 18 % of the light. */

@@ -25,7 +25,7 @@ export const placeKinds: readonly PlaceKind[] = [
 	{ id: 'floodlit-building', words: 'Floodlit building', range: [3, 5], kelvin: 3000 },
 	{ id: 'christmas-lights', words: 'Strings of small lights', range: [4, 5], kelvin: 2700 },
 	{ id: 'distant-skyline', words: 'Lit skyline, far away', range: [2, 2] },
-	{ id: 'full-moon', words: 'Land under a full moon', range: [-3, -2], kelvin: 4100 },
+	{ id: 'full-moon', words: 'Landscape under a full moon', range: [-3, -2], kelvin: 4100 },
 	{ id: 'sky-before-sunset', words: 'The sky toward the sunset, just before', range: [12, 14] },
 	{ id: 'sky-at-sunset', words: 'The sky toward the sunset', range: [12, 12] },
 	{ id: 'sky-after-sunset', words: 'The sky toward the sunset, just after', range: [9, 11] }
@@ -56,5 +56,5 @@ export const place: WayOfReading<PlaceReading> = {
 		const read = { ev: (range[0] + range[1]) / 2, sd: Math.max(LEAST_SD, (range[1] - range[0]) / 2) };
 		return kelvin === undefined ? read : { ...read, kelvin };
 	},
-	note: (reading) => `by the place: ${placeKind(reading.place).words.toLowerCase()}`
+	note: (reading) => `usual for ${placeKind(reading.place).words.toLowerCase()}`
 };

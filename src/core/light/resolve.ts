@@ -81,15 +81,15 @@ export function lightOnBoth(light: Light): LightOnBoth {
 /**
  * Where a light comes from, in a short phrase.
  *
- * @example lightNote({ ev: 12 }) // 'given as a number'
+ * @example lightNote({ ev: 12 }) // 'typed as an EV'
  */
 export function lightNote(light: Light): string {
-	const note = isReading(light) ? wayOf(light).note(light) : 'given as a number';
+	const note = isReading(light) ? wayOf(light).note(light) : 'typed as an EV';
 	return light.habit ? `${note}, ${habitNote(light.habit)}` : note;
 }
 
 const habitNote = ({ stops }: Habit) =>
-	`${formatStops(stops)} ${stops > 0 ? 'taken off' : 'added'} as your readings run`;
+	`${formatStops(stops)} ${stops > 0 ? 'taken off' : 'added'} for your usual error`;
 
 /** Stops from which on two schools are said to differ: less than this rounds to the same third. */
 const TELLING_DIFFERENCE = 0.25;
@@ -125,7 +125,7 @@ export interface LightAnswer extends Omit<ResolvedLight, 'meterEv' | 'meterSd'> 
 /**
  * Any light, resolved: EV, doubt and colour, the way it was read, and what rival schools would say.
  *
- * @example answerLight({ method: 'eye', ev: 9, sd: 1 }) // { ev: 9, sd: 1, method: 'eye', note: 'by eye alone' }
+ * @example answerLight({ method: 'eye', ev: 9, sd: 1 }) // { ev: 9, sd: 1, method: 'eye', note: 'guess by eye' }
  */
 export function answerLight(light: Light): LightAnswer {
 	const { ev, sd, kelvin, range } = resolveLight(light);

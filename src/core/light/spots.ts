@@ -16,5 +16,5 @@ export const spots: WayOfReading<SpotsReading> = {
 		const range: [number, number] = [darkest - speedStops(iso), brightest - speedStops(iso)];
 		return { ev: (range[0] + range[1]) / 2, sd: SPOTS_SD, range };
 	},
-	note: () => 'by meter, two spots'
+	note: () => 'spot meter, two spots'
 };

@@ -195,7 +195,7 @@ describe('what a script is told', () => {
 		const answer = answerLight({ method: 'shadows', school: 'shadow-edge', condition: 'faint' });
 		expect(answer).toMatchObject({ method: 'shadows', note: 'by shadow edge' });
 		expect(answer.rivals).toHaveLength(2);
-		expect(answerLight({ ev: 12 })).toEqual({ ev: 12, sd: 0.5, method: 'number', note: 'given as a number' });
+		expect(answerLight({ ev: 12 })).toEqual({ ev: 12, sd: 0.5, method: 'number', note: 'typed as an EV' });
 	});
 
 	// Source: ISO 2720:1974: illuminance 2.5·2^EV lx, luminance 0.125·2^EV cd/m²; both by the same f-number and time.

@@ -264,8 +264,8 @@ describe('the face of the line', () => {
 describe('what is said of a light', () => {
 	it('is where it comes from', () => {
 		const meter = { method: 'meter', iso: 100, ev: 12 } as const;
-		expect(lightNote({ ...meter, kind: 'incident' })).toBe('by meter, light falling on it');
-		expect(lightNote({ ...meter, kind: 'reflected' })).toBe('by meter, off the subject');
+		expect(lightNote({ ...meter, kind: 'incident' })).toBe('incident meter');
+		expect(lightNote({ ...meter, kind: 'reflected' })).toBe('reflected meter');
 		expect(lightNote({ method: 'lamp', reading: { ev: 7 }, from: 1, to: 2.345 })).toBe('by lamp at 2.3 m');
 		expect(() => placeKind('nowhere')).toThrow('no place is called nowhere');
 		expect(place.read({ method: 'place', place: 'home-interior' })).toEqual({ ev: 6, sd: 1, kelvin: 2800 });

@@ -79,12 +79,12 @@ function wheelProblem(camera: Camera, place: number): string | null {
 	const wheel = automaticExposure(camera)?.compensation;
 	if (!wheel) return place === 0 ? null : 'this camera has no lighten–darken wheel';
 	const has = wheelPositions(wheel).some((each) => Math.abs(each - place) < 1e-6);
-	return has ? null : `this wheel has no place at ${place}`;
+	return has ? null : `this wheel doesn’t go to ${place}`;
 }
 
 function dialProblem(camera: Camera, iso: number): string | null {
 	if (!automaticExposure(camera)) return 'this camera has no film-speed dial';
-	return dialSpeeds(camera).includes(iso) ? null : `this camera cannot be told ISO ${iso}`;
+	return dialSpeeds(camera).includes(iso) ? null : `this camera’s dial has no ISO ${iso}`;
 }
 
 const missing: Readonly<Record<Exclude<RuleName, 'iso'>, (fixed: Fixed) => string>> = {
@@ -107,7 +107,7 @@ export function wishProblems(camera: Camera, intent: Intent): WishProblem[] {
 		message && problems.push({ path: `intent.${field}`, message });
 	const { compensation, iso, manual } = intent;
 	if (manual && automaticExposure(camera) && !hasOverride(camera)) {
-		add('manual', 'the eye of this camera cannot be put aside');
+		add('manual', 'this camera’s eye can’t be switched off');
 	}
 	if (compensation !== undefined) add('compensation', wheelProblem(camera, compensation));
 	if (iso !== undefined) add('iso', dialProblem(camera, iso));
@@ -121,7 +121,7 @@ export function wishProblems(camera: Camera, intent: Intent): WishProblem[] {
 	for (const name of ruleNames) {
 		left = keeping(camera, left, name, intent);
 		if (left.length === 0) {
-			add(name, 'this camera does not have this together with what else is fixed');
+			add(name, 'this camera can’t combine this with the other settings you fixed');
 			break;
 		}
 	}

@@ -193,9 +193,9 @@ describe('a table', () => {
 		});
 		expect(first.distance).toBeUndefined();
 		expect(second).toMatchObject({ line: 3, seconds: undefined, date: null });
-		expect(second.problems).toEqual(['“31.2.2026” is not a date', '“x” is not a frame’s number']);
+		expect(second.problems).toEqual(['“31.2.2026” isn’t a date', '“x” isn’t a frame’s number']);
 		expect(third.problems.toSorted()).toEqual(
-			['it has no date', '“near” is not a distance', '“open” is not an aperture'].toSorted()
+			['it has no date', '“near” isn’t a distance', '“open” isn’t an aperture'].toSorted()
 		);
 	});
 });

@@ -118,7 +118,7 @@ export function readRows(
 			if (text === '' || UNTOLD.test(text)) return undefined;
 			const { name, read } = cells[field]!;
 			const value = read(text, how);
-			if (value === null) problems.push(`“${text}” is not ${name}`);
+			if (value === null) problems.push(`“${text}” isn’t ${name}`);
 			return (value ?? undefined) as T | undefined;
 		};
 		const said = (field: NotebookField) => textOf(row, field) || undefined;

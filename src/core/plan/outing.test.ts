@@ -115,11 +115,11 @@ describe('a scene as it was packed', () => {
 		const on = outing([packed]);
 		const planned = plannedScene(on, packed, bag)!;
 		expect(planned.outcome.verdict).toMatch(/just-enough|usable/);
-		expect(plannedInWords(planned, false)).toMatch(/^Folding.* with .*: f\/.*, on a support; /i);
+		expect(plannedInWords(planned, false)).toMatch(/^Folding.* with .*: f\/.*, on a tripod; /i);
 		const bright = { ...packed, light: { by: 'ev', ev: 15, sd: 0.3 } as const };
 		const worn = plannedScene(on, { ...bright, take: { ...packed.take!, filters } }, bag)!;
 		expect(worn.filters).toEqual(filters);
-		expect(plannedInWords(worn, true)).toContain('with ND 0.6, by hand');
+		expect(plannedInWords(worn, true)).toContain('with ND 0.6, hand-held');
 		expect(plannedScene(on, bright, bag)!.outcome.seconds).toBeLessThan(planned.outcome.seconds);
 	});
 
@@ -142,12 +142,12 @@ describe('a scene as it was packed', () => {
 			intent: { seconds: [4, 10], handheld: false },
 			frames: 4
 		});
-		expect(needsInWords(wanted)).toBe('4 s to 10 s, f/8 or smaller, on a support, in colour');
+		expect(needsInWords(wanted)).toBe('4 s to 10 s, f/8 or smaller, on a tripod, in colour');
 		expect(needsInWords(scene({ intent: { seconds: [null, 1 / 250], subjectDistance: 2 } }))).toBe(
 			'1/250 s or faster, at 2 m'
 		);
 		expect(needsInWords(scene({ intent: { seconds: [1, null], subjectSpeed: 4, handheld: true } }))).toBe(
-			'1 s or slower, it moves, by hand'
+			'1 s or slower, it moves, hand-held'
 		);
 		expect(needsInWords(scene())).toBe('');
 	});

@@ -15,7 +15,7 @@ export interface Lesson {
 export const lessons: readonly Lesson[] = [
 	{
 		title: 'The edge of a shadow',
-		look: 'Look at the ground beside something thin. A dark shadow with a sharp edge is f/16 at 1/ISO. A soft edge takes one stop: f/11.',
+		look: 'Look at the ground beside something thin. A dark shadow with a sharp edge is f/16 at 1/ISO. A soft edge costs one stop: f/11.',
 		skills: ['sharp', 'soft']
 	},
 	{
@@ -25,7 +25,7 @@ export const lessons: readonly Lesson[] = [
 	},
 	{
 		title: 'Where the sun stands',
-		look: 'Look at the subject, not at the day. Sun beside it takes half a stop; sun behind it, two, if its shaded side matters.',
+		look: 'Look at the subject, not the sky. Sun from the side costs half a stop; from behind, two, if the shaded side matters.',
 		skills: ['from-the-side', 'against-the-light']
 	},
 	{
@@ -40,12 +40,12 @@ export const lessons: readonly Lesson[] = [
 	},
 	{
 		title: 'A low sun',
-		look: 'Long shadows mean a low sun: their edge is still sharp, and the rules read too bright. Take a stop off, by the last hour two.',
+		look: 'Long shadows mean a low sun. Their edges are still sharp, so the rules read too bright: take a stop off, two in the last hour.',
 		skills: ['low-sun']
 	},
 	{
-		title: 'All of it',
-		look: 'Everything so far, what went worst most often.',
+		title: 'Everything so far',
+		look: 'Everything so far, your weakest most often.',
 		skills
 	}
 ];

@@ -24,7 +24,7 @@ function stopsAMired(towardBlue: boolean): number {
  * @param on filters on the camera
  * @param filters of the bag
  * @returns an empty text where the light's colour is not known or no cast is seen
- * @example castInWords(daylight film, 3200) // 'A warm cast; a bluish filter of 131 mired against it costs about 2 stops.'
+ * @example castInWords(daylight film, 3200) // 'A warm cast; a bluish filter of 131 mired corrects it and costs about 2 stops.'
  */
 export function castInWords(
 	film: Film,
@@ -42,8 +42,8 @@ export function castInWords(
 			({ name, mired }) => Math.abs(cast + mired!) < SEEN_CAST && !on.some((worn) => worn.name === name)
 		)
 		.toSorted((a, b) => Math.abs(cast + a.mired!) - Math.abs(cast + b.mired!))[0];
-	if (own) return `A ${hue} cast; your ${own.name} takes it away and costs ${stopsInWords(own.stops)}.`;
+	if (own) return `A ${hue} cast; your ${own.name} corrects it and costs ${stopsInWords(own.stops)}.`;
 	const against = cast > 0 ? 'a bluish' : 'an amber';
 	const stops = stopsInWords(Math.abs(cast) * stopsAMired(cast > 0));
-	return `A ${hue} cast; ${against} filter of ${Math.round(Math.abs(cast))} mired against it costs about ${stops}.`;
+	return `A ${hue} cast; ${against} filter of ${Math.round(Math.abs(cast))} mired corrects it and costs about ${stops}.`;
 }

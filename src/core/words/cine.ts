@@ -27,12 +27,11 @@ export function shotInWords({ taken, seconds, side, feet: at, flipBefore, fits }
  * @example panInWords(…) // 'f/11 for all of it: just enough at its beginning, just enough at its end.'
  */
 export function panInWords({ begin, end }: PanSetting): string {
-	return `${formatAperture(begin.f)} for all of it: ${verdictInShort(begin)} at its beginning, ${verdictInShort(end)} at its end.`;
+	return `${formatAperture(begin.f)} for the whole shot: ${verdictInShort(begin)} at the start, ${verdictInShort(end)} at the end.`;
 }
 
 /** How slowly to turn, in seconds and degrees. */
 export function turnInWords({ crossing, speed, blur }: PanLimit): string {
-	const soft =
-		blur > 1 ? ' What stands still is a little soft in each frame then, as it is in any turn.' : '';
-	return `Turn so slowly that a thing takes ${crossing.toFixed(0)} s from one side to the other, about ${speed.toFixed(0)}° a second; faster, it jumps from frame to frame.${soft}`;
+	const soft = blur > 1 ? ' Anything still is a little soft in each frame, as in any pan.' : '';
+	return `Pan so slowly that anything takes ${crossing.toFixed(0)} s to cross the frame, about ${speed.toFixed(0)}° a second. Faster, it judders.${soft}`;
 }

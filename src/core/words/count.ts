@@ -9,12 +9,12 @@ const seconds = (value: number) =>
  *
  * @param wanted s
  * @param held s
- * @example heldInWords(4, 8) // 'Held 8 s of 4 s: 1 stop longer.'
+ * @example heldInWords(4, 8) // 'Open 8 s instead of 4 s: 1 stop over.'
  */
 export function heldInWords(wanted: number, held: number): string {
 	const off = roundToThird(Math.log2(held / wanted));
 	const stops = Math.abs(off) > 1 ? 'stops' : 'stop';
-	const said =
-		off === 0 ? 'as wanted' : `${formatStops(Math.abs(off))} ${stops} ${off > 0 ? 'longer' : 'shorter'}`;
-	return `Held ${seconds(held)} of ${seconds(wanted)}: ${said}.`;
+	if (off === 0) return `Open ${seconds(held)}, as planned.`;
+	const said = `${formatStops(Math.abs(off))} ${stops} ${off > 0 ? 'over' : 'under'}`;
+	return `Open ${seconds(held)} instead of ${seconds(wanted)}: ${said}.`;
 }

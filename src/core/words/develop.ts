@@ -76,8 +76,8 @@ export function processInWords({ name, stops, push }: Process): string {
 	const pushed = push ? `, ${push > 0 ? 'pushed' : 'pulled'} ${stopsInWords(push)}` : '';
 	const speed =
 		stops === 0
-			? 'its speed stays'
-			: `the film counts as ${stopsInWords(stops)} ${stops > 0 ? 'faster' : 'slower'}`;
+			? 'film speed unchanged'
+			: `rate the film ${stopsInWords(stops)} ${stops > 0 ? 'faster' : 'slower'}`;
 	return `in ${name}${pushed}: ${speed}`;
 }
 
@@ -99,8 +99,8 @@ const days = (count: number) => (count === 1 ? 'one day' : `${count} days`);
  * @example stockInWords({ days: 10, left: 20 }) // 'Its stock is 10 days old and keeps for 20 days more.'
  */
 export function stockInWords({ days: old, left }: StockAge): string {
-	const age = old === 0 ? 'Its stock is of today' : `Its stock is ${days(old)} old`;
+	const age = old === 0 ? 'Its stock was mixed today' : `Its stock is ${days(old)} old`;
 	if (left === undefined) return `${age}.`;
 	if (left > 0) return `${age} and keeps for ${days(left)} more.`;
-	return `${age}, past its time${left < 0 ? ` by ${days(-left)}` : ''}: try it on a scrap of film first.`;
+	return `${age}, past its best${left < 0 ? ` by ${days(-left)}` : ''}: try it on a scrap of film first.`;
 }

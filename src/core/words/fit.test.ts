@@ -9,20 +9,20 @@ const roll = filmOf('bw-negative', 125);
 describe('a film that does not go in', () => {
 	it('is said with the reason, or with what gets it in', () => {
 		expect(fitInWords(box, { ...roll, format: '35 mm' })).toMatch(
-			/^The box takes 620, and this is 35 mm\. It goes in with adapters/
+			/^The box takes 620, and this is 35 mm\. Use adapters at both ends/
 		);
-		expect(fitInWords(box, { ...roll, format: '120' })).toMatch(/wind it onto a 620 spool in the dark/);
+		expect(fitInWords(box, { ...roll, format: '120' })).toMatch(/Wind it onto a 620 spool in the dark/);
 		expect(fitInWords(box, { ...roll, format: '127' })).toBe(
-			'The box takes 620, and this is 127. It does not go in.'
+			'The box takes 620, and this is 127. It won’t fit.'
 		);
 		const pack = { name: 'Folding', kind: 'folding-instant', format: 'instant pack with battery' };
 		const without = { ...filmOf('instant', 640), format: 'instant pack without battery' };
-		expect(fitInWords(pack, without)).toMatch(/no battery.*stays dead\.$/);
+		expect(fitInWords(pack, without)).toMatch(/no battery.*won’t do anything\.$/);
 	});
 
 	it('is said by its type where no format is known', () => {
 		expect(fitInWords({ name: 'The box', kind: 'box' }, filmOf('instant', 640))).toBe(
-			'The box takes film on a spool, and this is an instant pack. It does not go in.'
+			'The box takes film on a spool, and this is an instant pack. It won’t fit.'
 		);
 	});
 

@@ -11,7 +11,7 @@ const holderName: Readonly<Record<Holder, string>> = {
  * That a film does not go into a camera, or what it takes to get it in.
  *
  * @returns an empty text where it goes in
- * @example fitInWords(a box for 620, a film in 35 mm) // 'The box takes 620, and this is 35 mm. It goes in with adapters …'
+ * @example fitInWords(a box for 620, a film in 35 mm) // 'The box takes 620, and this is 35 mm. Use adapters at both ends …'
  */
 export function fitInWords(
 	{ name, kind, format }: Pick<Camera, 'name' | 'kind' | 'format'>,
@@ -24,5 +24,5 @@ export function fitInWords(
 	if (!both && type === undefined) return '';
 	const takes = both ? format : holderName[factsOf(type!).holder];
 	const given = both ? film.format : holderName[factsOf(film.type).holder];
-	return `${name} takes ${takes}, and this is ${given}. ${say || 'It does not go in.'}`;
+	return `${name} takes ${takes}, and this is ${given}. ${say || 'It won’t fit.'}`;
 }

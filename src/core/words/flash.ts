@@ -26,13 +26,13 @@ const UNSEEN = 1 / 3;
 /**
  * What becomes of all that the flash does not reach.
  *
- * @example backgroundInWords({ background: -2, … }) // 'Said for a subject at 2 m. What the flash does not reach gets 2 stops less light than this film asks for.'
+ * @example backgroundInWords({ background: -2, … }) // 'Assuming your subject is 2 m away. The background gets 2 stops less light than this film asks for.'
  */
 export function backgroundInWords({ background, to }: LitChange): string {
-	const stands = `Said for a subject at ${formatDistance(to)}.`;
-	if (Math.abs(background) < UNSEEN) return `${stands} What the flash does not reach is right, too.`;
+	const stands = `Assuming your subject is ${formatDistance(to)} away.`;
+	if (Math.abs(background) < UNSEEN) return `${stands} The background is right, too.`;
 	const side = background < 0 ? 'less' : 'more';
-	return `${stands} What the flash does not reach gets ${stopsInWords(background)} ${side} light than this film asks for.`;
+	return `${stands} The background gets ${stopsInWords(background)} ${side} light than this film asks for.`;
 }
 
 /** Less than this is no difference, stops. */

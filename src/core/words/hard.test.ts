@@ -23,8 +23,8 @@ describe('words of the sharp zone', () => {
 	it.each([
 		[{ from: 1.5, to: null }, undefined, 'Sharp from 1.5 m on.'],
 		[{ from: 1.5, to: null }, 2, 'Sharp from 1.5 m on. At 2 m it is sharp.'],
-		[{ from: 1.5, to: null }, 0.8, 'Sharp from 1.5 m on. At 80 cm it is too near: it should stand at 1.5 m.'],
-		[{ from: 0.4, to: 0.5 }, 2, 'Sharp from 40 cm to 50 cm. At 2 m it is too far: it should stand at 50 cm.']
+		[{ from: 1.5, to: null }, 0.8, 'Sharp from 1.5 m on. At 80 cm it’s too near: 1.5 m is sharp.'],
+		[{ from: 0.4, to: 0.5 }, 2, 'Sharp from 40 cm to 50 cm. At 2 m it’s too far: 50 cm is sharp.']
 	])('%o with a subject at %s', (zone, subject, said) => {
 		expect(standInWords(zone, subject)).toBe(said);
 	});
@@ -93,12 +93,10 @@ describe('words of a spool', () => {
 		};
 		const pan = panSetting(cine, filmOf('reversal', 50), { from: 14, to: 10, sd: 0.3 });
 		expect(panInWords(pan)).toMatch(
-			/^f\/[\d.]+ for all of it: too light by .* at its beginning, too dark by .* at its end\.$/
+			/^f\/[\d.]+ for the whole shot: too light by .* at the start, too dark by .* at the end\.$/
 		);
 		// Source: geometry by hand: 20.9° in 10.5 s.
-		expect(turnInWords(panLimit(cine, 1 / 30))).toContain(
-			'takes 11 s from one side to the other, about 2° a second'
-		);
+		expect(turnInWords(panLimit(cine, 1 / 30))).toContain('takes 11 s to cross the frame, about 2° a second');
 	});
 });
 
@@ -123,11 +121,11 @@ describe('words of the night', () => {
 		);
 		expect(stackInWords({ filters: [], stops: 0, seconds: 1 })).toBe('without a filter: 1 s');
 		// Source: 0.2 s of ½ s by hand: 0.2 / (0.5 · ln 2) = 0.58 stop.
-		expect(handDoubtInWords(0.5)).toBe('A hand is off by about 0.2 s, and that is ⅔ stop at ½ s.');
+		expect(handDoubtInWords(0.5)).toBe('Timing by hand is off by about 0.2 s: ⅔ stop at ½ s.');
 		expect(trailInWords(0.5)).toBe('half of the frame');
 		expect(trailInWords(0.7)).toBe('7 tenths of the frame');
 		expect(trailInWords(0.2)).toBe('1/5 of the frame');
 		expect(trailInWords(0.001)).toBe('a dot');
-		expect(trailInWords(2.5)).toBe('2.5 × the frame: it enters and leaves it');
+		expect(trailInWords(2.5)).toBe('2.5 × the frame: it crosses the whole picture');
 	});
 });

@@ -34,7 +34,7 @@ describe('what was learnt, in words', () => {
 	it('says the one thing to do', () => {
 		expect(adviceFor(foldingInstant(), -1 / 2)).toMatch(/Set the wheel .* to lighten\./);
 		expect(adviceFor(foldingInstant(), 1 / 2)).toMatch(/to darken\./);
-		expect(adviceFor(foldingInstant(), 0.01)).toBe('Leave the wheel at its middle.');
+		expect(adviceFor(foldingInstant(), 0.01)).toBe('Leave the wheel in the middle.');
 		expect(adviceFor(fixedCamera(), 0)).toBe('');
 		expect(adviceFor(fixedCamera(), -2 / 3)).toContain('⅔ stop more light');
 	});
@@ -42,13 +42,13 @@ describe('what was learnt, in words', () => {
 	it('says no more clicks than a wheel has', () => {
 		const halves = foldingInstant({}, { compensation: { darken: -1, lighten: 0.5, step: 0.5 } });
 		expect(adviceFor(halves, -0.5)).toBe('Set the wheel one click to lighten.');
-		expect(adviceFor(halves, -1)).toBe('Set the wheel all the way to lighten; ½ stop stays too dark.');
-		expect(adviceFor(halves, 2)).toBe('Set the wheel all the way to darken; 1 stop stays too light.');
+		expect(adviceFor(halves, -1)).toBe('Set the wheel all the way to lighten; it stays ½ stop too dark.');
+		expect(adviceFor(halves, 2)).toBe('Set the wheel all the way to darken; it stays 1 stop too light.');
 		expect(adviceFor(halves, -0.5, -1)).toBe('Set the wheel ½ toward darken instead.');
 		expect(adviceFor(halves, 0.1, -1)).toBe('Leave the wheel 1 toward darken.');
-		expect(adviceFor(halves, 1, -1)).toBe('Its wheel goes no further to darken: that 1 stop stays.');
+		expect(adviceFor(halves, 1, -1)).toBe('Its wheel goes no further toward darken: 1 stop remains.');
 		const oneWay = foldingInstant({}, { compensation: { darken: -1, lighten: 0, step: 0.5 } });
-		expect(adviceFor(oneWay, -1)).toBe('Its wheel goes no further to lighten: that 1 stop stays.');
+		expect(adviceFor(oneWay, -1)).toBe('Its wheel goes no further toward lighten: 1 stop remains.');
 	});
 
 	it('says that it could be the film, what the two give, and how a body has changed', () => {
@@ -73,10 +73,10 @@ describe('what was learnt, in words', () => {
 		expect(readingHabitInWords('soft edge', { ...habit, sd: 0.5 })).toContain('is about right');
 		const used = { stops: 1 / 3, sd: 0.2 };
 		expect(habitUsedInWords(used, habit)).toBe('Shoot takes ⅓ stop off such readings, give or take ⅓.');
-		expect(habitUsedInWords(used, { stops: 2 / 3 })).toMatch(/By now it would be ⅔\.$/);
-		expect(habitUsedInWords(used, { stops: -1 / 3 })).toMatch(/By now it would be ⅓ the other way\.$/);
+		expect(habitUsedInWords(used, { stops: 2 / 3 })).toMatch(/Today it would be ⅔\.$/);
+		expect(habitUsedInWords(used, { stops: -1 / 3 })).toMatch(/Today it would be ⅓ the other way\.$/);
 		expect(habitUsedInWords({ stops: -1 / 3, sd: 0.2 }, { stops: 0 })).toBe(
-			'Shoot adds ⅓ stop to such readings, give or take ⅓. By now it would be nothing.'
+			'Shoot adds ⅓ stop to such readings, give or take ⅓. Today it would be nothing.'
 		);
 	});
 
@@ -96,10 +96,10 @@ describe('what was learnt, in words', () => {
 		});
 		expect(box).toMatch(/f\/11, 1\/100 s, .*\(shadow edge\): 1 stop too light, give or take ½\.$/);
 		expect(learntInWords(wedge, { stops: 0, sd: 0.3, frames: 0, known: 1 })).toMatch(
-			/from what you know of it\.$/
+			/from what you know about it\.$/
 		);
 		expect(learntInWords(wedge, { stops: 0, sd: 0.3, frames: 2, known: 1 })).toMatch(
-			/from 2 frames and what you know of it\.$/
+			/from 2 frames and what you know about it\.$/
 		);
 	});
 
@@ -107,12 +107,12 @@ describe('what was learnt, in words', () => {
 		const parts = { reliability: 0, resolution: 0, uncertainty: 0.16 };
 		const score = { brier: 0.12, unskilled: 0.16, skill: { part: 0.25, sd: 0.1 }, parts };
 		expect(scoreInWords(score)).toBe(
-			'Brier score 0.12, where 0 is perfect and promising each frame the same would be 0.16: 25 % better than that, give or take 10.'
+			'Brier score 0.12, where 0 is perfect and predicting the same for every frame would be 0.16: 25 % better than that, give or take 10.'
 		);
 		expect(scoreInWords({ ...score, skill: { part: -0.1, sd: 0.2 } })).toContain('10 % worse');
 		expect(scoreInWords({ ...score, skill: null })).toContain('nothing to compare');
 		expect(lostInWords(0)).toBe('');
-		expect(lostInWords(1)).toContain('one was lost by focus or shake');
+		expect(lostInWords(1)).toContain('one was lost to focus or shake');
 	});
 
 	it('says whether a trial is worth it', () => {

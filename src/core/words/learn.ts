@@ -11,9 +11,9 @@ import { apertureInShort, dialInShort, settingsInShort, wheelInShort, wheelInWor
 
 /** What it stands on: frames, what the person knows, or both. */
 function ofFrames(count: number, known = 0): string {
-	if (count === 0 && known > 0) return 'from what you know of it';
+	if (count === 0 && known > 0) return 'from what you know about it';
 	const frames = `from ${count === 1 ? 'one frame' : `${count} frames`}`;
-	return known > 0 ? `${frames} and what you know of it` : frames;
+	return known > 0 ? `${frames} and what you know about it` : frames;
 }
 
 /**
@@ -26,7 +26,7 @@ export function learntInWords(
 	camera: Camera,
 	{ stops, sd, frames, known = 0 }: Pick<CameraLesson, 'stops' | 'sd' | 'frames'> & { known?: number }
 ): string {
-	if (frames + known === 0) return `No judged frame says anything of ${camera.name} yet.`;
+	if (frames + known === 0) return `No judged frame says anything about ${camera.name} yet.`;
 	const teller = automaticExposure(camera) ? 'eye says' : 'marks say';
 	return `${camera.name} gives ${habitInWords(stops, teller)}, give or take ${formatDoubt(sd)}, ${ofFrames(frames, known)}.`;
 }
@@ -73,10 +73,10 @@ export function undecidedInWords(camera: Camera, { film, stops, sd, wheel }: Wit
  * The one frame that would tell most of a body.
  *
  * @param frame its camera and its film by their names
- * @example tellingInWords('Wedge', { camera: 'Wedge', film: 'Silt 160' }) // 'The next frame that would tell most: Silt 160 in Wedge.'
+ * @example tellingInWords('Wedge', { camera: 'Wedge', film: 'Silt 160' }) // 'The most telling next frame: Silt 160 in Wedge.'
  */
 export const tellingInWords = ({ camera, film }: Pick<TellingFrame, 'camera' | 'film'>): string =>
-	`The next frame that would tell most: ${film} in ${camera}.`;
+	`The most telling next frame: ${film} in ${camera}.`;
 
 /**
  * How a body has changed.
@@ -135,17 +135,17 @@ export function adviceFor(camera: Camera, stops: number, from = 0): string {
 	if (wheel) return wheelAdvice(wheel, stops, from);
 	if (Math.abs(stops) < 1 / 6) return '';
 	const side = stops < 0 ? 'more' : 'less';
-	return `Give it ${stopsInWords(stops)} ${side} light than the reading says; once this is used, the program does.`;
+	return `Give it ${stopsInWords(stops)} ${side} light than the reading says; once you use this, the program does it for you.`;
 }
 
 function wheelAdvice(wheel: Wheel, stops: number, from: number): string {
 	const side = stops < 0 ? 'lighten' : 'darken';
 	const { to, clicks, rest } = turned(wheel, stops, from);
 	if (clicks === 0) {
-		if (rest !== 0) return `Its wheel goes no further to ${side}: that ${stopsInWords(rest)} stays.`;
-		return from === 0 ? 'Leave the wheel at its middle.' : `Leave the wheel ${wheelInWords(from)}.`;
+		if (rest !== 0) return `Its wheel goes no further toward ${side}: ${stopsInWords(rest)} remains.`;
+		return from === 0 ? 'Leave the wheel in the middle.' : `Leave the wheel ${wheelInWords(from)}.`;
 	}
-	const stays = rest === 0 ? '' : `; ${stopsInWords(rest)} stays ${rest < 0 ? 'too dark' : 'too light'}`;
+	const stays = rest === 0 ? '' : `; it stays ${stopsInWords(rest)} ${rest < 0 ? 'too dark' : 'too light'}`;
 	if (from !== 0) return `Set the wheel ${wheelInWords(to)} instead${stays}.`;
 	if (rest !== 0) return `Set the wheel all the way to ${side}${stays}.`;
 	return `Set the wheel ${clicks === 1 ? 'one click' : `${clicks} clicks`} to ${side}.`;
@@ -181,7 +181,7 @@ export function habitUsedInWords(used: { stops: number; sd: number }, now: { sto
 	const { stops, sd } = used;
 	const size = stopsInWords(stops);
 	const does = stops > 0 ? `takes ${size} off` : `adds ${size} to`;
-	const more = isOutgrown(used, now) ? ` By now it would be ${nowInWords(stops, now.stops)}.` : '';
+	const more = isOutgrown(used, now) ? ` Today it would be ${nowInWords(stops, now.stops)}.` : '';
 	return `Shoot ${does} such readings, give or take ${formatDoubt(sd)}.${more}`;
 }
 
@@ -229,13 +229,13 @@ const hundredths = (part: number) => Math.round(Math.abs(part) * 100);
  * How good promises were, in words.
  *
  * @example scoreInWords({ brier: 0.12, unskilled: 0.16, skill: { part: 0.25, sd: 0.1 }, … })
- * // 'Brier score 0.12, where 0 is perfect and promising each frame the same would be 0.16: 25 % better than that, give or take 10.'
+ * // 'Brier score 0.12, where 0 is perfect and predicting the same for every frame would be 0.16: 25 % better than that, give or take 10.'
  */
 export function scoreInWords({ brier, unskilled, skill }: Score): string {
 	if (!skill)
-		return `Brier score ${brier.toFixed(2)}, where 0 is perfect; all ended alike, so there is nothing to compare it with.`;
+		return `Brier score ${brier.toFixed(2)}, where 0 is perfect; all came out the same, so there’s nothing to compare it with.`;
 	const { part, sd } = skill;
-	const beside = `Brier score ${brier.toFixed(2)}, where 0 is perfect and promising each frame the same would be ${unskilled.toFixed(2)}`;
+	const beside = `Brier score ${brier.toFixed(2)}, where 0 is perfect and predicting the same for every frame would be ${unskilled.toFixed(2)}`;
 	return `${beside}: ${hundredths(part)} % ${part < 0 ? 'worse' : 'better'} than that, give or take ${hundredths(sd)}.`;
 }
 
@@ -247,4 +247,4 @@ export function scoreInWords({ brier, unskilled, skill }: Score): string {
 export const lostInWords = (count: number): string =>
 	count === 0
 		? ''
-		: `Of those that came out in exposure, ${count === 1 ? 'one was' : `${count} were`} lost by focus or shake, of which nothing is promised here.`;
+		: `Of the well-exposed frames, ${count === 1 ? 'one was' : `${count} were`} lost to focus or shake, which isn’t predicted here.`;

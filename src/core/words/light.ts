@@ -38,5 +38,5 @@ export function rivalsInWords(rivals: readonly Rival[]): string {
 export function worksInWords(intervals: readonly Interval[]): string {
 	const place = (ev: number) => `${formatEv(ev)} (${nearestLandmark(ev).words})`;
 	const said = intervals.map(([from, to]) => `from EV ${place(from)} to ${place(to)}`);
-	return said.length > 0 ? `Works ${said.join(', and ')}.` : 'Works in no light as it is set.';
+	return said.length > 0 ? `Works ${said.join(', and ')}.` : 'As it’s set, it works in no light.';
 }

@@ -49,10 +49,10 @@ describe('why a frame is off', () => {
 		const best = bestOutcome(foldingInstant(), film, { ev: 10 }, { compensation: 0 });
 		expect(whyInWords(best, film)).toBe('This film is 2 stops faster than the camera expects.');
 		expect(whyInWords({ error: -2, why: { filters: -3, filmVersusEye: 1 }, seconds: 1 }, film)).toBe(
-			'What is before the lens takes 3 stops.'
+			'What’s in front of the lens costs 3 stops.'
 		);
 		expect(whyInWords({ error: 3, why: { meterElsewhere: 3 }, seconds: 1 }, film)).toBe(
-			'Its eye stands in light 3 darker than the subject.'
+			'Its eye sees light 3 darker than the subject.'
 		);
 	});
 

@@ -11,16 +11,16 @@ describe('a film that an eye does not expect', () => {
 	it('is named, with what cures it and whether that is in the bag', () => {
 		const named = 'This film is 2 stops faster than the camera expects.';
 		expect(mismatchInWords(wedge, fast, [])).toBe(
-			`${named} A 2-stop ND (0.6) on the pack cures it; there is none in your bag.`
+			`${named} It needs a 2-stop ND (0.6) on the pack; there’s none in your bag.`
 		);
 		expect(mismatchInWords(wedge, fast, [{ name: 'ND 0.6', stops: 2 }])).toBe(
-			`${named} Your ND 0.6 on the pack cures it.`
+			`${named} Put your ND 0.6 on the pack.`
 		);
 		expect(mismatchInWords(wedge, fast, [{ name: 'Orange', stops: 2, kind: 'contrast' }])).toContain(
 			'none in your bag'
 		);
 		expect(mismatchInWords(wedge, filmOf('instant', 320), [])).toBe(
-			'This film is 1 stop faster than the camera expects. The wheel, 1 toward darken, cures it.'
+			'This film is 1 stop faster than the camera expects. Set the wheel 1 toward darken.'
 		);
 		expect(otherCuresInWords(wedge, fast)).toBe(
 			'Or load a film of about ISO 160, or have its eye converted to ISO 640.'

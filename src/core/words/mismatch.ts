@@ -36,7 +36,7 @@ const grey = (stops: number) =>
  *
  * @param filters of the bag
  * @returns an empty text where it is, to what does not show
- * @example mismatchInWords(an eye for ISO 160, ISO 640, []) // 'This film is 2 stops faster than the camera expects. A 2-stop ND (0.6) on the pack cures it; there is none in your bag.'
+ * @example mismatchInWords(an eye for ISO 160, ISO 640, []) // 'This film is 2 stops faster than the camera expects. It needs a 2-stop ND (0.6) on the pack; there’s none in your bag.'
  */
 export function mismatchInWords(camera: Camera, film: Film, filters: readonly Filter[]): string {
 	const stops = fasterThanExpected(camera, film);
@@ -46,17 +46,16 @@ export function mismatchInWords(camera: Camera, film: Film, filters: readonly Fi
 	const wheel = wheelPositions(automaticExposure(camera)?.compensation);
 	const place = stops > 0 ? Math.min(...wheel) : Math.max(...wheel);
 	const enough = Math.abs(place) >= Math.abs(stops) - NEAR;
-	const turned = `The wheel, ${formatStops(stops)} toward ${stops > 0 ? 'darken' : 'lighten'}, cures it.`;
+	const turned = `Set the wheel ${formatStops(stops)} toward ${stops > 0 ? 'darken' : 'lighten'}.`;
 	if (enough) return `${start} ${turned}`;
-	const pushed = pushRangeOf(film)[1] > 0 ? 'A push in development, or a' : 'A';
-	if (stops < 0) return `${start} ${pushed} film of its own speed cures it.`;
-	const cure = `${grey(stops)} on the pack cures it`;
+	const pushed = pushRangeOf(film)[1] > 0 ? 'Push it in development, or load' : 'Load';
+	if (stops < 0) return `${start} ${pushed} film of the speed it expects.`;
 	const own = filters.find(
 		(filter) => (filter.kind ?? 'neutral') === 'neutral' && Math.abs(filter.stops - stops) <= NEAR
 	);
 	return own
-		? `${start} Your ${own.name} on the pack cures it.`
-		: `${start} A ${cure}; there is none in your bag.`;
+		? `${start} Put your ${own.name} on the pack.`
+		: `${start} It needs a ${grey(stops)} on the pack; there’s none in your bag.`;
 }
 
 /**

@@ -38,7 +38,7 @@ export function stackInWords({ filters, seconds }: Stack): string {
  */
 export function handDoubtInWords(seconds: number): string {
 	const off = formatStops(handTimingDoubt(seconds));
-	return `A hand is off by about ${HAND_TIMING_SECONDS} s, and that is ${off} stop at ${formatTime(seconds)}.`;
+	return `Timing by hand is off by about ${HAND_TIMING_SECONDS} s: ${off} stop at ${formatTime(seconds)}.`;
 }
 
 /**
@@ -49,7 +49,7 @@ export function handDoubtInWords(seconds: number): string {
  */
 export function trailInWords(part: number): string {
 	if (part >= 1)
-		return `${part < 10 ? part.toFixed(1) : part.toFixed(0)} × the frame: it enters and leaves it`;
+		return `${part < 10 ? part.toFixed(1) : part.toFixed(0)} × the frame: it crosses the whole picture`;
 	if (part >= 0.45) return part < 0.55 ? 'half of the frame' : `${Math.round(part * 10)} tenths of the frame`;
 	if (part >= 0.05) return `1/${Math.round(1 / part)} of the frame`;
 	return 'a dot';

@@ -63,7 +63,7 @@ function timeWanted(seconds: NonNullable<Intent['seconds']>): string {
  */
 export function needsInWords({ intent = {}, depth, on }: Pick<Scene, 'intent' | 'depth' | 'on'>): string {
 	const { seconds, subjectDistance, subjectSpeed, handheld } = intent;
-	const hold = handheld ? 'by hand' : 'on a support';
+	const hold = handheld ? 'hand-held' : 'on a tripod';
 	const needs = [
 		seconds !== undefined && timeWanted(seconds),
 		depth !== undefined && `${formatAperture(depth)} or smaller`,
@@ -86,7 +86,7 @@ export const framesInWords = (count: number): string => (count === 1 ? '1 frame'
 export function plannedInWords(planned: PlannedScene<Camera, Film>, handheld: boolean): string {
 	const { camera, film, filters, outcome } = planned;
 	const worn = filters.map(({ name }) => `, with ${name}`).join('');
-	const hold = handheld ? 'by hand' : 'on a support';
+	const hold = handheld ? 'hand-held' : 'on a tripod';
 	const settings = settingsInShort(camera, outcome);
 	return `${camera.name} with ${film.name}: ${settings}${worn}, ${hold}; ${verdictInShort(outcome)}`;
 }

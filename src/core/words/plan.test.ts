@@ -24,14 +24,14 @@ const clock = (at: string) => at.slice(11, 16);
 
 describe('a day in words', () => {
 	it('joins windows that touch', () => {
-		expect(dayInWords([], clock)).toBe('Does not work on this day as it is.');
+		expect(dayInWords([], clock)).toBe('As it’s set, it won’t work that day.');
 		expect(
 			dayInWords([window('09:10', '12:00'), window('12:00', '16:40'), window('18:00', '18:30')], clock)
 		).toBe('Works 09:10 to 16:40, 18:00 to 18:30.');
 	});
 
 	it('says how the camera is set', () => {
-		expect(windowInWords(fixedCamera(), [window('09:00', '10:00')])).toBe('f/11, 1/100 s, by hand');
+		expect(windowInWords(fixedCamera(), [window('09:00', '10:00')])).toBe('f/11, 1/100 s, hand-held');
 		const slow = window('20:00', '21:00', {
 			steady: 'support',
 			settings: {
@@ -45,7 +45,7 @@ describe('a day in words', () => {
 			}
 		});
 		expect(windowInWords(foldingInstant(), [slow])).toMatch(
-			/^f\/8, about 1\/4 s to 4 s, wheel ½ toward lighten, on a support$/
+			/^f\/8, about 1\/4 s to 4 s, wheel ½ toward lighten, on a tripod$/
 		);
 	});
 
@@ -68,7 +68,7 @@ describe('a day in words', () => {
 		const runs = runsOf([first, second, apart, held]);
 		expect(runs).toEqual([[first, second], [apart], [held]]);
 		expect(windowInWords(foldingInstant(), runs[0])).toBe(
-			'f/4 to f/11, about 1/500 s to 1/50 s, wheel as the light asks, by hand'
+			'f/4 to f/11, about 1/500 s to 1/50 s, wheel to suit the light, hand-held'
 		);
 	});
 

@@ -46,7 +46,7 @@ export function windowInWords(camera: Camera, run: readonly PlanWindow[]): strin
 		return [Math.min(...ends), Math.max(...ends)];
 	};
 	const byHand = run.some((window) => window.settings.handTimed);
-	const hold = steady === 'hand' ? 'by hand' : 'on a support';
+	const hold = steady === 'hand' ? 'hand-held' : 'on a tripod';
 	const one = (value: 'position' | 'compensation') =>
 		run.every((window) => window.settings[value] === settings[value]);
 	const aperture = aperturesInWords(
@@ -54,7 +54,7 @@ export function windowInWords(camera: Camera, run: readonly PlanWindow[]): strin
 		over('fRange'),
 		one('position') ? (settings.position ?? null) : null
 	);
-	const wheel = one('compensation') ? wheelInShort(settings.compensation) : ', wheel as the light asks';
+	const wheel = one('compensation') ? wheelInShort(settings.compensation) : ', wheel to suit the light';
 	return `${aperture}, ${timesInWords(camera, over('seconds'), byHand)}${wheel}, ${hold}`;
 }
 
@@ -65,7 +65,7 @@ export function windowInWords(camera: Camera, run: readonly PlanWindow[]): strin
  * @example dayInWords(windows, clock) // 'Works 09:10 to 16:40, 17:35 to 17:50.'
  */
 export function dayInWords(windows: readonly PlanWindow[], clock: (at: string) => string): string {
-	if (windows.length === 0) return 'Does not work on this day as it is.';
+	if (windows.length === 0) return 'As it’s set, it won’t work that day.';
 	const runs: { from: string; to: string }[] = [];
 	for (const { from, to } of windows) {
 		const last = runs[runs.length - 1];

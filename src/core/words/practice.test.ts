@@ -34,13 +34,13 @@ describe('what practice says', () => {
 	it('tells a guess by which way it was off, and a small error as none', () => {
 		const read = { ev: 12, sd: 0.3, by: 'meter' as const };
 		expect(guessInWords({ ev: 12.1, read })).toBe('Right.');
-		expect(guessInWords({ ev: 13.3, read })).toBe('You took it for 1⅓ stops brighter than it was.');
-		expect(guessInWords({ ev: 11.34, read })).toBe('You took it for ⅔ stop darker than it was.');
+		expect(guessInWords({ ev: 13.3, read })).toBe('You guessed 1⅓ stops brighter than it was.');
+		expect(guessInWords({ ev: 11.34, read })).toBe('You guessed ⅔ stop darker than it was.');
 	});
 
 	it('tells how guesses run, and where that truly lies', () => {
-		expect(eyeErrorInWords({ bias: 0.1 })).toBe('right on the whole');
-		expect(eyeErrorInWords({ bias: -1 })).toBe('1 stop too dark on the whole');
+		expect(eyeErrorInWords({ bias: 0.1 })).toBe('right on average');
+		expect(eyeErrorInWords({ bias: -1 })).toBe('1 stop too dark on average');
 		expect(withinInWords([-0.34, 0.7])).toBe('⅓ stop too dark to ⅔ stop too bright');
 		expect(withinInWords([-0.1, 0.7])).toBe('none to ⅔ stop too bright');
 		expect(withinInWords([0.3, 0.35])).toBe('⅓ stop too bright');
@@ -83,12 +83,12 @@ describe('what the tray says', () => {
 
 	it('tells a process by what it does to the film’s speed', () => {
 		expect(processInWords({ name: 'Brown bath', stops: -1 })).toBe(
-			'in Brown bath: the film counts as 1 stop slower'
+			'in Brown bath: rate the film 1 stop slower'
 		);
 		expect(processInWords({ name: 'Brown bath', stops: 1, push: 2 })).toBe(
-			'in Brown bath, pushed 2 stops: the film counts as 1 stop faster'
+			'in Brown bath, pushed 2 stops: rate the film 1 stop faster'
 		);
-		expect(processInWords({ name: 'Fine', stops: 0 })).toBe('in Fine: its speed stays');
+		expect(processInWords({ name: 'Fine', stops: 0 })).toBe('in Fine: film speed unchanged');
 	});
 
 	it('tells a frame by what it was and what it becomes', () => {
@@ -100,10 +100,10 @@ describe('what the tray says', () => {
 	});
 
 	it('tells a stock by its age, and whether it is past its time', () => {
-		expect(stockInWords({ days: 0 })).toBe('Its stock is of today.');
+		expect(stockInWords({ days: 0 })).toBe('Its stock was mixed today.');
 		expect(stockInWords({ days: 1, left: 1 })).toBe('Its stock is one day old and keeps for one day more.');
 		expect(stockInWords({ days: 40, left: -10 })).toBe(
-			'Its stock is 40 days old, past its time by 10 days: try it on a scrap of film first.'
+			'Its stock is 40 days old, past its best by 10 days: try it on a scrap of film first.'
 		);
 	});
 });

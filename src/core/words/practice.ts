@@ -50,12 +50,12 @@ const NOTHING = 1 / 6;
 /**
  * How a guess went.
  *
- * @example guessInWords(a guess of 14⅔ where it was 14) // 'You took it for ⅔ stop brighter than it was.'
+ * @example guessInWords(a guess of 14⅔ where it was 14) // 'You guessed ⅔ stop brighter than it was.'
  */
 export function guessInWords(guess: Pick<Guess, 'ev' | 'read'>): string {
 	const off = errorOf(guess);
 	if (Math.abs(off) < NOTHING) return 'Right.';
-	return `You took it for ${stopsInWords(off)} ${off > 0 ? 'brighter' : 'darker'} than it was.`;
+	return `You guessed ${stopsInWords(off)} ${off > 0 ? 'brighter' : 'darker'} than it was.`;
 }
 
 const sideOf = (stops: number) => (stops > 0 ? 'too bright' : 'too dark');
@@ -66,9 +66,7 @@ const sideOf = (stops: number) => (stops > 0 ? 'too bright' : 'too dark');
  * @example eyeErrorInWords({ guesses: 9, bias: 0.4, … }) // '⅓ stop too bright on the whole'
  */
 export function eyeErrorInWords({ bias }: Pick<EyeError, 'bias'>): string {
-	return Math.abs(bias) < NOTHING
-		? 'right on the whole'
-		: `${stopsInWords(bias)} ${sideOf(bias)} on the whole`;
+	return Math.abs(bias) < NOTHING ? 'right on average' : `${stopsInWords(bias)} ${sideOf(bias)} on average`;
 }
 
 /**

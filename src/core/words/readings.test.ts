@@ -10,7 +10,7 @@ describe('words of readings', () => {
 
 	it('say when readings contradict each other, and which', () => {
 		expect(contradictionInWords(together(metered, guessed))).toBe(
-			'By meter, light falling on it and by eye alone differ by 4 stops: is one of them in other light?'
+			'Incident meter and guess by eye differ by 4 stops. Was one taken in different light?'
 		);
 		expect(contradictionInWords(together(metered, { ...guessed, ev: 9.3 }))).toBe('');
 		expect(contradictionInWords(metered)).toBe('');
@@ -38,7 +38,7 @@ describe('words of readings', () => {
 				[7, 9]
 			])
 		).toBe('just enough with the lamp at 1 m to 2 m or 4 m to 8 m');
-		expect(lampInWords(lamp, [[16, 17]])).toBe('not just enough at any distance of this lamp');
+		expect(lampInWords(lamp, [[16, 17]])).toBe('not just enough with this lamp at any distance');
 	});
 
 	// Source: common practice: instant film draws about five and a half stops, so of seven it loses the ends.

@@ -16,7 +16,7 @@ import { formatDistance, stopsInWords } from '../units';
  * What is said where readings of one light contradict each other.
  *
  * @returns an empty text where they do not
- * @example contradictionInWords(two readings three stops apart) // 'By meter … and by eye alone differ by 3 stops: is one of them in other light?'
+ * @example contradictionInWords(two readings three stops apart) // 'Incident meter and guess by eye differ by 3 stops. Was one taken in different light?'
  */
 export function contradictionInWords(light: Light): string {
 	if (!('method' in light) || light.method !== 'combined') return '';
@@ -24,7 +24,7 @@ export function contradictionInWords(light: Light): string {
 	if (!found) return '';
 	const [one, other] = found.between.map((place) => lightNote((light as CombinedReading).readings[place]));
 	const both = one === other ? `Two readings ${one}` : `${one[0].toUpperCase()}${one.slice(1)} and ${other}`;
-	return `${both} differ by ${stopsInWords(found.stops)}: is one of them in other light?`;
+	return `${both} differ by ${stopsInWords(found.stops)}. Was one taken in different light?`;
 }
 
 /**
@@ -40,7 +40,7 @@ export function lampInWords(lamp: LampReading, good: readonly Interval[]): strin
 		.map(([near, far]) => [Math.max(nearest, near), Math.min(FARTHEST_LAMP, far)])
 		.filter(([near, far]) => near < far)
 		.sort(([a], [b]) => a - b);
-	if (places.length === 0) return 'not just enough at any distance of this lamp';
+	if (places.length === 0) return 'not just enough with this lamp at any distance';
 	const said = places.map(([near, far]) => `${formatDistance(near)} to ${formatDistance(far)}`);
 	return `just enough with the lamp at ${said.join(' or ')}`;
 }

@@ -14,7 +14,7 @@ const OF_THE_WHOLE: Partial<Record<Change['kind'], string>> = {
 
 /** What a flash reaches, and what it leaves dark. */
 function reachOf(range: [number, number], background: number): string {
-	const behind = background < -1 ? `, what is behind stays ${stopsInWords(background)} darker` : '';
+	const behind = background < -1 ? `, background ${stopsInWords(background)} darker` : '';
 	return `${spanOfFlash(range)}${behind}`;
 }
 
@@ -48,7 +48,7 @@ const stillSpoiled: Readonly<Record<SpoilerKind, string>> = {
 	shake: 'and you’d need a tripod',
 	motion: 'and a subject that moves still blurs',
 	near: 'and you’d have to step back',
-	far: 'and you’d have to go nearer'
+	far: 'and you’d have to move closer'
 };
 
 /**

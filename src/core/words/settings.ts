@@ -85,7 +85,7 @@ function shutterRow(camera: Camera, outcome: Outcome): SettingRow {
  * @example wheelInWords(-2 / 3) // '⅔ toward darken'
  */
 export function wheelInWords(place: number): string {
-	if (Math.abs(place) < 1 / 12) return 'in its middle';
+	if (Math.abs(place) < 1 / 12) return 'in the middle';
 	return `${formatStops(place)} toward ${place < 0 ? 'darken' : 'lighten'}`;
 }
 
@@ -129,9 +129,9 @@ function focusRow(outcome: Outcome): SettingRow {
 function holdRow(camera: Camera, outcome: Outcome, handheld: boolean): SettingRow {
 	const slowest = slowestByHand(camera);
 	const limit = Number.isFinite(slowest) ? `steady to ${formatTime(nearestMark(markedTimes, slowest))}` : '';
-	if (!handheld) return { name: 'Hold', value: 'on a support', note: '', must: true };
+	if (!handheld) return { name: 'Hold', value: 'on a tripod', note: '', must: true };
 	const shakes = isSpoiledBy(outcome, 'shake');
-	return { name: 'Hold', value: shakes ? 'needs a support' : 'by hand', note: limit, must: shakes };
+	return { name: 'Hold', value: shakes ? 'needs a tripod' : 'hand-held', note: limit, must: shakes };
 }
 
 /** Rings are marked in full stops; an eighth of a stop is as near as a hand sets them. */
@@ -165,7 +165,7 @@ function apertureRow(camera: Camera, outcome: Outcome): SettingRow {
  * What an eye wanted when it ran into a limit, and that nothing on it helps.
  *
  * @returns an empty text where it did not
- * @example clampedInWords(…) // 'It wants 1/4000 s and stops at 1/500 s, 3 stops short: the wheel cannot help.'
+ * @example clampedInWords(…) // 'It needs 1/4000 s but stops at 1/500 s, 3 stops short: the wheel can’t help.'
  */
 export function clampedInWords(camera: Camera, light: Light, intent: Intent, outcome: Outcome): string {
 	const eye = automaticExposure(camera);
@@ -175,13 +175,13 @@ export function clampedInWords(camera: Camera, light: Light, intent: Intent, out
 	const beyond = resolveLight(light).meterEv + aim - settingsEv(outcome.f, outcome.seconds);
 	if (Math.abs(beyond) < 1 / 6) return '';
 	const short = `${stopsInWords(beyond)} short`;
-	const helps = outcome.compensation === null ? '' : ': the wheel cannot help';
+	const helps = outcome.compensation === null ? '' : ': the wheel can’t help';
 	if (outcome.clamped === 'widest' || outcome.clamped === 'smallest') {
 		const wanted = nearestMark(markedApertures, outcome.f * 2 ** (beyond / 2));
-		return `It wants ${formatAperture(wanted)} and stops at ${formatAperture(outcome.f)}, ${short}${helps}.`;
+		return `It needs ${formatAperture(wanted)} but stops at ${formatAperture(outcome.f)}, ${short}${helps}.`;
 	}
 	const wanted = formatTime(nearestMark(markedTimes, outcome.seconds * 2 ** -beyond));
-	return `It wants ${wanted} and stops at ${timeInWords(camera, outcome)}, ${short}${helps}.`;
+	return `It needs ${wanted} but stops at ${timeInWords(camera, outcome)}, ${short}${helps}.`;
 }
 
 /**

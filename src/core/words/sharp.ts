@@ -14,7 +14,7 @@ export function standInWords(zone: SharpZone, subject?: number): string {
 	const stand = standAt(zone, subject);
 	if (stand === subject) return `${sharp} At ${formatDistance(subject)} it is sharp.`;
 	const side = stand > subject ? 'near' : 'far';
-	return `${sharp} At ${formatDistance(subject)} it is too ${side}: it should stand at ${formatDistance(stand)}.`;
+	return `${sharp} At ${formatDistance(subject)} it’s too ${side}: ${formatDistance(stand)} is sharp.`;
 }
 
 /**
@@ -46,13 +46,13 @@ const side = (part: number, plus: string, minus: string) =>
 export function aimedInWords({ right, below }: Aimed): string {
 	const parts = [side(below, 'below', 'above'), side(right, 'right of', 'left of')].filter(Boolean);
 	return parts.length === 0
-		? 'At this distance finder and lens agree: put it where you want it.'
+		? 'At this distance finder and lens agree: frame it as you see it.'
 		: `Put it ${parts.join(' and ')} the middle of the finder.`;
 }
 
 /** What to mind of a lens that flares; empty for one that does not. */
 export function flareInWords({ kind }: Pick<Camera, 'kind'>): string {
 	return cameraKind(kind)?.flares
-		? 'This lens veils: light behind you or to the side. With a lamp or the sun near the frame, shade the lens with a hand that stays out of the picture.'
+		? 'This lens flares. Keep the light behind you or to the side; with a lamp or the sun near the frame, shade the lens with your hand, out of the picture.'
 		: '';
 }

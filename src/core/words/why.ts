@@ -16,14 +16,14 @@ const said: Readonly<Record<keyof Why, (stops: number) => string>> = {
 		`This film is ${stopsInWords(stops)} ${stops > 0 ? 'faster' : 'slower'} than the camera expects.`,
 	wheel: (stops) => `The wheel ${stops > 0 ? 'lightens' : 'darkens'} by ${formatStops(stops)}.`,
 	clamp: (stops) =>
-		`The camera ends ${stopsInWords(stops)} ${stops > 0 ? 'too slow' : 'too fast'} for this light.`,
+		`The camera stops ${stopsInWords(stops)} ${stops > 0 ? 'too slow' : 'too fast'} for this light.`,
 	meterElsewhere: (stops) =>
-		`Its eye stands in light ${formatStops(stops)} ${stops > 0 ? 'darker' : 'brighter'} than the subject.`,
+		`Its eye sees light ${formatStops(stops)} ${stops > 0 ? 'darker' : 'brighter'} than the subject.`,
 	filters: (stops) =>
 		stops > 0
 			? `The filter over the eye lightens by ${formatStops(stops)}.`
-			: `What is before the lens takes ${stopsInWords(stops)}.`,
-	closeUp: (stops) => `So near, the lens loses ${stopsInWords(stops)}.`,
+			: `What’s in front of the lens costs ${stopsInWords(stops)}.`,
+	closeUp: (stops) => `This close, the lens loses ${stopsInWords(stops)}.`,
 	reciprocity: (stops) => `At a time this long the film loses ${stopsInWords(stops)}`,
 	flash: (stops) => `The flash adds ${stopsInWords(stops)}.`,
 	exposures: (stops) => `More than one exposure adds ${stopsInWords(stops)}.`,

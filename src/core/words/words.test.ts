@@ -40,17 +40,13 @@ describe('the verdict', () => {
 	});
 
 	it('says how the light lies on the film, without a sign', () => {
-		expect(exposureSentence(at(12.6), colourNegative400)).toBe(
-			'1 stop more light than this film asks for, which it likes.'
-		);
-		expect(exposureSentence(at(11.56), colourNegative400)).toBe('The light this film asks for.');
+		expect(exposureSentence(at(12.6), colourNegative400)).toBe('1 stop over, which this film likes.');
+		expect(exposureSentence(at(11.56), colourNegative400)).toBe('Exactly the light this film asks for.');
 		expect(exposureSentence(at(10.8), colourNegative400)).toBe(
-			'⅔ stop less light than this film asks for: a dark picture, but a picture.'
+			'⅔ stop under. This film takes that: a thin negative, and a print with weak shadows.'
 		);
 		const slide = filmOf('reversal', 400);
-		expect(exposureSentence(at(11.85, slide), slide)).toBe(
-			'⅓ stop more light than this film asks for, well within what it holds.'
-		);
+		expect(exposureSentence(at(11.85, slide), slide)).toBe('⅓ stop over, well within what this film takes.');
 		for (const ev of [4, 8, 11, 12, 14, 17])
 			expect(exposureSentence(at(ev), colourNegative400)).not.toMatch(noBarePlusOrMinus);
 	});
@@ -62,7 +58,7 @@ describe('the verdict', () => {
 		expect(near.chances.usable).toBeCloseTo(0.34, 1);
 		expect(verdictTitle(near)).toBe('Just too dark');
 		expect(verdictInShort(near)).toBe('just beyond usable, 1⅓ too dark');
-		expect(exposureSentence(near, colourNegative400)).toMatch(/, just beyond what is usable\.$/);
+		expect(exposureSentence(near, colourNegative400)).toMatch(/, just past what this film takes: .+\.$/);
 	});
 
 	it('says the chance in tenths, and never more than it knows', () => {
@@ -71,7 +67,7 @@ describe('the verdict', () => {
 		expect(chanceInWords(0.5)).toBe('about 5 in 10');
 		expect(chanceInWords(0.04)).toBe('about 1 in 10');
 		expect(chanceInWords(0.01)).toBe('hardly any');
-		expect(chanceSentence(at(12))).toBe('Nearly all come out, about 9 in 10 well.');
+		expect(chanceSentence(at(12))).toBe('About 9 in 10 will be good.');
 	});
 
 	it('names what spoils it and the cure', () => {
@@ -84,7 +80,7 @@ describe('the verdict', () => {
 			{ subjectDistance: 0.4, subjectSpeed: 3 }
 		).best;
 		expect(outcome.spoilers.map((spoiler) => spoilerInWords(spoiler, outcome, slow))).toEqual([
-			'you will shake at 1/4 s, 2 stops too slow: rest it on something',
+			'hand-held it will shake at 1/4 s, 2 stops too slow: rest it on something',
 			'the subject moves too fast for 1/4 s, 11 stops too slow',
 			'much too near: sharp from 1.7 m on, step back'
 		]);
@@ -125,7 +121,7 @@ describe('the settings', () => {
 			'f/11 sun mark',
 			'1/100 s fixed',
 			'hills sharp from 3.9 m on',
-			'by hand steady to 1/20 s'
+			'hand-held steady to 1/20 s'
 		]);
 	});
 
@@ -139,8 +135,8 @@ describe('the settings', () => {
 		);
 		const rows = settingRows(plastic, outcome, true);
 		expect(rows[1]).toMatchObject({ value: '2 s', note: 'bulb, count it' });
-		expect(rows[3].value).toBe('needs a support');
-		expect(settingRows(plastic, outcome, false)[3].value).toBe('on a support');
+		expect(rows[3].value).toBe('needs a tripod');
+		expect(settingRows(plastic, outcome, false)[3].value).toBe('on a tripod');
 	});
 
 	it('say between which marks a free ring is set', () => {

@@ -45,7 +45,7 @@
 		form={loose}
 		path="positions"
 		label="A lever that moves several things"
-		hint="one place a line, such as: sun, f/16, 1/100, ISO 75. Empty: none"
+		hint="one position per line, such as: sun, f/16, 1/100, ISO 75; empty: none"
 		value={draft.positions ?? []}
 		line={positionLine}
 		onchange={(positions: Position[]) => set({ positions: positions.length > 0 ? positions : undefined })}
@@ -54,7 +54,7 @@
 		form={loose}
 		path="finder.above"
 		label="Finder above the lens, mm"
-		hint="below it with a minus; empty: through the lens"
+		hint="a minus for below it; empty: through the lens"
 		value={draft.finder?.above}
 		quantity={plainNumber}
 		onchange={(above) => setFinder('above', above)}
@@ -63,7 +63,7 @@
 		form={loose}
 		path="finder.right"
 		label="Finder right of the lens, mm"
-		hint="as you hold it; left with a minus"
+		hint="as you hold it; a minus for left"
 		value={draft.finder?.right}
 		quantity={plainNumber}
 		onchange={(right) => setFinder('right', right)}
@@ -79,8 +79,8 @@
 	<QuantityField
 		form={loose}
 		path="back.below"
-		label="Its back looks lower by, part of the frame"
-		hint="0.2 for one fifth; higher with a minus; empty: as the finder"
+		label="Back aims lower by, part of the frame"
+		hint="0.2 is one fifth; a minus for higher; empty: same as the finder"
 		value={draft.back?.below}
 		quantity={plainNumber}
 		onchange={(below) => setBack('below', below)}
@@ -88,8 +88,8 @@
 	<QuantityField
 		form={loose}
 		path="back.right"
-		label="Its back looks right by, part of the frame"
-		hint="left with a minus"
+		label="Back aims right by, part of the frame"
+		hint="a minus for left"
 		value={draft.back?.right}
 		quantity={plainNumber}
 		onchange={(right) => setBack('right', right)}
@@ -105,7 +105,7 @@
 </div>
 {#if flashes.length > 0}
 	<fieldset>
-		<legend>Flashes that go with it</legend>
+		<legend>Flashes it works with</legend>
 		{#each flashes as { id, name } (id)}
 			<label class="tick-box">
 				<input
@@ -122,8 +122,8 @@
 	<LinesField
 		form={loose}
 		path="checklist.load"
-		label="To mind when loading"
-		hint="a line each, the most forgotten first"
+		label="Loading checklist"
+		hint="one per line, easiest to forget first"
 		value={list.load}
 		line={stepLine}
 		onchange={(load: string[]) => set({ checklist: { ...list, load } })}
@@ -131,7 +131,7 @@
 	<LinesField
 		form={loose}
 		path="checklist.frame"
-		label="To mind at each frame"
+		label="Checklist for each frame"
 		value={list.frame}
 		line={stepLine}
 		onchange={(frame: string[]) => set({ checklist: { ...list, frame } })}

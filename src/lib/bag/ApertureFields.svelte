@@ -45,7 +45,7 @@
 		{form}
 		path="aperture.f"
 		label="f-numbers"
-		hint="with commas between: 8, 11"
+		hint="separated by commas: 8, 11"
 		value={value.f}
 		quantity={list}
 		onchange={(f) => onchange({ ...value, f })}
@@ -53,7 +53,7 @@
 	<QuantityField
 		{form}
 		path="aperture.labels"
-		label="Their marks (if they have names)"
+		label="Names of the marks (if any)"
 		hint="in the same order: cloud, sun"
 		value={value.labels}
 		quantity={labelList}

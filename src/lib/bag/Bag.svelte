@@ -51,7 +51,7 @@
 		<h1>Bag</h1>
 		<a class="action" href={resolve('/bag/camera/new')}>Add a camera</a>
 		<a class="quiet" href={resolve('/bag/film/new')}>Add a film</a>
-		<a class="quiet" href={resolve('/bag/take-in')}>Take a camera in</a>
+		<a class="quiet" href={resolve('/bag/take-in')}>Add a shared camera</a>
 	</div>
 	<div role="status">
 		{#if actions.message}
@@ -90,7 +90,7 @@
 			No camera yet. Start from a kind, a box camera for example, and its usual values are filled in.
 		</p>
 	{/if}
-	{#if !empty && here.length === 0}<p class="soft">No camera is called like that.</p>{/if}
+	{#if !empty && here.length === 0}<p class="soft">No camera has that name.</p>{/if}
 	<ul>
 		{#each here as camera (camera.id)}
 			{@const load = loaded.get(camera.id)}
@@ -121,7 +121,7 @@
 								? [{ href: resolve(`/bag/card/${camera.id}/${load.film.id}`), name: 'Pocket card' }]
 								: []),
 							{ href: resolve(`/bag/bench/${camera.id}`), name: 'Bench' },
-							{ href: resolve(`/bag/give/${camera.id}`), name: 'Giving away' }
+							{ href: resolve(`/bag/give/${camera.id}`), name: 'Share file' }
 						]}
 					/>
 				</div>
@@ -130,7 +130,7 @@
 	</ul>
 
 	<h2>Films</h2>
-	{#if !noFilms && films.length === 0}<p class="soft">No film is called like that.</p>{/if}
+	{#if !noFilms && films.length === 0}<p class="soft">No film has that name.</p>{/if}
 	{#if noFilms}
 		<p class="soft">No film yet. The number on its box and its type are enough: 400, colour print.</p>
 	{/if}
@@ -160,7 +160,7 @@
 						<button
 							class="quiet"
 							onclick={() => actions.archive(item, false)}
-							aria-label="Bring {item.record.name} back">Bring back</button
+							aria-label="Restore {item.record.name}">Restore</button
 						>
 					</li>
 				{/each}

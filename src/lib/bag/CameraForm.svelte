@@ -102,7 +102,7 @@
 
 		{#key editor.generation}<fieldset>
 				<legend
-					>What it can be set to {#if typical}<span class="typical">{typical}</span>{/if}</legend
+					>Its settings {#if typical}<span class="typical">{typical}</span>{/if}</legend
 				>
 				<div class="fields">
 					<ExposureFields {form} value={form.draft.exposure} onchange={(exposure) => set({ exposure })} />
@@ -164,7 +164,7 @@
 					<QuantityField
 						{form}
 						path="circleOfConfusion"
-						label="Blur that passes for sharp, mm"
+						label="Largest blur that still looks sharp, mm"
 						hint="empty: frame diagonal / 1500"
 						value={form.draft.circleOfConfusion}
 						quantity={plainNumber}
@@ -173,7 +173,7 @@
 					<QuantityField
 						{form}
 						path="handHold"
-						label="Slowest time by hand, s"
+						label="Slowest hand-held speed, s"
 						hint="empty: from the focal length"
 						value={form.draft.handHold}
 						quantity={timeQuantity}
@@ -191,8 +191,8 @@
 					<QuantityField
 						{form}
 						path="offset.stops"
-						label="It gives more than its settings say by, stops"
-						hint="from your own frames; less with a minus; empty: not known"
+						label="Overexposes by, stops"
+						hint="from your own frames; a minus for under; empty: not known"
 						value={form.draft.offset?.stops}
 						quantity={stopsQuantity}
 						onchange={(stops) =>
@@ -204,7 +204,7 @@
 				</div>
 			</details>
 			<details>
-				<summary>Lever, finder, what is forgotten, notes</summary>
+				<summary>Lever, finder, checklists, notes</summary>
 				<AboutFields {form} {set} {flashes} />
 			</details>
 			{#if stored}
@@ -214,7 +214,7 @@
 				</details>
 			{/if}
 		{/key}{/snippet}
-	{#snippet more()}<a class="quiet" href={resolve('/bag')}>Leave it</a>{/snippet}
+	{#snippet more()}<a class="quiet" href={resolve('/bag')}>Cancel</a>{/snippet}
 </RecordForm>
 
 <style>

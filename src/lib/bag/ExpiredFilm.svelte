@@ -25,22 +25,22 @@
 		{/snippet}
 	</Field>
 	<ChoiceField
-		label="It was kept"
+		label="Stored"
 		value={storage}
 		options={[
 			{ value: 'room', name: 'at room temperature' },
 			{ value: 'fridge', name: 'in a fridge' },
 			{ value: 'freezer', name: 'frozen' },
-			{ value: 'warm', name: 'warm, under a roof or in a car' }
+			{ value: 'warm', name: 'somewhere warm, such as an attic or a car' }
 		]}
 		onchange={(next) => (storage = next)}
 	/>
 </div>
 <p role="status">
 	{#if aged}
-		{aged.stops === 0 ? 'As fast as it was' : `About ${stopsInWords(aged.stops)} slower`}, give or take {formatDoubt(
+		{aged.stops === 0 ? 'No speed lost' : `About ${stopsInWords(aged.stops)} slower`}, give or take {formatDoubt(
 			aged.sd
-		)} stop. One trial frame says more.
+		)} stop. One trial frame will tell you more.
 	{/if}
 </p>
 {#if aged}

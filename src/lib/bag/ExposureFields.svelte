@@ -48,14 +48,14 @@
 		{ value: 'both', name: 'its eye sets both' }
 	]}
 	onchange={(next) => (next === 'manual' ? onchange({ mode: 'manual' }) : set({ sets: next }))}
-	hint={who === 'manual' ? '' : 'give what the eye sets as a range'}
+	hint={who === 'manual' ? '' : 'enter what the eye sets as a range'}
 />
 {#if eye}
 	<QuantityField
 		{form}
 		path="exposure.iso"
-		label="Film speeds it can be told"
-		hint="or the one it is built for"
+		label="Film speeds on its dial"
+		hint="or the one it’s built for"
 		value={eye.iso}
 		quantity={speeds}
 		onchange={(iso) => set({ iso })}

@@ -81,11 +81,11 @@
 		set({ latitude });
 	}
 
-	const inWords = (stops: number) => `${formatStops(stops)} ${stops < 0 ? 'darker' : 'lighter'}`;
+	const inWords = (stops: number) => `${formatStops(stops)} ${stops < 0 ? 'under' : 'over'}`;
 	const usual = $derived(factsOf(form.draft.type).reciprocity);
 	const typical = $derived.by(() => {
 		const { good, usable } = factsOf(form.draft.type).latitude;
-		return `Good from ${inWords(good[0])} to ${inWords(good[1])}, usable from ${inWords(usable[0])} to ${inWords(usable[1])} than it asks for.`;
+		return `Good from ${inWords(good[0])} to ${inWords(good[1])}, usable from ${inWords(usable[0])} to ${inWords(usable[1])}.`;
 	});
 	const degrees = $derived(
 		form.draft.iso > 0
@@ -119,7 +119,7 @@
 					label="Start from a kind"
 					value={kind}
 					options={[
-						{ value: '', name: 'none: I type it' },
+						{ value: '', name: 'none: I’ll type it in' },
 						...filmKinds.map(({ id, name }) => ({ value: id, name }))
 					]}
 					onchange={startFrom}
@@ -164,11 +164,11 @@
 			</div>
 			<details>
 				<summary
-					>What it forgives <span class="soft small"
+					>Exposure latitude <span class="soft small"
 						>{form.draft.latitude ? 'your own values' : 'typical for its type'}</span
 					></summary
 				>
-				<p class="soft">{typical} Less light is written with a minus here.</p>
+				<p class="soft">{typical} Use a minus for less light.</p>
 				<div class="fields">
 					{#each ends as { range, end, label } (label)}
 						<QuantityField
@@ -194,7 +194,7 @@
 							form={loose}
 							path="times"
 							label="As printed on the pack"
-							hint="a line each: 21 °C, 1:30. Empty: as is usual of its type"
+							hint="one per line: 21 °C, 1:30; empty: usual for its type"
 							value={form.draft.times ?? []}
 							line={timeLine}
 							onchange={(times: TimePoint[]) => set({ times: times.length > 0 ? times : undefined })}
@@ -210,7 +210,7 @@
 						{form}
 						path="processStops"
 						label="Speed gained or lost, stops"
-						hint="by age and development; a loss with a minus"
+						hint="through age and development; a minus for a loss"
 						value={form.draft.processStops}
 						quantity={stopsQuantity}
 						onchange={(processStops) => set({ processStops })}
@@ -218,7 +218,7 @@
 					<QuantityField
 						{form}
 						path="speedSd"
-						label="Doubt of its speed, stops"
+						label="Uncertainty of its speed, stops"
 						hint="fresh film about ⅙; expired film much more"
 						value={form.draft.speedSd}
 						quantity={stopsQuantity}
@@ -227,8 +227,8 @@
 					<QuantityField
 						{form}
 						path="reciprocity.from"
-						label="Loses speed from, s"
-						hint="reciprocity failure; empty: typical of its type, from {usual.from} s"
+						label="Reciprocity failure from, s"
+						hint="empty: typical for its type, from {usual.from} s"
 						value={form.draft.reciprocity?.from}
 						quantity={timeQuantity}
 						onchange={(from) =>
@@ -254,5 +254,5 @@
 				</div>
 			</details>
 		{/key}{/snippet}
-	{#snippet more()}<a class="quiet" href={resolve('/bag')}>Leave it</a>{/snippet}
+	{#snippet more()}<a class="quiet" href={resolve('/bag')}>Cancel</a>{/snippet}
 </RecordForm>

@@ -19,8 +19,8 @@
 	};
 	/** What a lens does that focuses near, by what is usual for its kind of focus. */
 	const moves = {
-		unit: 'moves out as a whole',
-		'front-cell': 'turns its front, or the body makes up for it'
+		unit: 'moves forward as a whole',
+		'front-cell': 'turns its front element, or the body compensates'
 	};
 	const usual = (kind: Focus['kind']): FocusedBy => (kind === 'continuous' ? 'unit' : 'front-cell');
 	const movesAsOptions = Object.entries(moves).map(([value, name]) => ({ value: value as FocusedBy, name }));
@@ -62,7 +62,7 @@
 		{form}
 		path="focus.distances"
 		label="Distances, m"
-		hint="with commas between; ∞ for the far one"
+		hint="separated by commas; ∞ for infinity"
 		value={value.distances}
 		quantity={distanceList}
 		onchange={(distances) => onchange({ ...value, distances })}
@@ -70,7 +70,7 @@
 	<QuantityField
 		{form}
 		path="focus.labels"
-		label="Their marks (if they have names)"
+		label="Names of the marks (if any)"
 		hint="in the same order: person, group, hills"
 		value={value.labels}
 		quantity={labelList}
@@ -88,7 +88,7 @@
 {/if}
 {#if value.kind !== 'fixed'}
 	<ChoiceField
-		label="Near, the lens"
+		label="To focus close, the lens"
 		value={value.by ?? usual(value.kind)}
 		options={movesAsOptions}
 		onchange={(by) => onchange(by === usual(value.kind) ? without(value) : { ...value, by })}

@@ -94,21 +94,20 @@
 	}
 
 	function describe(piece: GearRecord): string {
-		if (piece.type === 'filter') return `takes ${stopsInWords(piece.stops)}`;
+		if (piece.type === 'filter') return `costs ${stopsInWords(piece.stops)}`;
 		if (piece.type === 'flash') return `guide number ${piece.guideNumber} m`;
 		if (piece.type === 'close-up') return `${piece.dioptres} dioptres`;
 		if (piece.type === 'modifier')
-			return `takes ${stopsInWords(piece.stops)}, give or take ${formatDoubt(piece.sd)}, ${piece.times > 0 ? 'as metered' : 'as is usual'}`;
-		return 'support';
+			return `costs ${stopsInWords(piece.stops)}, give or take ${formatDoubt(piece.sd)}, ${piece.times > 0 ? 'as metered' : 'typical'}`;
+		return 'tripod or other rest';
 	}
 </script>
 
 <section aria-labelledby="gear-title">
-	<h2 id="gear-title">Filters, flash, support, and the like</h2>
+	<h2 id="gear-title">Filters, flash, tripod and other gear</h2>
 	{#if gear.length === 0}
 		<p class="soft">
-			Nothing yet. With an ND 0.6 filter here, Shoot can tell you when it turns two stops too light into just
-			enough.
+			Nothing yet. Add an ND 0.6 filter, and Shoot tells you when it turns two stops over into just enough.
 		</p>
 	{/if}
 	<ul>
@@ -134,9 +133,9 @@
 					options={[
 						{ value: 'filter', name: 'a filter' },
 						{ value: 'flash', name: 'a flash' },
-						{ value: 'support', name: 'a tripod or other support' },
+						{ value: 'support', name: 'a tripod or other rest' },
 						{ value: 'close-up', name: 'a close-up lens' },
-						{ value: 'modifier', name: 'something before a lamp' }
+						{ value: 'modifier', name: 'something in front of a lamp' }
 					]}
 					onchange={begin}
 				/>
@@ -145,7 +144,7 @@
 						label="Start from a usual one"
 						value={usual}
 						options={[
-							{ value: '', name: 'none: I type it' },
+							{ value: '', name: 'none: I’ll type it in' },
 							...usualOnes
 								.filter(({ type }) => type === draft.type)
 								.map(({ name }) => ({ value: name, name }))
@@ -165,7 +164,7 @@
 						<QuantityField
 							{form}
 							path="stops"
-							label="Light it takes"
+							label="Light it costs"
 							hint="stops, or density 0.6, or factor 4×"
 							value={draft.stops as number | undefined}
 							quantity={filterStopsQuantity}
@@ -177,7 +176,7 @@
 							options={[
 								{ value: 'neutral', name: 'neutral (ND)' },
 								{ value: 'contrast', name: 'yellow to red, for black-and-white' },
-								{ value: 'conversion', name: 'against a colour cast' }
+								{ value: 'conversion', name: 'to correct a colour cast' }
 							]}
 							onchange={(kind) => set({ kind })}
 						/>
@@ -194,8 +193,8 @@
 						<QuantityField
 							{form}
 							path="powers"
-							label="Its powers"
-							hint="such as 1, 1/2, 1/4; one that cannot be turned down: 1"
+							label="Its power settings"
+							hint="such as 1, 1/2, 1/4; just 1 if it can’t be turned down"
 							value={draft.powers as number[]}
 							quantity={powersQuantity}
 							onchange={(powers) => set({ powers })}
@@ -213,8 +212,8 @@
 						<QuantityField
 							{form}
 							path="stops"
-							label="Light it takes, stops"
-							hint="as is usual; Lamp on Shoot learns it"
+							label="Light it costs, stops"
+							hint="a typical value; Lamp on Shoot can measure it"
 							value={draft.stops as number | undefined}
 							quantity={stopsQuantity}
 							onchange={(stops) => set({ stops })}

@@ -55,7 +55,7 @@
 >
 	{#snippet about()}
 		<p class="soft">
-			{taken === 0 ? 'No frame of it is taken yet.' : `Its highest frame so far is ${taken}.`}
+			{taken === 0 ? 'No frames taken yet.' : `Its highest frame so far is ${taken}.`}
 		</p>
 	{/snippet}
 	{#snippet fields()}{#key editor.generation}
@@ -71,7 +71,7 @@
 					form={loose}
 					path="frames"
 					label={form.draft.spool ? 'Shots, at most' : 'Frames'}
-					hint="the extra one or two at its end count, too"
+					hint="count the extra one or two at the end, too"
 					inputmode="decimal"
 					value={form.draft.frames as number | undefined}
 					quantity={plainNumber}
@@ -89,7 +89,7 @@
 			{#if otherFilm && frames.length > 0}
 				<p class="notice">
 					Its {frames.length === 1 ? 'frame is' : `${frames.length} frames are`} worked out again for this film;
-					what you judged stays.
+					your judgements stay.
 				</p>
 			{/if}
 		{/key}{/snippet}

@@ -28,8 +28,8 @@
 <QuantityField
 	{form}
 	path="countsFrom"
-	label="Your own number of its first frame"
-	hint="its frames count on from it; may stay empty"
+	label="Your own number for its first frame"
+	hint="the others count on from it; optional"
 	inputmode="decimal"
 	value={load.countsFrom}
 	quantity={plainNumber}
@@ -39,7 +39,7 @@
 	{form}
 	path="price"
 	label="What it costs"
-	hint="with development, in your money; may stay empty"
+	hint="with development, in your currency; optional"
 	inputmode="decimal"
 	value={load.price as number | undefined}
 	quantity={plainNumber}

@@ -90,8 +90,8 @@
 		if (out.result === 'saved') return true;
 		editor.message =
 			out.result === 'stale'
-				? 'This load was changed elsewhere. Open this page again to see how it is now.'
-				: 'Not saved: the server does not answer. What you typed is kept here; try again.';
+				? 'This load was changed elsewhere. Reload this page to see how it is now.'
+				: 'Not saved: the server isn’t answering. What you typed is kept here; try again.';
 		return false;
 	}
 
@@ -193,7 +193,7 @@
 			{/if}
 			{#if steps.length > 0}
 				<fieldset>
-					<legend>Before you close it</legend>
+					<legend>Before you close the back</legend>
 					{#each steps as step (step)}
 						<label class="tick-box"
 							><input

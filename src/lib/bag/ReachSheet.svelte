@@ -46,7 +46,7 @@
 		<p class="soft">No film in the bag fits it. The number on a film’s box and its type are enough.</p>
 		<p><a class="action" href={resolve('/bag/film/new')}>Add a film</a></p>
 	{:else}
-		<p class="soft">Filled: just enough. Hatched: usable. The thin bars are with a filter of the bag.</p>
+		<p class="soft">Filled: just enough. Hatched: usable. Thin bars: with a filter from your bag.</p>
 		<div class="row ruler" aria-hidden="true">
 			<span></span>
 			<div class="line" bind:clientWidth={width}>

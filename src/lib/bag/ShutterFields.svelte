@@ -47,7 +47,7 @@
 		{form}
 		path="shutter.seconds"
 		label="Times, s"
-		hint="with commas between: 1/125, 1/60, ½"
+		hint="separated by commas: 1/125, 1/60, ½"
 		value={value.seconds}
 		quantity={list}
 		onchange={(seconds) => onchange({ kind: 'speeds', seconds })}
@@ -78,5 +78,5 @@
 		checked={Boolean(bulb)}
 		onchange={(event) => onbulb(event.currentTarget.checked || undefined)}
 	/>
-	It has bulb (B): open as long as one holds it
+	It has bulb (B): open as long as you hold it
 </label>

@@ -9,7 +9,7 @@ export type Item =
 
 type Step = () => Promise<void>;
 
-const UNREACHABLE = 'Not saved: the server does not answer. Nothing was changed.';
+const UNREACHABLE = 'Not saved: the server isn’t answering. Nothing was changed.';
 const MOST_OF_NAME = 72;
 
 const write = ({ kind, record }: Item) =>
@@ -38,7 +38,7 @@ export class BagActions {
 		[this.message, this.undo, this.instead] = [message, undo, instead];
 	}
 
-	/** The server does not answer: nothing is asked of it again. */
+	/** The server isn’t answering: nothing is asked of it again. */
 	#fail(): void {
 		[this.message, this.undo, this.instead] = [UNREACHABLE, null, null];
 	}
@@ -73,7 +73,7 @@ export class BagActions {
 		else if (removed.result === 'refused') {
 			const archive = () => this.archive(item, true);
 			await this.#say(
-				`${name} has been loaded or measured: that refers to it, so it stays. It can be archived.`,
+				`${name} has been loaded or measured, so it can’t be deleted. Archive it instead.`,
 				null,
 				archive
 			);

@@ -74,7 +74,7 @@
 <h2 id="aperture-title">Aperture</h2>
 <p class="soft">
 	Look through the lens from the front with the shutter held open, and measure the bright disc with a ruler.
-	Its size against the focal length is the f-number.
+	The focal length divided by its width is the f-number.
 </p>
 <form onsubmit={keep} novalidate>
 	<div class="fields">
@@ -93,11 +93,11 @@
 			<strong class="figure figures">{formatAperture(Number(found.f.toPrecision(3)))}</strong>, give or take {doubt(
 				found.sd
 			)}{#if mark}; marked {formatAperture(mark)}: {Math.abs(error) < 1 / 6
-					? 'that is what it says'
-					: `${formatStops(error)} ${error > 0 ? 'smaller, so darker' : 'larger, so lighter'} than it says`}{/if}.
+					? 'true to its mark'
+					: `${formatStops(error)} ${error > 0 ? 'smaller, so darker' : 'larger, so lighter'} than marked`}{/if}.
 		{/if}
 	</p>
-	{#if mark}<button class="action" type="submit">Keep it and use it for {camera.name}</button>{/if}
+	{#if mark}<button class="action" type="submit">Save for {camera.name}</button>{/if}
 </form>
 <details>
 	<summary>The focal length is not known</summary>
@@ -119,7 +119,7 @@
 		{/each}
 	</div>
 	<p role="status">
-		{#if focal === null}No lens does that: is near nearer than far?{:else if focal}About {focal.toPrecision(
+		{#if focal === null}No lens does that. Is the near thing closer than the far one?{:else if focal}About {focal.toPrecision(
 				3
 			)} mm.{/if}
 	</p>

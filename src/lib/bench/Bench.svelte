@@ -38,7 +38,7 @@
 		const record = { ...found, cameraId: camera.id, takenAt: new Date().toISOString() };
 		const kept = await create('measurements', uuid(), record);
 		if (kept.result !== 'saved') {
-			message = 'Not saved: the server does not answer. Nothing was changed; try again.';
+			message = 'Not saved: the server isn’t answering. Nothing was changed; try again.';
 			return;
 		}
 		const used = await replace(
@@ -47,8 +47,8 @@
 		);
 		message =
 			used.result === 'saved'
-				? `Saved. ${camera.name} counts with ${say(found, found.value)} from now on; before, it was ${say(found, found.marked)}.`
-				: `The measurement is saved, but ${camera.name} was changed elsewhere meanwhile: keep it again to use it.`;
+				? `Saved. ${camera.name} now uses ${say(found, found.value)} instead of ${say(found, found.marked)}.`
+				: `The measurement is saved, but ${camera.name} was changed elsewhere meanwhile. Save it again to use it.`;
 		await refresh();
 	}
 </script>
@@ -58,8 +58,8 @@
 	<p><a class="plain-link" href={resolve('/bag')}>Bag</a></p>
 	<h1>Bench for {camera.name}</h1>
 	<p class="soft">
-		Markings lie and springs tire. What is measured here takes the mark’s place in every answer, and makes it
-		surer. A flash’s capacitor can kill: never open the camera for this.
+		Markings lie and springs tire. What you measure here replaces the mark in every answer and makes it surer.
+		A flash’s capacitor can kill: never open the camera for this.
 	</p>
 	<div role="status">
 		{#if message}<p class="notice">{message}</p>{/if}

@@ -31,8 +31,8 @@
 	const sd = $derived(desk.mean > 0 ? desk.spread / (desk.mean * Math.LN2) : 0);
 	const errorInWords = $derived(
 		Math.abs(error) < 1 / 6
-			? 'which is what it says'
-			: `${stopsInWords(error)} ${error > 0 ? 'longer, so lighter,' : 'shorter, so darker,'} than it says`
+			? 'true to its mark'
+			: `${stopsInWords(error)} ${error > 0 ? 'longer, so lighter,' : 'shorter, so darker,'} than marked`
 	);
 	const exact = (seconds: number) =>
 		seconds < 0.3 ? `1/${(1 / seconds).toPrecision(3)} s` : `${seconds.toPrecision(3)} s`;
@@ -43,7 +43,7 @@
 			recorder = await record();
 		} catch {
 			says =
-				'The microphone is not to be had here: browsers give it on this computer itself or over https. A file does as well.';
+				'No microphone here. Browsers allow it only on this computer itself or over https. A file works just as well.';
 		}
 	}
 
@@ -59,9 +59,9 @@
 
 <h2 id="shutter-title">Shutter</h2>
 <p class="soft">
-	Hold a light sensor on the sound card behind the lens, or a microphone beside it, fire three times or more,
-	and give the recording. Light is measured by its effective time; of a sound, it is from the first click to
-	the last.
+	Hold a light sensor wired to the sound card behind the lens, or a microphone beside it, fire three times or
+	more, and load the recording. A sensor gives the effective time; a sound gives the time from the first click
+	to the last.
 </p>
 <div class="acts">
 	<label class="quiet">
@@ -79,7 +79,7 @@
 	{#if recorder}
 		<button class="quiet" onclick={() => void stop()}>Stop recording</button>
 	{:else}
-		<button class="quiet" onclick={() => void start()}>Record by microphone</button>
+		<button class="quiet" onclick={() => void start()}>Record with the microphone</button>
 	{/if}
 </div>
 <details>
@@ -165,10 +165,10 @@
 					value: desk.mean,
 					sd: Math.min(3, Math.max(0.03, sd)),
 					method: `by ${desk.measured?.kind === 'light' ? 'a light sensor' : 'its sound'}, ${desk.times.length} firings`
-				})}>Keep it and use it for {camera.name}</button
+				})}>Save for {camera.name}</button
 		>
 	{:else}
-		<p class="soft">Its eye sets the time: there is no mark to hold it against.</p>
+		<p class="soft">Its eye sets the time, so there’s no mark to compare with.</p>
 	{/if}
 {/if}
 

@@ -40,7 +40,7 @@
 	const tells = (gain: number) =>
 		Math.abs(gain - 1) < TELLING
 			? 'The wheel does what it says.'
-			: `A stop on the wheel does about ${gain < 1 ? 'less' : 'more'}: ${Math.round(gain * 100)} % of one.`;
+			: `A stop on the wheel is really ${gain < 1 ? 'less' : 'more'}: ${Math.round(gain * 100)} % of one.`;
 
 	function keep() {
 		if (!result) return;
@@ -59,15 +59,13 @@
 {#if films.length === 0}
 	<p class="soft">A trial needs a film that fits: put one in the bag.</p>
 {:else if !trial || !film}
-	<p class="soft">
-		With this film there is no usual light in which its eye has room for a trial. Try another film.
-	</p>
+	<p class="soft">No ordinary light gives its eye room for a trial with this film. Try another film.</p>
 {:else}
 	<p class="soft">
-		The fewest frames that tell what this body does. Shoot them of one thing in one even light, about EV {formatEv(
+		The fewest frames that show what this body does. Shoot one subject in steady, even light, about EV {formatEv(
 			trial.ev
 		)}
-		({trial.words}), on a support, and say how each came out.
+		({trial.words}), on a tripod, and say how each came out.
 	</p>
 	<ChoiceField
 		label="On the film"
@@ -101,12 +99,12 @@
 				{#if result.wheel}{tells(result.wheel.gain)}{/if}
 				{#each result.dial as { iso, stops, sd } (iso)}
 					{#if Math.abs(stops) > sd}The dial’s {iso} gives {stopsInWords(stops)}
-						{stops > 0 ? 'more' : 'less'} than its first place.{/if}
+						{stops > 0 ? 'more' : 'less'} than its first position.{/if}
 				{/each}
 			</p>
 		{/if}
 	</div>
-	{#if result}<button class="action" onclick={keep}>Keep it and use it for {camera.name}</button>{/if}
+	{#if result}<button class="action" onclick={keep}>Save for {camera.name}</button>{/if}
 {/if}
 
 <style>

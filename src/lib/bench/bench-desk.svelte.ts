@@ -36,7 +36,7 @@ export class BenchDesk {
 	/** Reads a file. */
 	async read(file: Blob): Promise<void> {
 		if (file.size > MOST_BYTES) {
-			this.problem = 'This recording is larger than 250 MB: cut out the firings.';
+			this.problem = 'This recording is larger than 250 MB. Trim it to the firings.';
 			return;
 		}
 		const bytes = await file.arrayBuffer();

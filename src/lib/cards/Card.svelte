@@ -45,7 +45,7 @@
 		<p><a class="plain-link" href={resolve('/bag')}>Bag</a></p>
 		<h1>Pocket card of {camera.name}</h1>
 		<p class="soft">
-			For where there is no phone: the light by its look, and what to set. The same answers as on Shoot.
+			For when there’s no phone: what the light looks like, and what to set. The same answers as on Shoot.
 		</p>
 		<div class="fields">
 			<ChoiceField

@@ -5,7 +5,7 @@
 	let { kind }: { kind: BathKind } = $props();
 </script>
 
-<section class="notice" aria-label="Mind first">
+<section class="notice" aria-label="Before you start">
 	<ul>
 		{#each careFor(kind) as each (each)}<li>{each}</li>{/each}
 	</ul>

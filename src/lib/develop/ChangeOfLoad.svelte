@@ -20,6 +20,6 @@
 	{#if frames}
 		<ProcessChange {load} {camera} {film} {frames} {next} />
 	{:else}
-		<p role="alert">Its frames can’t be looked at: the server does not answer. Open this page again.</p>
+		<p role="alert">Its frames can’t be checked: the server isn’t answering. Reload this page.</p>
 	{/if}
 {/await}

@@ -19,7 +19,7 @@
 	const going = $derived(runs.all.length);
 	let says = $state('');
 	let undo = $state.raw<(() => Promise<void>) | null>(null);
-	const UNREACHABLE = 'Not saved: the server does not answer.';
+	const UNREACHABLE = 'Not saved: the server isn’t answering.';
 
 	async function erase(recipe: Kept<RecipeRecord>) {
 		const { id, version, ...record } = $state.snapshot(recipe) as Kept<RecipeRecord>;
@@ -51,8 +51,8 @@
 	<h2>Recipes</h2>
 	{#if recipes.length === 0}
 		<p class="soft">
-			None yet. A recipe says “one part of A, B and C to fourteen of water, 11 minutes at 20 °C”; then it is
-			measured out for your tank, and timed.
+			None yet. Write down “one part each of A, B and C to fourteen of water, 11 minutes at 20 °C”, and it’s
+			measured out for your tank and timed.
 		</p>
 	{/if}
 	<ul>

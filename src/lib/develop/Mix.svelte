@@ -32,7 +32,7 @@
 			onchange={(millilitres) => millilitres && typed.set({ millilitres })}
 		/>
 		<NumberBox
-			label="Rolls in it at once"
+			label="Rolls at a time"
 			value={typed.value.atOnce}
 			least={1}
 			most={100}
@@ -40,7 +40,7 @@
 			onchange={(atOnce) => atOnce && typed.set({ atOnce })}
 		/>
 		<NumberBox
-			label="Left of each stock, ml"
+			label="Stock left of each, ml"
 			value={typed.value.stock ?? undefined}
 			least={0}
 			most={100_000}
@@ -49,7 +49,7 @@
 		/>
 		{#if recipe.rollsPerLitre !== undefined}
 			<NumberBox
-				label="Rolls done in it already"
+				label="Rolls already done in it"
 				value={typed.value.rolls}
 				least={0}
 				most={1000}
@@ -68,8 +68,8 @@
 	</ol>
 	{#if recipe.powders}
 		<p>
-			Begin with three quarters of the water, warm; dissolve each wholly before the next, in this order; fill
-			up to {typed.value.millilitres} ml.
+			Start with three quarters of the water, warm. Dissolve each completely before the next, in this order.
+			Top up to {typed.value.millilitres} ml.
 		</p>
 	{/if}
 	<p>
@@ -77,18 +77,18 @@
 			{Math.round(typed.value.millilitres / typed.value.atOnce)} ml for each of {typed.value.atOnce} rolls.
 		{/if}
 		{#if recipe.rollsPerLitre === undefined}
-			Used once, then given up.
+			One-shot: use it once, then discard it.
 		{:else if left === 0}
-			It is used up: mix it afresh.
+			It’s exhausted: mix fresh.
 		{:else}
-			It does {counted(left, 'one more roll', 'more rolls')}{left < typed.value.atOnce
-				? ', fewer than are to go in: mix more.'
+			Good for {counted(left, 'one more roll', 'more rolls')}{left < typed.value.atOnce
+				? ', fewer than you’re putting in: mix more.'
 				: '.'}
 		{/if}
 		{#if mixes !== null}
 			{mixes === 0
-				? 'There is too little stock left for it.'
-				: `The stock is enough for it ${counted(mixes, 'once', 'times')}.`}
+				? 'There isn’t enough stock left.'
+				: `Enough stock for ${counted(mixes, 'one mix', 'mixes')}.`}
 		{/if}
 	</p>
 	{#if age}<p class:notice={age.left !== undefined && age.left <= 0}>{stockInWords(age)}</p>{/if}

@@ -31,16 +31,16 @@
 			message = '';
 			onsaved?.();
 		} else if (written.result === 'stale')
-			message = 'This load was changed elsewhere. It is shown here as it is now; save again.';
-		else message = 'Not saved: the server does not answer. Try again.';
+			message = 'This load was changed elsewhere. This is how it is now; save again.';
+		else message = 'Not saved: the server isn’t answering. Try again.';
 		if (written.result !== 'unreachable') await refresh();
 	}
 </script>
 
 <div class="change">
-	<p>{next ? `From now on ${processInWords(next)}.` : 'From now on as its film says.'}</p>
+	<p>{next ? `From now on ${processInWords(next)}.` : 'From now on: as the film says.'}</p>
 	{#if stops !== 0 && changed.length > 0}
-		<p>Frames that are shot already come out otherwise:</p>
+		<p>Frames already shot come out differently:</p>
 		<ul class="figures">
 			{#each changed as each (each.number)}
 				<li><VerdictMark verdict={each.after.verdict} /> {changedInWords(each)}</li>
@@ -48,7 +48,7 @@
 		</ul>
 	{/if}
 	{#if message}<p role="alert">{message}</p>{/if}
-	<button class="action" onclick={save}>Develop it so</button>
+	<button class="action" onclick={save}>Develop it this way</button>
 </div>
 
 <style>

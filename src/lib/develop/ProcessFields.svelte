@@ -33,7 +33,7 @@
 	label="To be developed in"
 	value={process?.recipeId ?? AS_IT_IS}
 	options={[
-		{ value: AS_IT_IS, name: 'what its film says' },
+		{ value: AS_IT_IS, name: 'what the film says' },
 		// Its recipe may be gone; what it does to the film's speed is not.
 		...(process?.recipeId && !developers.some(({ id }) => id === process.recipeId)
 			? [{ value: process.recipeId, name: process.name }]

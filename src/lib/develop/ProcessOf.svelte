@@ -23,7 +23,7 @@
 </script>
 
 <details bind:open>
-	<summary>To be developed {load.process ? processInWords(load.process) : 'as its film says'}</summary>
+	<summary>To be developed {load.process ? processInWords(load.process) : 'as the film says'}</summary>
 	<div class="fields">
 		<ProcessFields {process} {recipes} onchange={(next) => (picked = { process: next })} />
 	</div>

@@ -89,8 +89,8 @@
 				<QuantityField
 					form={loose}
 					path="rollsPerLitre"
-					label="Rolls that a litre does"
-					hint="empty: used once"
+					label="Rolls per litre"
+					hint="empty: one-shot"
 					value={draft.rollsPerLitre}
 					quantity={plainNumber}
 					onchange={(rollsPerLitre) => set({ rollsPerLitre })}
@@ -98,8 +98,8 @@
 				<QuantityField
 					form={loose}
 					path="speedStops"
-					label="It changes film speed by, stops"
-					hint="−1: it loses one; empty: none. A load that is to be developed in it is shot so."
+					label="Changes film speed by, stops"
+					hint="−1 loses a stop; empty: none. Loads planned for it are exposed to match."
 					value={draft.speedStops}
 					quantity={stopsQuantity}
 					onchange={(speedStops) => set({ speedStops })}
@@ -109,7 +109,7 @@
 				<TextField
 					form={loose}
 					path="mixedOn"
-					label="Its stock was mixed or opened on"
+					label="Stock mixed or opened on"
 					hint="such as 2026-05-02; empty: not known"
 					value={draft.mixedOn}
 					onchange={(mixedOn) => set({ mixedOn: mixedOn || undefined })}
@@ -117,7 +117,7 @@
 				<QuantityField
 					form={loose}
 					path="keepsDays"
-					label="It keeps, days"
+					label="Keeps for, days"
 					value={draft.keepsDays}
 					quantity={plainNumber}
 					onchange={(keepsDays) => set({ keepsDays })}
@@ -126,7 +126,7 @@
 					form={loose}
 					path="parts"
 					label="By parts"
-					hint="a line each: A, 1 · Water, 14"
+					hint="one per line: A, 1 · Water, 14"
 					value={draft.parts ?? []}
 					line={partLine}
 					onchange={(parts: Part[]) => set({ parts: orNone(parts) })}
@@ -134,8 +134,8 @@
 				<LinesField
 					form={loose}
 					path="powders"
-					label="Or powders for a litre"
-					hint="in the order in which they are dissolved: Soda, 20 g · Bromide, 2 g from 10 %"
+					label="Or powders per litre"
+					hint="in the order you dissolve them: Soda, 20 g · Bromide, 2 g from 10 %"
 					value={draft.powders ?? []}
 					line={powderLine}
 					onchange={(powders: Powder[]) => set({ powders: orNone(powders) })}
@@ -144,7 +144,7 @@
 					form={loose}
 					path="times"
 					label="Your times"
-					hint="a line each: 20 °C, 10:00, or a range: 20 °C, 8:00 to 14:00"
+					hint="one per line: 20 °C, 10:00, or a range: 20 °C, 8:00 to 14:00"
 					value={draft.times ?? []}
 					line={timeLine}
 					onchange={(times: TimePoint[]) => set({ times: orNone(times) })}
@@ -160,7 +160,7 @@
 			</div>
 		{/key}
 	{/snippet}
-	{#snippet more()}<a class="quiet" href={resolve('/develop')}>Leave it</a>{/snippet}
+	{#snippet more()}<a class="quiet" href={resolve('/develop')}>Cancel</a>{/snippet}
 </RecordForm>
 
 <style>

@@ -105,7 +105,9 @@
 
 	{#each drifted as each (each.load.id)}
 		<div class="notice">
-			<p>{each.name} was shot for another speed of this recipe: {processInWords(each.load.process!)}.</p>
+			<p>
+				{each.name} was shot for a different speed with this recipe: {processInWords(each.load.process!)}.
+			</p>
 			<ChangeOfLoad
 				load={each.load}
 				camera={each.camera}
@@ -134,7 +136,7 @@
 						onchange={(push) => typed.set({ push: Number(push) })}
 					/>
 					<ChoiceField
-						label="Moved"
+						label="Agitation"
 						value={typed.value.movement}
 						options={movements.map(({ id, name }) => ({ value: id, name }))}
 						onchange={(movement) => typed.set({ movement })}
@@ -144,7 +146,7 @@
 					label={pack ? 'From which pack' : 'What is in the tank'}
 					value={loadId}
 					options={[
-						{ value: NONE, name: pack ? 'a pack that is not in here' : 'a film that is not in here' },
+						{ value: NONE, name: pack ? 'a pack not logged here' : 'a film not logged here' },
 						...loads.map(({ load, name }) => ({ value: load.id, name }))
 					]}
 					onchange={(id) => (loadId = id)}
@@ -153,9 +155,9 @@
 			{#if chosen && drifts}
 				<div class="notice">
 					<p>
-						It was to be developed {chosen.load.process
+						Planned development: {chosen.load.process
 							? processInWords(chosen.load.process)
-							: 'as its film says'}.
+							: 'as the film says'}.
 					</p>
 					<ChangeOfLoad load={chosen.load} camera={chosen.camera} film={chosen.film} next={process} />
 				</div>
@@ -166,8 +168,8 @@
 			{:else}
 				<p role="status">
 					{table.length === 0
-						? 'It has no times yet: write yours down in the recipe.'
-						: 'Your table does not reach that temperature, and a guess would be worth nothing. Bring the bath nearer to it, or add a point.'}
+						? 'No times yet: add yours to the recipe.'
+						: 'Your table doesn’t reach that temperature, and a guess would be worthless. Bring the bath closer to it, or add a time.'}
 				</p>
 			{/if}
 		</section>
@@ -175,7 +177,7 @@
 	{#if recipe.notes}<p class="notes">{recipe.notes}</p>{/if}
 	<p class="ends">
 		<a class="quiet" href={resolve(`/develop/edit/${recipe.id}`)}>Change the recipe</a>
-		<a class="quiet" href={resolve(`/develop/edit/new?from=${recipe.id}`)}>Another version of it</a>
+		<a class="quiet" href={resolve(`/develop/edit/new?from=${recipe.id}`)}>Save as another version</a>
 	</p>
 </div>
 

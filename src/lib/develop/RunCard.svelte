@@ -25,10 +25,10 @@
 	const says = $derived.by(() => {
 		if (!step) return 'All baths are done';
 		if (!going) return `Next: ${step.name}`;
-		if (left <= 0) return `${step.name}: ${pours ? 'pour out' : 'it is time'}`;
+		if (left <= 0) return `${step.name}: ${pours ? 'pour out' : 'time’s up'}`;
 		const moves = {
-			agitate: 'move it',
-			gentle: 'move it gently',
+			agitate: 'agitate',
+			gentle: 'agitate gently',
 			rest: step.agitation ? 'let it stand' : ''
 		};
 		return `${step.name}${moves[hands] ? `: ${moves[hands]}` : ''}`;
@@ -41,7 +41,7 @@
 	function warm() {
 		if (!step || measured === undefined) return;
 		const next = whole(step.seconds, measured);
-		problem = next === null ? 'The table of this recipe does not reach that temperature.' : '';
+		problem = next === null ? 'This recipe’s table doesn’t reach that temperature.' : '';
 		if (next === null) return;
 		runs.warm(run.id, measured, next);
 		measured = undefined;
@@ -57,15 +57,15 @@
 		<button class="action main" onclick={() => runs.press(run.id)}>{primary}</button>
 		{#if runs.isSilent(run)}
 			<p>
-				This page was opened again. The time is true; there is no sound until you touch it.
+				This page was reopened. The time is right; there’s no sound until you touch the page.
 				<button class="plain-link" onclick={() => runs.sound(run.id)}>Sound on</button>
 			</p>
 		{/if}
 		<div class="fields">
 			{#if going && run.done.length === 0}
 				<NumberBox
-					label="The bath is at, °C"
-					hint="it was {run.celsius.at(-1)} °C; the time left follows"
+					label="Bath temperature, °C"
+					hint="it was {run.celsius.at(-1)} °C; the time left adjusts"
 					value={measured}
 					least={0}
 					most={60}
@@ -75,7 +75,7 @@
 				<button class="quiet end" onclick={warm} disabled={measured === undefined}>Follow it</button>
 			{:else if !going}
 				<NumberBox
-					label="It takes"
+					label="Time"
 					value={step.seconds}
 					quantity={timeQuantity}
 					least={1}
@@ -99,7 +99,7 @@
 			{/each}
 		</ul>
 	{/if}
-	<button class="quiet" onclick={() => runs.leave(run.id)}>Give it up, log nothing</button>
+	<button class="quiet" onclick={() => runs.leave(run.id)}>Stop, log nothing</button>
 </article>
 
 <style>

@@ -31,14 +31,14 @@
 			if (written.result === 'unreachable' || written.result === 'stale') {
 				says =
 					written.result === 'stale'
-						? 'Not saved: the load was changed elsewhere. Save once more.'
-						: 'Not saved: the server does not answer. The log is kept here; try again.';
+						? 'Not saved: the load was changed elsewhere. Save again.'
+						: 'Not saved: the server isn’t answering. The log is kept here; try again.';
 				return;
 			}
 			says =
 				written.result === 'saved'
-					? `The log of ${run.what} is saved with it.`
-					: `${run.what} is not in here any more: its log is gone with it.`;
+					? `The log is saved with ${run.what}.`
+					: `${run.what} has been deleted, and its log with it.`;
 		}
 		runs.leave(run.id);
 	}
@@ -50,7 +50,7 @@
 	<h1>Developing</h1>
 	<p role="status">{says}</p>
 	{#if runs.all.length === 0}
-		<p class="soft">Nothing runs. Take a recipe, measure it out, and press “Ready”.</p>
+		<p class="soft">Nothing is running. Choose a recipe, measure it out, and press “Ready”.</p>
 	{:else}<AwakeNote />{/if}
 	<ul>
 		{#each runs.all as run (run.id)}

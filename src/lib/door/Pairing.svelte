@@ -45,7 +45,7 @@
 </script>
 
 <section aria-labelledby="bring">
-	<h2 id="bring">Bring a phone in</h2>
+	<h2 id="bring">Pair a phone</h2>
 	<ol class:two={door.authority}>
 		{#if door.authority}
 			<li>
@@ -56,25 +56,25 @@
 					width="220"
 					height="220"
 				/>
-				<p>Scan it with the phone’s camera, take the certificate, and follow its page. Or open</p>
+				<p>Scan it with the phone’s camera, download the certificate, and follow the steps. Or open</p>
 				<p class="address">{door.authority.address}</p>
 				<details>
-					<summary>Is it the right one?</summary>
+					<summary>Is it the good one?</summary>
 					<p class="soft">The phone shows these digits (SHA-256) before it trusts it:</p>
 					<p class="digits figures">{door.authority.fingerprint}</p>
 				</details>
 			</li>
 		{/if}
 		<li>
-			<h3>{door.authority ? '2. Come in' : 'Come in'}</h3>
+			<h3>{door.authority ? '2. Pair it' : 'Pair it'}</h3>
 			{#if pairing}
-				<img src={pictured(pairing.code)} alt="Code that lets one phone in" width="220" height="220" />
-				<p><strong class="figures">{clock}</strong> left. It lets one phone in, once.</p>
+				<img src={pictured(pairing.code)} alt="Code that pairs one phone" width="220" height="220" />
+				<p><strong class="figures">{clock}</strong> left. It pairs one phone, once.</p>
 			{:else}
 				<p><button class="action" onclick={show}>Show the code</button></p>
-				<p>It holds for five minutes and lets one phone in.</p>
+				<p>It’s good for five minutes and one phone.</p>
 			{/if}
-			<p class="soft">Without a code: the passphrase, at</p>
+			<p class="soft">Without a code, use the passphrase at</p>
 			{#each door.addresses as address (address)}<p class="address">{address}</p>{/each}
 		</li>
 	</ol>

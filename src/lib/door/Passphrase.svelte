@@ -1,4 +1,4 @@
-<!-- Another passphrase. -->
+<!-- Change the passphrase. -->
 <script lang="ts">
 	import { changePassphrase } from '$lib/records/door';
 	import Line from './Line.svelte';
@@ -21,10 +21,10 @@
 </script>
 
 <section aria-labelledby="passphrase">
-	<h2 id="passphrase">Another passphrase</h2>
-	<p class="soft">12 characters or more: four words that nobody says together do.</p>
+	<h2 id="passphrase">Change the passphrase</h2>
+	<p class="soft">12 characters or more. Four unrelated words work well.</p>
 	<form class="fields" onsubmit={change}>
-		<Line label="Passphrase now" problem={problems.old} secret="current-password" bind:value={old} />
+		<Line label="Current passphrase" problem={problems.old} secret="current-password" bind:value={old} />
 		<Line label="New passphrase" problem={problems.new} secret="new-password" bind:value={fresh} />
 		<p class="end"><button class="quiet" disabled={busy}>{busy ? 'Working …' : 'Change it'}</button></p>
 	</form>

@@ -19,7 +19,7 @@
 	const owner = $derived(people.find((person) => person.owner));
 	const others = $derived(people.filter((person) => !person.owner));
 	const standing = ({ begun, seenAt }: PersonTold) =>
-		begun ? (seenAt ? `seen ${agoInWords(seenAt)}` : 'no device is in') : 'has not come in yet';
+		begun ? (seenAt ? `seen ${agoInWords(seenAt)}` : 'no device signed in') : 'hasn’t signed in yet';
 	const pictured = (svg: string) => `data:image/svg+xml;utf8,${encodeURIComponent(svg)}`;
 
 	async function show(who: string, made: Awaited<ReturnType<typeof invite>>) {
@@ -52,11 +52,11 @@
 <section aria-labelledby="people">
 	<h2 id="people">People</h2>
 	<p class="soft">
-		Each keeps their own records, and nobody sees another’s: you neither. A camera is given away by its file.
+		Everyone keeps their own records, and nobody sees anyone else’s, not even you. Cameras are shared by file.
 	</p>
 	{#if owner && owner.name === ''}
 		<form class="fields" onsubmit={call}>
-			<Line label="Your own name" hint="You sign in with it, or without one." bind:value={own} />
+			<Line label="Your own name" hint="You can sign in with it, or leave it out." bind:value={own} />
 			<p class="end"><button class="quiet">Keep it</button></p>
 		</form>
 	{/if}
@@ -72,16 +72,16 @@
 						onclick={async () => show(person.name, await invite(person.id))}
 						>{person.begun ? 'New passphrase' : 'Invite again'}</button
 					>
-					<button class="quiet" aria-label="Let in no more: {person.name}" onclick={() => (asked = person.id)}
-						>Let in no more</button
+					<button class="quiet" aria-label="Remove: {person.name}" onclick={() => (asked = person.id)}
+						>Remove</button
 					>
 				</span>
 				{#if asked === person.id}
 					<p class="notice">
-						{person.name} cannot come in any more. What they kept stays in the folder of the data.
+						{person.name} can’t sign in any more. Their records stay in the data folder.
 						<span class="buttons">
-							<button class="action" onclick={() => void remove(person)}>Do it</button>
-							<button class="quiet" onclick={() => (asked = null)}>Leave it</button>
+							<button class="action" onclick={() => void remove(person)}>Remove them</button>
+							<button class="quiet" onclick={() => (asked = null)}>Cancel</button>
 						</span>
 					</p>
 				{/if}
@@ -92,12 +92,12 @@
 	</ul>
 	<form class="fields" onsubmit={add}>
 		<Line label="Name of a person" {problem} bind:value={name} />
-		<p class="end"><button class="quiet">Let them in</button></p>
+		<p class="end"><button class="quiet">Invite them</button></p>
 	</form>
 	<div role="status">
 		{#if invited}
 			<div class="notice">
-				<p>For {invited.who} alone, once, within a day: they choose their own passphrase by it.</p>
+				<p>For {invited.who} only, once, within a day. They choose their own passphrase with it.</p>
 				<img
 					src={pictured(invited.invitation.code)}
 					alt="Invitation of {invited.who}"

@@ -39,29 +39,29 @@
 	<h1>Phones</h1>
 	{#if door?.me?.name}<p>You are {door.me.name}.</p>{/if}
 	{#if !door}
-		<p>The server says who is let in, and does not answer now.</p>
+		<p>Only the server knows who may sign in, and it isn’t answering.</p>
 	{:else if !door.closed}
-		<p>Only this machine opens the program now, and nobody has to sign in.</p>
+		<p>Right now only this computer can open the program, and nobody has to sign in.</p>
 		<p>
-			To bring a phone of your network in, start it with <code>npm start -- --lan</code>. You choose a
-			passphrase here first; then this page shows the codes that a phone scans.
+			To let a phone on your network in, start it with <code>npm start -- --lan</code>. You choose a
+			passphrase first; then this page shows the codes for the phone to scan.
 		</p>
 	{:else}
 		{#if door.lan && door.addresses.length > 0}
 			<Pairing {door} {look} />
 		{:else if door.lan}
-			<p class="notice">This machine is in no network now: a phone finds it once it is.</p>
+			<p class="notice">This computer isn’t on a network. Once it is, a phone can find it.</p>
 		{:else}
-			<p>A phone signs in with the passphrase, at the address that this page has.</p>
+			<p>A phone signs in with the passphrase, at this page’s address.</p>
 		{/if}
 		{#if !door.safe}
 			<p class="notice">
-				This address is plain http: whoever listens in the network can read the passphrase, and come in after
+				This address is plain http: anyone listening on the network can read the passphrase and sign in after
 				you. Start the program with <code>--lan</code>, or put https before it.
 			</p>
 		{/if}
 		<section aria-labelledby="devices">
-			<h2 id="devices">Devices that are in</h2>
+			<h2 id="devices">Signed-in devices</h2>
 			<Passes
 				name="Devices"
 				passes={door.devices}
@@ -70,8 +70,8 @@
 				away={(id) => away('devices', id)}
 			/>
 			<p class="soft">
-				What a device carries stays on it when it is signed out; it gets nothing more. One that is not used
-				for 30 days signs in again.
+				A device that’s signed out keeps what it already carries, but gets nothing more. One not used for 30
+				days has to sign in again.
 			</p>
 		</section>
 		{#if door.me?.owner}<People people={door.people} {look} />{/if}

@@ -37,13 +37,13 @@
 	<Passes name="Tokens" passes={tokens} verb="End" {away} />
 	<form class="fields" onsubmit={make}>
 		<Line label="Name" {problem} bind:value={name} />
-		<ChoiceField label="May" value={access} options={accesses} onchange={(value) => (access = value)} />
+		<ChoiceField label="Access" value={access} options={accesses} onchange={(value) => (access = value)} />
 		<p class="end"><button class="quiet">Make a token</button></p>
 	</form>
 	<div role="status">
 		{#if made}
 			<p class="notice">
-				Copy it now: it is not shown again.<br /><code>{made}</code><br />
+				Copy it now. It won’t be shown again.<br /><code>{made}</code><br />
 				<span class="soft">Scripts send it as <code>Authorization: Bearer</code>.</span>
 			</p>
 		{/if}

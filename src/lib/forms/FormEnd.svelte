@@ -20,7 +20,7 @@
 		{#if message}<p class="notice">{message}</p>{/if}
 		{#if issues.length > 0}
 			<p class="notice">
-				{issues.length === 1 ? 'One thing needs mending' : `${issues.length} things need mending`}:
+				{issues.length === 1 ? 'One field needs fixing' : `${issues.length} fields need fixing`}:
 				{issues.map(({ path, message: what }) => (path ? `${path} ${what}` : what)).join('; ')}
 			</p>
 		{/if}

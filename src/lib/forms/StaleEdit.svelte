@@ -30,7 +30,7 @@
 <section class="notice" role="alert" aria-label="Changed elsewhere">
 	<p>
 		{#if apart}<strong>This was changed here and elsewhere.</strong>
-		{:else}<strong>This was changed elsewhere while you were editing.</strong> Nothing is saved yet.{/if} Whose
+		{:else}<strong>This was changed elsewhere while you were editing.</strong> Nothing is saved yet.{/if} Which
 		version is right?
 	</p>
 	{#if differences.length > 0}
@@ -45,7 +45,7 @@
 	{/if}
 	<div class="buttons">
 		<button class="action" type="button" onclick={onmine}>Save mine</button>
-		<button class="quiet" type="button" onclick={ontheirs}>Take the stored one</button>
+		<button class="quiet" type="button" onclick={ontheirs}>Use the stored one</button>
 	</div>
 </section>
 

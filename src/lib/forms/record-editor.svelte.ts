@@ -58,7 +58,7 @@ export class RecordEditor<K extends Kind> {
 		if (written.result === 'stale') this.theirs = written.current;
 		if (written.result === 'refused') this.message = written.message;
 		if (written.result === 'unreachable') {
-			this.message = 'Not saved: the server does not answer. What you typed is kept here; try again.';
+			this.message = 'Not saved: the server isn’t answering. What you typed is kept here; try again.';
 		}
 		return undefined;
 	}

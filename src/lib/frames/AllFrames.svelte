@@ -36,14 +36,14 @@
 		{ value: 'not-kept', name: 'not to keep' }
 	];
 	const verdicts = [
-		{ value: '', name: 'whatever was promised' },
+		{ value: '', name: 'any prediction' },
 		{ value: 'just-enough', name: 'just enough' },
 		{ value: 'usable', name: 'usable' },
 		{ value: 'too-dark', name: 'too dark' },
 		{ value: 'too-light', name: 'too light' }
 	];
 	const outcomes = [
-		{ value: '', name: 'however it came out' },
+		{ value: '', name: 'any result' },
 		{ value: 'right', name: 'within half a stop' },
 		{ value: 'dark', name: 'darker than that' },
 		{ value: 'light', name: 'lighter than that' }
@@ -95,18 +95,18 @@
 		<ChoiceField
 			label="Camera"
 			value={asked.camera ?? ''}
-			options={any('every camera', cameras)}
+			options={any('all cameras', cameras)}
 			onchange={(camera) => set({ camera })}
 		/>
 		<ChoiceField
 			label="Film"
 			value={asked.film ?? ''}
-			options={any('every film', films)}
+			options={any('all films', films)}
 			onchange={(film) => set({ film })}
 		/>
 		<ChoiceField label="Show" value={asked.state} options={states} onchange={(state) => set({ state })} />
 		<ChoiceField
-			label="Promised"
+			label="Predicted"
 			value={asked.verdict ?? ''}
 			options={verdicts}
 			onchange={(verdict) => set({ verdict })}
@@ -121,14 +121,14 @@
 	</div>
 	<p class="soft figures found" role="status">
 		{total === 0
-			? 'No frame is like that.'
+			? 'No frames match.'
 			: total === 1
 				? 'One frame.'
 				: `${total} frames, page ${asked.page} of ${pages}.`}
 	</p>
 	{#if rows.length > 0}
 		<p class="soft files">
-			All of these as a file:
+			Download all of these:
 			{#each ['csv', 'json'] as ending (ending)}
 				<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- an answer of the API, not a page -->
 				<a class="plain-link" href={file(ending)} download>{ending.toUpperCase()}</a>

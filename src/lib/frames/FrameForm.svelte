@@ -143,7 +143,7 @@
 		else
 			editor.message =
 				removed.result === 'refused'
-					? 'Not deleted: it has pictures. Delete these first, where it is judged.'
+					? 'Not deleted: it has pictures. Delete those first, on its judging page.'
 					: keptInWords(removed);
 	}
 	const anyForm = form as unknown as FormState<object>;
@@ -215,7 +215,7 @@
 						checked={form.draft.settings.handTimed ?? false}
 						onchange={(event) => setSettings({ handTimed: event.currentTarget.checked })}
 					/>
-					Held open by hand, on bulb
+					Timed by hand, on bulb
 				</label>
 			{/if}
 			<div class="fields">
@@ -248,7 +248,7 @@
 					<QuantityField
 						form={anyForm}
 						path="ran"
-						label="It ran, s"
+						label="Length, s"
 						value={form.draft.ran}
 						quantity={plainNumber}
 						onchange={(ran) => set({ ran })}

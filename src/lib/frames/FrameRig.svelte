@@ -121,7 +121,7 @@
 	{/if}
 	{#if eye && frame.light}
 		<ChoiceField
-			label="Its eye stood in"
+			label="Light on its eye"
 			value={String(apart)}
 			options={elsewhereOptions(apart)}
 			onchange={(stops) => stood(Number(stops))}
@@ -157,5 +157,5 @@
 		checked={frame.handheld === false}
 		onchange={(event) => onchange({ handheld: !event.currentTarget.checked })}
 	/>
-	It stood on a support
+	It was on a tripod or a wall
 </label>

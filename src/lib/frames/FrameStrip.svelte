@@ -76,7 +76,7 @@
 				{#if frame.ran}<p class="small figures">ran {frame.ran.toFixed(0)} s</p>{/if}
 				{#if frame.subject ?? frame.note}<p class="small note">{frame.subject ?? frame.note}</p>{/if}
 			{:else}
-				<p class="soft">Taken, not noted.</p>
+				<p class="soft">Taken; nothing noted.</p>
 			{/if}
 		</li>
 	{/each}

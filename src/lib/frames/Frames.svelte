@@ -96,8 +96,8 @@
 	<FramesNav here="loads" />
 	{#if !chosen}
 		<p class="soft">
-			No film has been loaded yet. Once one is, each frame you take stands here with its light and settings:
-			frame 1, grey day, f/11, just enough.
+			No film loaded yet. Once there is, every frame you take appears here with its light and settings: frame
+			1, grey day, f/11, just enough.
 		</p>
 		<p><a class="action" href={resolve('/bag/load')}>Load a film</a></p>
 	{:else}
@@ -149,7 +149,7 @@
 					<p class="advice">
 						Next time: <strong>{advice.words}</strong>
 						<span class="soft"
-							>{advice.why} By {advice.of === 1 ? 'one negative' : `${advice.of} negatives`}.</span
+							>{advice.why} Based on {advice.of === 1 ? 'one negative' : `${advice.of} negatives`}.</span
 						>
 					</p>
 				{/if}
@@ -166,7 +166,7 @@
 				<div role="status">
 					{#if lastEdit.of(chosen.load.id) !== null}
 						<p class="notice">
-							Frame {lastEdit.of(chosen.load.id)} is changed.
+							Frame {lastEdit.of(chosen.load.id)} changed.
 							<button class="plain-link" onclick={() => lastEdit.undo()}>Undo</button>
 						</p>
 					{/if}
@@ -180,7 +180,7 @@
 				</div>
 				{#if frames.length === 0 && gaps.length === 0}
 					<p class="notice">
-						Nothing taken on this load yet. On Shoot, one key logs a frame with all that the screen shows.
+						Nothing taken on this load yet. On Shoot, one key logs a frame with everything the screen shows.
 					</p>
 				{:else}
 					<div class="tools">
@@ -250,7 +250,7 @@
 					{/if}
 					{#if count > most}
 						<button class="quiet" onclick={() => (most += AT_ONCE)}>
-							Show more: {most} of {count} are here
+							Show more ({most} of {count} shown)
 						</button>
 					{/if}
 				{/if}

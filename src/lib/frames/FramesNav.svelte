@@ -4,8 +4,8 @@
 	const sides = [
 		{ id: 'loads', name: 'Loads', path: '/frames' },
 		{ id: 'all', name: 'All frames', path: '/frames/all' },
-		{ id: 'learnt', name: 'Learnt', path: '/frames/learnt' },
-		{ id: 'honest', name: 'Honest?', path: '/frames/honest' }
+		{ id: 'learnt', name: 'Habits', path: '/frames/learnt' },
+		{ id: 'honest', name: 'Track record', path: '/frames/honest' }
 	] as const;
 
 	let { here }: { here: (typeof sides)[number]['id'] } = $props();

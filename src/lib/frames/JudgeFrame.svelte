@@ -49,7 +49,7 @@
 		fog: 'fogged',
 		flare: 'flare',
 		dirt: 'dirt or spots',
-		framing: 'framed wrong'
+		framing: 'badly framed'
 	};
 
 	// svelte-ignore state_referenced_locally -- begins with what was judged before
@@ -103,7 +103,7 @@
 	async function save(then: string) {
 		const judged = judgement();
 		if (!judged) {
-			message = 'Pick the print that looks most like yours first.';
+			message = 'First pick the print that looks most like yours.';
 			return;
 		}
 		busy = true;
@@ -115,9 +115,8 @@
 			await goto(then, { invalidateAll: true });
 		} else if (written.result === 'stale') {
 			await refresh();
-			message =
-				'This frame was changed elsewhere meanwhile. What you judged still stands here: save it again.';
-		} else message = 'Not saved: the server does not answer. What you judged is kept here; try again.';
+			message = 'This frame was changed elsewhere meanwhile. Your judgement is still here: save it again.';
+		} else message = 'Not saved: the server isn’t answering. Your judgement is kept here; try again.';
 	}
 
 	const toLoad = $derived(resolve(`/frames?load=${frame.loadId}`));
@@ -126,9 +125,9 @@
 <svelte:head><title>Judge frame {frame.number} · Just Enough</title></svelte:head>
 <div class="page">
 	<p><a class="plain-link" href={resolve(`/frames?load=${frame.loadId}`)}>Frames</a></p>
-	<h1>Frame {frame.number} of {camera.name}: how is it?</h1>
+	<h1>Frame {frame.number} of {camera.name}: how did it come out?</h1>
 	<p class="soft">
-		{#if frame.predicted}<span>Promised: <Promised {frame} />;&nbsp;</span>{/if}{frameSettings(
+		{#if frame.predicted}<span>Predicted: <Promised {frame} />;&nbsp;</span>{/if}{frameSettings(
 			camera,
 			frame
 		)}, {frameLight(frame.light)}.
@@ -138,8 +137,8 @@
 	<fieldset>
 		<legend>Which of these looks most like yours?</legend>
 		<p class="soft small">
-			One made-up scene on {film.name}, simulated. Look at how light or dark it is as a whole: the sand, the
-			grey card on it, the door of the shed.
+			A simulated scene on {film.name}. Judge how light or dark it is overall: the sand, the grey card, the
+			shed door.
 			{#if film.type.endsWith('negative')}Compare a print or scan made without automatic correction.{/if}
 		</p>
 		<div class="prints">
@@ -182,7 +181,7 @@
 			ownerId={frame.id}
 			{pictures}
 			what="scan"
-			pick="Judge by it"
+			pick="Judge from it"
 			onpick={(picture) => (scan = picture)}
 		/>
 		{#if scan}
@@ -191,7 +190,7 @@
 	</fieldset>
 
 	<fieldset class="ticks">
-		<legend>What else is with it?</legend>
+		<legend>Anything else wrong with it?</legend>
 		{#each tones as tone (tone)}
 			<label class="tick-box">
 				<input

@@ -8,8 +8,8 @@
 <details>
 	<summary class="quiet">More with these frames</summary>
 	<ul>
-		<li><a class="plain-link" href={resolve(`/frames/scans/${load}`)}>Into the lab’s scans</a></li>
-		<li><a class="plain-link" href={resolve(`/frames/track/${load}`)}>Onto the map, by a track</a></li>
+		<li><a class="plain-link" href={resolve(`/frames/scans/${load}`)}>Write into the lab’s scans</a></li>
+		<li><a class="plain-link" href={resolve(`/frames/track/${load}`)}>Put on the map, from a track</a></li>
 		<li>
 			<a class="plain-link" href={resolve(`/frames/sheet/${load}`)}
 				>On paper: contact sheet, label, captions</a

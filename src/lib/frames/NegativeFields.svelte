@@ -8,13 +8,13 @@
 
 	const UNSAID = '';
 	const densities = [
-		{ value: UNSAID, name: 'not looked at' },
+		{ value: UNSAID, name: 'not checked' },
 		{ value: '-1', name: 'thin' },
 		{ value: '0', name: 'right' },
 		{ value: '1', name: 'dense' }
 	];
 	const contrasts = [
-		{ value: UNSAID, name: 'not looked at' },
+		{ value: UNSAID, name: 'not checked' },
 		{ value: '-1', name: 'flat' },
 		{ value: '0', name: 'right' },
 		{ value: '1', name: 'harsh' }
@@ -55,7 +55,7 @@
 			checked={look.coarse ?? false}
 			onchange={(event) => onchange({ ...look, coarse: event.currentTarget.checked || undefined })}
 		/>
-		grain that disturbs
+		distracting grain
 	</label>
 	<label class="tick-box">
 		<input

@@ -144,7 +144,7 @@
 	/>
 {:else if failed}
 	<p class="notice">
-		This browser cannot show {picture.name}. It can be judged by it once the server has it.
+		This browser can’t show {picture.name}. You can judge from it once the server has it.
 	</p>
 {/if}
 <div class="judge">
@@ -158,7 +158,7 @@
 	{/if}
 	<p>{pictureWayHint(way, type)}</p>
 	{#if hasSpots(way)}
-		<div class="row" role="group" aria-label="Add a thing on it">
+		<div class="row" role="group" aria-label="Add a known tone">
 			{#each things as thing (thing)}
 				<button type="button" class="quiet" onclick={() => add(thing)}>+ {thingName(thing)}</button>
 			{/each}
@@ -170,8 +170,8 @@
 		{:else if result && result.counts}
 			<strong>{judgedInWords(result.told)}</strong>, give or take {formatDoubt(result.told.sd)}.
 		{:else if result}
-			{judgedInWords(result.told)}, give or take {formatDoubt(result.told.sd)}, as if it were mid grey on the
-			whole: too unsure to count. Add a thing that you know the tone of.
+			{judgedInWords(result.told)}, give or take {formatDoubt(result.told.sd)}, assuming it averages mid grey:
+			too unsure to count. Add something whose tone you know.
 		{/if}
 		{#if marks[active]?.at === null}<strong>Tap {active + 1}: {marks[active].name}.</strong>{/if}
 	</p>
@@ -180,7 +180,7 @@
 		class="canvas"
 		aria-label="Marks on {picture.name}{marks[active]
 			? `: ${marks[active].name}`
-			: ''}. Arrow keys move the mark, Enter goes on."
+			: ''}. Arrow keys move the mark, Enter moves on."
 		onclick={point}
 		onkeydown={key}
 	>

@@ -58,12 +58,12 @@ export class FrameActions {
 		const stayed = frames.length - gone.length;
 		const back = async () => {
 			for (const frame of gone) await create('frames', uuid(), plain(frame));
-			await this.#say('They are back.', null);
+			await this.#say('They’re back.', null);
 		};
 		const said = `${gone.length === 1 ? 'One frame is' : `${gone.length} frames are`} deleted.`;
 		await this.#say(
 			stayed > 0
-				? `${said} ${stayed} stayed: they have pictures, which are deleted first, or were changed elsewhere.`
+				? `${said} ${stayed} stayed: they have pictures (delete those first) or were changed elsewhere.`
 				: said,
 			gone.length > 0 ? back : null
 		);
@@ -77,7 +77,7 @@ export class FrameActions {
 		if (written.result === 'saved') {
 			const back = () => this.move(written.record, !out);
 			await this.#say(
-				out ? 'It is out of the camera; its frames stay here.' : 'It is back in the camera.',
+				out ? 'It’s out of the camera; its frames stay here.' : 'It’s back in the camera.',
 				back
 			);
 		} else {

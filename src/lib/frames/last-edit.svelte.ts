@@ -27,8 +27,8 @@ class LastEdit {
 			written.result === 'saved'
 				? ''
 				: written.result === 'stale'
-					? 'It was changed again since; here is how it is now.'
-					: 'Not undone: the server does not answer. Try again.';
+					? 'It’s been changed again since; here is how it is now.'
+					: 'Not undone: the server isn’t answering. Try again.';
 		if (written.result !== 'unreachable') this.#edit = null;
 		await refresh();
 	}

@@ -18,11 +18,11 @@
 	let fits = $state(true);
 </script>
 
-<svelte:head><title>Give {camera.name} away · Just Enough</title></svelte:head>
+<svelte:head><title>Share {camera.name} · Just Enough</title></svelte:head>
 <div class="page stack">
 	<p><a class="plain-link" href={resolve('/bag')}>Bag</a></p>
-	<h1>Give {camera.name} away</h1>
-	<p>Whoever takes it in starts from what you know of it. No frame goes along, and yours stays as it is.</p>
+	<h1>Share {camera.name}</h1>
+	<p>Whoever adds it starts with what you know about it. No frames go along, and yours stays as it is.</p>
 	<ul class="what">
 		<li>{cameraInShort(camera)}</li>
 		{#if body}<li>{learntInWords(camera, body)}</li>{/if}
@@ -30,7 +30,7 @@
 				{measurements === 1 ? 'One measurement' : `${measurements} measurements`}
 			</li>{/if}
 		{#if camera.checklist}<li>Its lists: {steps(camera.checklist)}</li>{/if}
-		{#if camera.notes}<li>Your notes of it: {camera.notes}</li>{/if}
+		{#if camera.notes}<li>Your notes on it: {camera.notes}</li>{/if}
 	</ul>
 	<p>
 		<a class="action" href={resolve(`/api/cameras/${camera.id}/camera.json`)} download
@@ -45,11 +45,11 @@
 				onerror={() => (fits = false)}
 			/>
 			<figcaption class="soft small">
-				Or read this with a phone, and paste what it says under <em>Take a camera in</em>.
+				Or scan this with a phone, and paste the text under <em>Add a shared camera</em>.
 			</figcaption>
 		</figure>
 	{:else}
-		<p class="soft">More is known of it than a QR code holds: take the file.</p>
+		<p class="soft">There’s more to it than a QR code can hold: use the file.</p>
 	{/if}
 </div>
 

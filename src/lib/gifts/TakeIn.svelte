@@ -19,18 +19,18 @@
 	onMount(() => onLaunched((file) => desk.readFile(file)));
 </script>
 
-<svelte:head><title>Take a camera in · Just Enough</title></svelte:head>
+<svelte:head><title>Add a shared camera · Just Enough</title></svelte:head>
 <div class="page stack">
 	<p><a class="plain-link" href={resolve('/bag')}>Bag</a></p>
-	<h1>Take a camera in</h1>
+	<h1>Add a shared camera</h1>
 	<DropFiles
 		label="Drop a .camera.json here, or choose it"
-		hint="You see what it brings before anything is taken."
+		hint="You’ll see what’s in it before anything is added."
 		accept=".json,application/json"
 		disabled={desk.busy}
 		onfiles={([file]) => desk.readFile(file)}
 	/>
-	<Field label="Or paste what its QR code says">
+	<Field label="Or paste the text of its QR code">
 		{#snippet control(attributes)}
 			<textarea
 				{...attributes}
@@ -62,7 +62,7 @@
 			{#if desk.start}
 				<ChoiceField
 					label="Which camera is it?"
-					hint="Two of a kind differ; what was learnt of one says less of another."
+					hint="No two are quite alike; what one taught says less about another."
 					value={desk.another ? 'another' : 'same'}
 					options={[
 						{ value: 'same', name: 'this very camera' },
@@ -73,22 +73,22 @@
 				<p>
 					{gift.frames > 0
 						? learntInWords(gift.camera, { ...desk.start, frames: gift.frames })
-						: 'What it gives was measured.'} Learning starts from there.
+						: 'Its exposure was measured.'} Learning starts from there.
 				</p>
 			{/if}
 			{#if desk.like.length > 0}
 				<ChoiceField
-					label="It becomes"
+					label="Add it as"
 					value={desk.into}
 					options={[
-						...desk.like.map(({ id, name }) => ({ value: id, name: `${name}, which I have: changed` })),
+						...desk.like.map(({ id, name }) => ({ value: id, name: `${name}, which I have: update it` })),
 						{ value: 'new', name: 'a new camera' }
 					]}
 					onchange={(into) => (desk.into = into)}
 				/>
 			{/if}
 			{#if desk.changes?.length === 0}
-				<p><strong>Mine is the same already.</strong></p>
+				<p><strong>Mine is already the same.</strong></p>
 			{:else if desk.changes}
 				<div class="table-box">
 					<table class="rows">
@@ -106,10 +106,10 @@
 			<p class="buttons">
 				{#if desk.changes?.length !== 0}
 					<button class="action" disabled={desk.busy} onclick={() => desk.take()}
-						>{desk.changes ? 'Change mine' : 'Take it in'}</button
+						>{desk.changes ? 'Update mine' : 'Add it'}</button
 					>
 				{/if}
-				<button class="quiet" onclick={() => (desk.gift = null)}>Leave it</button>
+				<button class="quiet" onclick={() => (desk.gift = null)}>Cancel</button>
 			</p>
 		</section>
 	{/if}

@@ -53,7 +53,7 @@ const told: Told = {
 	shutter: { what: 'Times', words: describeShutter },
 	positions: { what: 'Lever', words: (all) => all.map(({ label }) => label).join(', ') },
 	bulb: { what: 'Bulb' },
-	handHold: { what: 'Held by hand, s' },
+	handHold: { what: 'Slowest hand-held, s' },
 	exposure: { what: 'Exposure', words: exposures },
 	flash: { what: 'Built-in flash' },
 	framesPerSecond: { what: 'Frames a second' },

@@ -48,7 +48,7 @@ export class GiftDesk {
 	/** Looks at a gift's text. */
 	read(text: string): void {
 		[this.gift, this.problem, this.taken] = [null, '', null];
-		const no = 'This is no camera that was given from here';
+		const no = 'This isn’t a camera shared from Just Enough';
 		try {
 			const checked = check(giftSchema, JSON.parse(text), 'refuse');
 			if (checked.ok) this.gift = checked.value as unknown as Gift;
@@ -66,7 +66,7 @@ export class GiftDesk {
 	}
 
 	async readFile(file: File): Promise<void> {
-		if (file.size > MOST_BYTES) this.problem = 'This is far larger than a camera.';
+		if (file.size > MOST_BYTES) this.problem = 'This is too large to be a camera.';
 		else this.read(await file.text());
 	}
 

@@ -1,5 +1,4 @@
 /** Whether this browser gives the device's position at all: over plain http it does not. */
 export const givesPosition = (): boolean => isSecureContext && 'geolocation' in navigator;
 
-export const NO_POSITION =
-	'This browser gives no position here: it does so on this computer itself or over https.';
+export const NO_POSITION = 'No position here. Browsers allow it only on this computer itself or over https.';

@@ -24,7 +24,10 @@ class OwnPosition {
 		this.#keep(on);
 		if (!on) this.#last = null;
 		else if (!givesPosition()) this.#refuse(NO_POSITION);
-		else navigator.geolocation.getCurrentPosition(this.#take, () => this.#refuse('No position was given.'));
+		else
+			navigator.geolocation.getCurrentPosition(this.#take, () =>
+				this.#refuse('Your position isn’t available.')
+			);
 	}
 
 	#keep(on: boolean): void {

@@ -1,17 +1,11 @@
 <script lang="ts">
 	import { Dialog, Portal } from '@skeletonlabs/skeleton-svelte';
+	import { resolve } from '$app/paths';
 	import { everywhere } from './everywhere';
-	import type { Key } from './keys';
-
-	interface Props {
-		keys: readonly Key[];
-		open: boolean;
-		onopen: (open: boolean) => void;
-	}
-	let { keys, open, onopen }: Props = $props();
+	import { sheet } from './sheet.svelte';
 </script>
 
-<Dialog {open} onOpenChange={(details) => onopen(details.open)}>
+<Dialog open={sheet.open} onOpenChange={({ open }) => (sheet.open = open)}>
 	<Portal>
 		<Dialog.Backdrop class="backdrop" />
 		<Dialog.Positioner class="positioner">
@@ -20,11 +14,21 @@
 				<table>
 					<thead class="sr-only"><tr><th>Key</th><th>What it does</th></tr></thead>
 					<tbody>
-						{#each [...keys, ...everywhere] as key (key.shown)}
+						{#each [...sheet.ofView, ...everywhere] as key (key.shown)}
 							<tr><td><kbd>{key.shown}</kbd></td><td>{key.does}</td></tr>
 						{/each}
 					</tbody>
 				</table>
+				<p class="soft">
+					{#if sheet.single}Pressed by accident? Switch single keys off{:else}Single keys are off. Switch them
+						on{/if}
+					in <a href={resolve('/settings#here')} onclick={() => (sheet.open = false)}>Settings</a>.
+				</p>
+				<p>
+					<a class="plain-link" href={resolve('/words')} onclick={() => (sheet.open = false)}
+						>What the words mean</a
+					>
+				</p>
 				<Dialog.CloseTrigger class="quiet">Close</Dialog.CloseTrigger>
 			</Dialog.Content>
 		</Dialog.Positioner>

@@ -1,6 +1,7 @@
 import { goto } from '$app/navigation';
 import { resolve } from '$app/paths';
 import type { Key } from './keys';
+import { sheet } from './sheet.svelte';
 
 /** Where the search stands: in the view of all frames, whichever view is open. */
 const SEARCH = '/frames/all#find';
@@ -13,5 +14,6 @@ function find(): void {
 
 /** Keys that every view has. */
 export const everywhere: readonly Key[] = [
-	{ press: ['/', 'Shift+/'], shown: '/', does: 'find a frame', run: find }
+	{ press: ['/', 'Shift+/'], shown: '/', does: 'find a frame', run: find },
+	{ press: ['?', 'Shift+?'], shown: '?', does: 'these keys', run: () => sheet.show() }
 ];

@@ -32,7 +32,7 @@
 			? `${lesson.name} has guide number ${shown(guideNumber)} now.`
 			: written.result === 'stale'
 				? 'It was changed elsewhere; here is how it is now.'
-				: 'Not saved: the server does not answer.';
+				: 'Not saved: the server isn’t answering.';
 		undo = null;
 		await refresh();
 		if (!saved) return;
@@ -47,9 +47,7 @@
 <section aria-labelledby="flashes-title">
 	<h2 id="flashes-title">Your flashes</h2>
 	{#if flashes.length === 0}
-		<p class="soft">
-			Judge frames that were logged with flash and a distance: they tell what its guide number should be.
-		</p>
+		<p class="soft">Judge frames logged with flash and a distance, and they’ll show its real guide number.</p>
 	{/if}
 	<ul>
 		{#each flashes as lesson (lesson.name)}

@@ -14,9 +14,9 @@
 		const habit = use ? { stops: toThousandth(stops), sd: toThousandth(sd) } : null;
 		const sent = await outbox.send('exercises', { kind: 'habit', at: new Date().toISOString(), way, habit });
 		if (sent.result === 'refused') message = sent.problem;
-		else if (sent.result === 'kept') message = 'Not saved yet: the server does not answer.';
+		else if (sent.result === 'kept') message = 'Not saved yet: the server isn’t answering.';
 		else {
-			message = use ? 'Saved: readings from now on have it.' : 'Saved: readings stay as they are read.';
+			message = use ? 'Saved. New readings are corrected.' : 'Saved. Readings are no longer corrected.';
 			await refresh();
 		}
 	}
@@ -25,9 +25,7 @@
 <section aria-labelledby="eye-title">
 	<h2 id="eye-title">Your own eye</h2>
 	{#if habits.length === 0}
-		<p class="soft">
-			Three judged frames by one way of reading, on a camera that is set by hand, tell how that way runs.
-		</p>
+		<p class="soft">Three judged frames read the same way, on a manual camera, show how that way runs.</p>
 	{:else}
 		<ul>
 			{#each habits as habit (habit.way)}
@@ -40,7 +38,7 @@
 						<button class="quiet" onclick={() => agree(habit, true)}>Use that</button>
 					{/if}
 					{#if habit.used}
-						<button class="quiet" onclick={() => agree(habit, false)}>Stop doing that</button>
+						<button class="quiet" onclick={() => agree(habit, false)}>Stop using it</button>
 					{:else if habit.mayUse && tellsSomething(habit)}
 						<button class="quiet" onclick={() => agree(habit, true)}>
 							{habit.stops > 0 ? 'Take it off' : 'Add it'} on Shoot

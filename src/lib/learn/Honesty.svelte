@@ -46,7 +46,7 @@
 	}
 </script>
 
-<svelte:head><title>Is it honest? · Just Enough</title></svelte:head>
+<svelte:head><title>Track record · Just Enough</title></svelte:head>
 <div class="page">
 	<h1>Frames</h1>
 	<FramesNav here="honest" />
@@ -54,57 +54,57 @@
 		<ChoiceField
 			label="Camera"
 			value={asked.camera}
-			options={any('every camera', cameras)}
+			options={any('all cameras', cameras)}
 			onchange={(camera) => set({ camera })}
 		/>
 		<ChoiceField
 			label="Film"
 			value={asked.film}
-			options={any('every film', films)}
+			options={any('all films', films)}
 			onchange={(film) => set({ film })}
 		/>
 		<ChoiceField
 			label="Light read by"
 			value={asked.way}
-			options={any('every way', asNamed(ways))}
+			options={any('any way', asNamed(ways))}
 			onchange={(way) => set({ way })}
 		/>
 		<ChoiceField
 			label="In light of"
 			value={asked.light}
-			options={any('every light', asNamed(lights))}
+			options={any('any light', asNamed(lights))}
 			onchange={(light) => set({ light })}
 		/>
 	</div>
 	{#if frames === 0 || !last}
 		<p class="soft">
-			No judged frame is like that. Each frame keeps what was promised when it was shot; once judged, it
-			stands here as: “promised 9 in 10: 8 of 10 came out”.
+			No judged frames match. Each frame keeps the prediction made when it was shot; once judged, it shows up
+			here: “predicted 9 in 10: 8 of 10 came out”.
 		</p>
 		<p><a class="action" href={resolve('/frames')}>To the frames</a></p>
 	{:else}
 		<p class="answer">
-			{percent(last.rate)} of {frames === 1 ? 'one judged frame' : `${frames} judged frames`} came out{last.costPerKeeper ===
+			{Math.round(last.rate * frames)} of {frames === 1 ? 'one judged frame' : `${frames} judged frames`} came out{last.costPerKeeper ===
 			null
 				? ''
-				: `; one that did has cost ${last.costPerKeeper.toFixed(2)}`}.
-			{#if provesLittle(frames)}That is few: it proves little yet.{/if}
-			{#if newest}Of a longer row, the newest {newest} were looked at.{/if}
+				: `, at ${last.costPerKeeper.toFixed(2)} a keeper`}.
+			{#if provesLittle(frames)}Too few to prove anything yet.{/if}
+			{#if newest}Only the newest {newest} are counted.{/if}
 		</p>
 		<p class="soft score">{score ? scoreInWords(score) : ''} {lostInWords(lostOtherwise)}</p>
 		<div class="two">
 			<section aria-labelledby="promise-title">
-				<h2 id="promise-title">Promised and come out</h2>
+				<h2 id="promise-title">Predicted, and what came out</h2>
 				<p class="soft small">
-					On the slanted line the program keeps its word. Bars: where the truth lies, nine times in ten.
+					On the slanted line, predictions are exactly right. Bars: where the truth lies, nine times in ten.
 				</p>
 				<Chart
 					options={promiseChart(bins)}
-					label="What was promised against what came out; the table has the same"
+					label="What was predicted against what came out; the table has the same"
 				/>
 				<table class="figures">
 					<thead
-						><tr><th scope="col">Promised</th><th scope="col">Came out</th><th scope="col">Frames</th></tr
+						><tr><th scope="col">Predicted</th><th scope="col">Came out</th><th scope="col">Frames</th></tr
 						></thead
 					>
 					<tbody>
@@ -119,11 +119,11 @@
 				</table>
 			</section>
 			<section aria-labelledby="time-title">
-				<h2 id="time-title">As it went</h2>
+				<h2 id="time-title">Over time</h2>
 				<p class="soft small">
-					Part that came out so far, frame by frame{last.costPerKeeper === null
+					Share that came out so far, frame by frame{last.costPerKeeper === null
 						? ''
-						: ', and what one of them cost'}.
+						: ', and the cost per keeper'}.
 				</p>
 				<Chart options={standingChart(standings)} label="Part of frames that came out, over time" />
 			</section>

@@ -52,7 +52,7 @@
 		else if (written.result === 'stale')
 			message = 'It was changed elsewhere; here is how it is now. Try again.';
 		else if (written.result === 'invalid') message = written.issues.map((issue) => issue.message).join('; ');
-		else message = 'Not saved: the server does not answer.';
+		else message = 'Not saved: the server isn’t answering.';
 		await refresh();
 	}
 
@@ -64,16 +64,16 @@
 		await keep({ ...camera, known }, `Saved: ${knownInWords(camera, film, each)}`);
 	}
 
-	const remove = (body: Kept<CameraRecord>, place: number) => keep(withoutKnown(body, place), 'Taken back.');
+	const remove = (body: Kept<CameraRecord>, place: number) => keep(withoutKnown(body, place), 'Removed.');
 	const places = (values: readonly number[], words: (value: number) => string) =>
 		values.map((value) => ({ value: String(value), name: words(value) }));
 </script>
 
 {#if camera && film && choices}
 	<section aria-labelledby="known-title">
-		<h2 id="known-title">What you know already</h2>
+		<h2 id="known-title">What you already know</h2>
 		<p class="soft">
-			You have shot it for years: say what comes out right, and it counts like a judged frame. “Dial at 150,
+			If you’ve shot it for years, say what comes out right. It counts like a judged frame. “Dial at 150,
 			wheel ½ toward lighten, 800 film: right.”
 		</p>
 		{#if said.length > 0}
@@ -81,8 +81,8 @@
 				{#each said as { body, at, words } (`${body.id} ${at}`)}
 					<li>
 						<span>{words}</span>
-						<button class="quiet" onclick={() => remove(body, at)} aria-label="Take back: {words}">
-							Take it back
+						<button class="quiet" onclick={() => remove(body, at)} aria-label="Remove: {words}">
+							Remove it
 						</button>
 					</li>
 				{/each}
@@ -163,7 +163,7 @@
 					onchange={(sd) => (draft = { ...draft, sd: Number(sd) })}
 				/>
 			</div>
-			<button class="quiet">Say so</button>
+			<button class="quiet">Add it</button>
 		</form>
 		<p role="status">{message}</p>
 	</section>

@@ -16,14 +16,14 @@
 	let { lessons, habits, flashes, cameras, films }: Props = $props();
 </script>
 
-<svelte:head><title>What was learnt · Just Enough</title></svelte:head>
+<svelte:head><title>What your frames taught · Just Enough</title></svelte:head>
 <div class="page">
 	<h1>Frames</h1>
 	<FramesNav here="learnt" />
 	{#if lessons.length === 0}
 		<p class="soft">
-			Nothing yet. Judge a few frames, and here stands what your camera really does: “gives ½ stop less than
-			its eye says, give or take ⅓, from 5 frames. Set the wheel one click to lighten.”
+			Nothing yet. Judge a few frames, and you’ll see here what your camera really does: “gives ½ stop less
+			than its eye says, give or take ⅓, from 5 frames. Set the wheel one click to lighten.”
 		</p>
 		<p><a class="action" href={resolve('/frames')}>To the frames</a></p>
 	{:else}

@@ -53,7 +53,7 @@
 			message =
 				written.result === 'stale'
 					? 'It was changed elsewhere; here is how it is now.'
-					: 'Not saved: the server does not answer.';
+					: 'Not saved: the server isn’t answering.';
 		}
 		await refresh();
 	}
@@ -83,7 +83,7 @@
 	{#if learnt.drift}<p>{driftInWords(camera, learnt.drift)}</p>{/if}
 	{#if learnt.wheel && Math.abs(learnt.wheel.gain - 1) > learnt.wheel.sd}
 		<p class="soft">
-			A stop on its wheel does {Math.round(learnt.wheel.gain * 100)} % of one, give or take {Math.round(
+			A marked stop on its wheel is really {Math.round(learnt.wheel.gain * 100)} % of one, give or take {Math.round(
 				learnt.wheel.sd * 100
 			)}.
 		</p>
@@ -97,14 +97,14 @@
 	{#each lesson.outliers as { id, number, stops } (id)}
 		<p class="soft">
 			<a class="plain-link" href={resolve(`/frames/${id}`)}>Frame {number}</a>, {judgedInWords({ stops })},
-			does not belong with the others (fogged, other film, misjudged?): it says next to nothing here.
+			doesn’t fit the others (fogged, different film, misjudged?), so it hardly counts.
 		</p>
 	{/each}
 	<div
 		class="dots"
 		role="img"
 		aria-label="{learnt.points
-			.length} judged frames about what its settings promise; the learnt offset is {judgedInWords(learnt)}"
+			.length} judged frames against what its settings predict; the learnt offset is {judgedInWords(learnt)}"
 	>
 		<span class="zero"></span>
 		<span
@@ -116,7 +116,7 @@
 			<span class="dot" class:clamped style:left="{placeOf(stops)}%" style:top="{20 + ((at * 37) % 60)}%"
 			></span>
 		{/each}
-		<span class="end left small">darker than promised</span>
+		<span class="end left small">darker than predicted</span>
 		<span class="end right small">lighter</span>
 	</div>
 	<dl class="lanes">
@@ -131,21 +131,22 @@
 		{#if standing === 'news'}
 			<button
 				class="action"
-				onclick={() => write(accepted(lesson, now()), `${camera.name} is answered with it from now on.`)}
+				onclick={() => write(accepted(lesson, now()), `Answers for ${camera.name} now use it.`)}
 			>
 				Use it from now on
 			</button>
-			<button class="quiet" onclick={() => write(putAside(lesson, now()), 'Put aside.')}>Put it aside</button>
+			<button class="quiet" onclick={() => write(putAside(lesson, now()), 'Set aside.')}>Set it aside</button>
 		{:else if standing === 'in-use'}
 			<span><strong>In use.</strong></span>
-			<button class="quiet" onclick={() => write(reset(lesson, now()), 'As before any frame was judged.')}
-				>Reset it</button
-			>
-		{:else if standing === 'put-aside'}
-			<span class="soft">Put aside.</span>
 			<button
 				class="quiet"
-				onclick={() => write(accepted(lesson, now()), `${camera.name} is answered with it from now on.`)}
+				onclick={() => write(reset(lesson, now()), 'Back to before any frame was judged.')}>Reset it</button
+			>
+		{:else if standing === 'put-aside'}
+			<span class="soft">Set aside.</span>
+			<button
+				class="quiet"
+				onclick={() => write(accepted(lesson, now()), `Answers for ${camera.name} now use it.`)}
 			>
 				Use it after all
 			</button>

@@ -22,7 +22,7 @@ export function promiseChart(bins: readonly PromiseBin[]): ApexOptions {
 		chart: { type: 'line', animations: { enabled: false } },
 		series: [
 			{
-				name: 'keeps its word',
+				name: 'exactly right',
 				type: 'line',
 				data: [
 					{ x: 0, y: 0 },
@@ -42,7 +42,7 @@ export function promiseChart(bins: readonly PromiseBin[]): ApexOptions {
 			min: 0,
 			max: 100,
 			tickAmount: 5,
-			title: { text: 'promised' },
+			title: { text: 'predicted' },
 			labels: { formatter: (value) => inPercent(Number(value)) }
 		},
 		yaxis: { min: 0, max: 100, tickAmount: 5, title: { text: 'came out' }, labels: { formatter: inPercent } }
@@ -68,12 +68,12 @@ export function standingChart(standings: readonly Standing[]): ApexOptions {
 	const costAxis = {
 		opposite: true,
 		min: 0,
-		title: { text: 'cost of one that did' },
+		title: { text: 'cost per keeper' },
 		labels: { formatter: (value: number) => value.toFixed(1) }
 	};
 	return {
 		chart: { type: 'line', animations: { enabled: false } },
-		series: costs.length > 0 ? [rate, { name: 'cost of one that did', data: costs }] : [rate],
+		series: costs.length > 0 ? [rate, { name: 'cost per keeper', data: costs }] : [rate],
 		colors: [INK, SOFT],
 		stroke: { width: [3, 2], dashArray: [0, 6], curve: 'stepline' },
 		legend: { show: costs.length > 0 },

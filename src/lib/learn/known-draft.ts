@@ -16,8 +16,8 @@ export interface KnownDraft {
 
 /** How sure a person says to be, stops; common practice. */
 export const sureness = [
-	{ value: '0.25', name: 'always so' },
-	{ value: '0.5', name: 'mostly so' },
+	{ value: '0.25', name: 'always' },
+	{ value: '0.5', name: 'usually' },
 	{ value: '1', name: 'I think so' }
 ] as const;
 

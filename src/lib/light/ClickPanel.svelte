@@ -57,7 +57,7 @@
 			listening = await record();
 		} catch {
 			says =
-				'The microphone is not to be had here: browsers give it on this computer itself or over https. Tap along instead.';
+				'No microphone here. Browsers allow it only on this computer itself or over https. Tap along instead.';
 		}
 	}
 
@@ -70,8 +70,8 @@
 		if (clicks.length < 2) {
 			says =
 				clicks.length === 1
-					? 'One click was heard. Below 1/30 s opening and closing sound as one; else come nearer and try again.'
-					: 'No click was heard. Come nearer, in a quieter place, or tap along.';
+					? 'Only one click heard. Faster than 1/30 s, opening and closing sound like one; otherwise move closer and try again.'
+					: 'No click heard. Move closer, find a quieter place, or tap along.';
 			return;
 		}
 		timed = { seconds: clicks[1] - clicks[0], sd: HEARD_SD };
@@ -83,8 +83,8 @@
 		if (!clicked?.limit) return '';
 		const { ev } = resolveLight(clicked.reading);
 		return clicked.limit === 'slowest'
-			? `It ran as long as it can: there is EV ${formatEv(ev)} or less. That is a bound, not a reading.`
-			: `It ran as short as it can: there is EV ${formatEv(ev)} or more. That is a bound, not a reading.`;
+			? `It stayed open as long as it can, so it’s EV ${formatEv(ev)} or less: a limit, not a reading.`
+			: `It was as fast as it gets, so it’s EV ${formatEv(ev)} or more: a limit, not a reading.`;
 	});
 </script>
 
@@ -93,8 +93,8 @@
 {:else}
 	<div class="click">
 		<p>
-			Take {camera.name} as it is set on Shoot, hold it to the subject and press its button, with the lens free
-			and, if no frame is to be spent, empty.
+			Take {camera.name} as it is set on Shoot, point it at the subject and press its button, with the lens uncovered,
+			and empty if you don’t want to spend a frame.
 		</p>
 		{#if apertures.length > 1}
 			<ChoiceField
@@ -117,7 +117,7 @@
 		{#if listening}
 			<button class="quiet" onclick={() => void stopListening()}>It has closed: stop listening</button>
 		{:else}
-			<button class="quiet" onclick={() => void startListening()}>Let the microphone hear it</button>
+			<button class="quiet" onclick={() => void startListening()}>Listen with the microphone</button>
 		{/if}
 		<div role="status">
 			{#if says}<p class="notice">{says}</p>{/if}

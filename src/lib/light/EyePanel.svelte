@@ -16,7 +16,7 @@
 	// svelte-ignore state_referenced_locally -- the form begins with it
 	const own = lights.doubts.find(({ of }) => of === 'eye');
 	const doubts = [
-		...(own ? [{ sd: own.sd, name: `as by practice, ${formatDoubt(own.sd)} (${own.guesses} guesses)` }] : []),
+		...(own ? [{ sd: own.sd, name: `from practice, ${formatDoubt(own.sd)} (${own.guesses} guesses)` }] : []),
 		{ sd: 1 / 3, name: 'nearly certain, ⅓ stop' },
 		{ sd: 2 / 3, name: 'fairly sure, ⅔ stop' },
 		{ sd: 1, name: 'a stop either way' },

@@ -54,7 +54,7 @@
 		{
 			path: 'modifierStops',
 			label: 'A grid or softbox takes, stops',
-			hint: 'all together; empty: nothing before it. A softbox about 1⅓, a grid about 2.',
+			hint: 'all together; empty: bare lamp. A softbox about 1⅓, a grid about 2.',
 			quantity: stopsQuantity
 		}
 	] as const;
@@ -76,7 +76,9 @@
 		<QuantityFields {form} fields={modifier} />
 		{#if besides}<p class="small">It stands {besides}.</p>{/if}
 	</ReadingForm>
-	<p class="soft small">Lamps are hot and on mains: let them cool, keep cables dry and out of the way.</p>
+	<p class="soft small">
+		Lamps run hot and on mains power: let them cool, keep cables dry and out of the way.
+	</p>
 {:else}
 	<p>Meter the lamp first, in any other way. Then move it here.</p>
 {/if}

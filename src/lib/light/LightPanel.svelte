@@ -71,12 +71,12 @@
 			{#if !onEye}
 				<label class="tick-box">
 					<input type="checkbox" bind:checked={together} />
-					Weigh it with the reading I have
+					Average it with the reading I have
 				</label>
 			{/if}
 		</div>
 	{/if}
-	{#if lights.problem}<p class="notice" role="alert">Not kept: {lights.problem}</p>{/if}
+	{#if lights.problem}<p class="notice" role="alert">Not saved: {lights.problem}</p>{/if}
 	<Recent {lights} {onread} />
 </div>
 

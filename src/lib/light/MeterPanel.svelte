@@ -96,7 +96,7 @@
 
 <ReadingForm
 	{form}
-	empty="Type what the meter shows."
+	empty="Enter what the meter shows."
 	onread={(read) => {
 		keepMeterIso(form.draft.iso);
 		onread(read);

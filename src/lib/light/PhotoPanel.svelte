@@ -85,12 +85,12 @@
 		if (level === undefined) return '';
 		if (Math.abs(level) < 1 / 6) return 'It came out as bright as mid grey.';
 		const way = level > 0 ? 'brighter' : 'darker';
-		return `It came out ${stopsInWords(level)} ${way} than mid grey: half of that counts.`;
+		return `It came out ${stopsInWords(level)} ${way} than mid grey: half of that is counted.`;
 	});
 	const corrected = $derived.by(() => {
 		const { bias } = form.draft;
 		if (!bias || Math.abs(bias) < 1 / 6) return '';
-		return `Taken with its correction at ${formatStops(bias)} ${bias > 0 ? 'toward lighter' : 'toward darker'}: its settings carry that already.`;
+		return `Taken with exposure compensation of ${formatStops(bias)} ${bias > 0 ? 'toward lighter' : 'toward darker'}, which its settings already include.`;
 	});
 	const unseen = { 'too-large': 'It has too many pixels to', unreadable: 'This browser cannot' };
 </script>
@@ -111,13 +111,13 @@
 		/>
 		{busy ? 'Opening …' : 'Take or choose a picture'}
 	</label>
-	<p class="soft small">or drop one here. It is read in this browser and not kept.</p>
+	<p class="soft small">or drop one here. It’s read in this browser and not stored.</p>
 </div>
 <div role="status">
 	{#if problem}<p class="notice">{problem}</p>{/if}
 	{#if missing.length > 0}
 		<p class="notice">
-			The picture does not say {missing.map(([, words]) => words).join(', nor ')}. Type it if you know it.
+			The picture doesn’t say {missing.map(([, words]) => words).join(', nor ')}. Type it if you know it.
 		</p>
 	{/if}
 	{#if opened}
@@ -125,7 +125,7 @@
 			{cameOut}
 			{corrected}
 			{opened.noLevel
-				? `${unseen[opened.noLevel]} see how bright it came out; its settings alone count.`
+				? `${unseen[opened.noLevel]} see how bright it came out, so only its settings count.`
 				: ''}
 		</p>
 	{/if}

@@ -27,7 +27,7 @@
 		</li>
 	{/each}
 </ul>
-<p class="soft small">Doubt is a stop or more. At night mind roads, rail and tides.</p>
+<p class="soft small">Give or take a stop or more. At night, watch out for roads, railways and tides.</p>
 
 <style>
 	ul {

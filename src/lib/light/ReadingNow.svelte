@@ -27,7 +27,7 @@
 			</span>
 		</p>
 		{#if lights.old}
-			<p class="notice">This reading has grown old. Read the light again.</p>
+			<p class="notice">This reading is old. Read the light again.</p>
 		{/if}
 		{#if contradiction}<p class="notice">{contradiction}</p>{/if}
 		{#if combined}

@@ -47,7 +47,7 @@
 		</button>
 		{#if naming === reading.id}
 			<form onsubmit={(event) => keepName(event, reading)} novalidate>
-				<Field label="Its name on the line" hint="empty: takes it off" {problem}>
+				<Field label="Its name on the light line" hint="empty: no name" {problem}>
 					{#snippet control(attributes)}
 						<!-- svelte-ignore a11y_autofocus -- it opens where one has just asked for it -->
 						<input
@@ -60,7 +60,7 @@
 						/>
 					{/snippet}
 				</Field>
-				<button class="quiet" type="submit">Keep the name</button>
+				<button class="quiet" type="submit">Save the name</button>
 			</form>
 		{:else}
 			<button
@@ -78,7 +78,7 @@
 
 {#if lights.recent.length > 0}
 	<details>
-		<summary>Readings of before</summary>
+		<summary>Earlier readings</summary>
 		<ul>
 			{#each [...lights.recent, ...own] as reading (reading.id)}{@render row(reading)}{/each}
 		</ul>

@@ -45,7 +45,7 @@
 		{ value: 'plain', name: 'nothing to speak of' },
 		{ value: 'sand', name: 'pale sand' },
 		{ value: 'snow', name: 'snow' },
-		{ value: 'tree', name: 'a tree over it, sun around' }
+		{ value: 'tree', name: 'under a tree, sun around' }
 	] as const;
 	type Around = (typeof surroundings)[number]['value'];
 

@@ -24,9 +24,9 @@
 </script>
 
 <ShadowsChoice {current} onread={read} />
-{#if own}<p class="soft small">Your own doubt, by practice: {ownDoubtInWords(own)}.</p>
+{#if own}<p class="soft small">Your own margin, from practice: {ownDoubtInWords(own)}.</p>
 {:else if guesses < PRACTISED}<p class="soft small">
-		Read a little less surely than by a practised eye, until you have guessed {PRACTISED} lights in
+		Counted a little less sure than a practised eye, until you’ve guessed {PRACTISED} lights in
 		<a href={resolve('/practice')}>Practice</a>{guesses > 0 ? ` (${guesses} so far)` : ''}.
 	</p>{/if}
 {#if rivals}<p class="soft small rivals">{rivals}</p>{/if}

@@ -24,7 +24,7 @@
 	}
 </script>
 
-<p class="notice small">A simulation, to learn and to try with: it measures nothing real.</p>
+<p class="notice small">A simulation, to learn and try things with. It measures nothing real.</p>
 <ChoiceField
 	label="Its light"
 	value={light}

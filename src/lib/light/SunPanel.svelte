@@ -49,7 +49,7 @@
 	function setClock() {
 		form.touch('at');
 		const found = instantOf(date, time, zone);
-		jumped = found?.skipped ? `The clock jumps over ${time} on that day; it is taken as much later.` : '';
+		jumped = found?.skipped ? `The clocks skip ${time} that day, so it’s taken as that much later.` : '';
 		change({ at: found?.at ?? '' });
 	}
 
@@ -85,7 +85,7 @@
 	<WherePicker places={lights.places} form={form as FormState<Draft>} name={placeName} onchange={move} />
 	<label class="tick-box">
 		<input type="checkbox" checked={now} onchange={(event) => setNow(event.currentTarget.checked)} />
-		Now, and on with the clock
+		Now, following the clock
 	</label>
 	{#if !now}
 		<div class="pair">

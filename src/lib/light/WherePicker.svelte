@@ -53,12 +53,12 @@
 		found = answer?.towns ?? [];
 		says =
 			answer === null
-				? 'The list of towns does not answer. Type the coordinates instead.'
+				? 'The list of towns isn’t available. Type the coordinates instead.'
 				: answer.towns.length === 0
-					? `No ${answer.all ? '' : 'larger '}town begins like this. Try another spelling, or coordinates.`
+					? `No ${answer.all ? '' : 'larger '}town starts like that. Try another spelling, or coordinates.`
 					: answer.all
 						? ''
-						: 'Without the server: the larger towns alone.';
+						: 'Without the server: larger towns only.';
 	}
 
 	function here() {
@@ -73,7 +73,7 @@
 					latitude: Number(coords.latitude.toFixed(4)),
 					longitude: Number(coords.longitude.toFixed(4))
 				}),
-			() => (says = 'No position was given. Search a town, or type the coordinates.')
+			() => (says = 'Your position isn’t available. Search a town, or type the coordinates.')
 		);
 	}
 
@@ -84,7 +84,7 @@
 			says = sent.problem;
 			return;
 		}
-		says = sent.result === 'saved' ? `${place.name} is in your list.` : 'Kept here, and saved later.';
+		says = sent.result === 'saved' ? `${place.name} is in your list.` : 'Kept here and saved later.';
 		elsewhere = false;
 		onchange(place);
 	}
@@ -157,7 +157,7 @@
 	{#if latitude !== undefined && longitude !== undefined && !form.problemAt('latitude') && !form.problemAt('longitude')}
 		{#if name}<p class="soft small">Taken: {name}</p>{/if}
 		<div class="search">
-			<Field label="Keep it in my list as">
+			<Field label="Save it in my list as">
 				{#snippet control(attributes)}
 					<input {...attributes} type="text" maxlength="80" autocomplete="off" bind:value={keepAs} />
 				{/snippet}

@@ -169,7 +169,7 @@ export class LightDesk {
 		if (written.result === 'saved' || written.result === 'stale') await refresh();
 		if (written.result === 'saved') return '';
 		if (written.result === 'invalid') return written.issues.map(({ message }) => message).join('; ');
-		return written.result === 'refused' ? written.message : 'Not saved: the server does not answer.';
+		return written.result === 'refused' ? written.message : 'Not saved: the server isn’t answering.';
 	}
 }
 

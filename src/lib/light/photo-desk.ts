@@ -17,11 +17,11 @@ export async function openPhoto(file: Blob): Promise<PhotoAnswer> {
 		const desk = wrap<{ read: (bytes: ArrayBuffer) => Promise<PhotoFile | null> }>(worker);
 		const late = new Promise<'late'>((resolve) => setTimeout(() => resolve('late'), PATIENCE_MS));
 		const photo = await Promise.race([desk.read(transfer(bytes, [bytes])), late]);
-		if (photo === 'late') return { problem: 'This picture takes too long to open. Take a smaller one.' };
-		if (!photo) return { problem: 'This is no picture that can be read: a JPEG, HEIC, PNG or TIFF is.' };
+		if (photo === 'late') return { problem: 'This picture takes too long to open. Use a smaller one.' };
+		if (!photo) return { problem: 'This picture can’t be read. Use a JPEG, HEIC, PNG or TIFF.' };
 		return { photo };
 	} catch {
-		return { problem: 'This picture could not be opened. Take another, or type its settings below.' };
+		return { problem: 'This picture couldn’t be opened. Use another, or type its settings below.' };
 	} finally {
 		worker.terminate();
 	}

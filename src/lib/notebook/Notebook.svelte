@@ -15,7 +15,7 @@
 	let { bag }: { bag: Bag } = $props();
 
 	const desk = new NotebookDesk(() => bag);
-	const NOTHING = 'nothing of these';
+	const NOTHING = 'none of these';
 	const fields = [
 		{ value: '', name: NOTHING },
 		...Object.entries(fieldNames).map(([value, name]) => ({ value, name }))
@@ -44,10 +44,10 @@
 <svelte:head><title>An old notebook · Just Enough</title></svelte:head>
 <div class="page stack">
 	<p><a class="plain-link" href={resolve('/frames/all')}>All frames</a></p>
-	<h1>Bring an old notebook in</h1>
+	<h1>Import an old notebook</h1>
 	<DropFiles
 		label={desk.head.length > 0 ? 'Another table: drop or choose it' : 'Drop a table here, or choose it'}
-		hint="CSV, as any spreadsheet saves it: one line for each frame, what its columns are in the first."
+		hint="CSV, from any spreadsheet: one row per frame, with column names in the first."
 		accept=".csv,.tsv,.txt,text/csv"
 		disabled={desk.busy}
 		onfiles={([file]) => desk.take(file)}
@@ -65,7 +65,7 @@
 	</div>
 	{#if desk.head.length > 0}
 		<section class="stack" aria-labelledby="columns">
-			<h2 id="columns">What its columns hold</h2>
+			<h2 id="columns">What the columns are</h2>
 			<div class="fields">
 				{#each desk.head as title, at (at)}
 					<ChoiceField
@@ -80,7 +80,7 @@
 				{#if desk.orders.length !== 1}
 					<ChoiceField
 						label="Dates are"
-						hint={desk.orders.length > 1 ? 'They can be read in more than one way: say which.' : ''}
+						hint={desk.orders.length > 1 ? 'They can be read more than one way: choose one.' : ''}
 						value={desk.reading.order}
 						options={(desk.orders.length > 0 ? desk.orders : dateOrders).map((value) => ({
 							value,
@@ -118,7 +118,7 @@
 			<div class="fields">
 				{#each desk.cameras as { name, choice } (name)}
 					<ChoiceField
-						label={name || 'Where no camera is written'}
+						label={name || 'Rows without a camera'}
 						value={'id' in choice ? choice.id : `${MAKE}${choice.kind}`}
 						options={[
 							...bag.cameras.map((camera) => ({ value: camera.id, name: camera.name })),
@@ -133,7 +133,7 @@
 				{/each}
 				{#each desk.films as { key, choice, iso } (key)}
 					<ChoiceField
-						label={key || 'Where no film is written'}
+						label={key || 'Rows without a film'}
 						value={'id' in choice ? choice.id : `${MAKE}${choice.type}`}
 						options={[
 							...bag.films.map((film) => ({ value: film.id, name: film.name })),
@@ -159,7 +159,7 @@
 					: ''}
 			</h2>
 			{#if !desk.columns.includes('clock')}
-				<p class="soft">Where no time of day is written it is noon, a minute for each frame.</p>
+				<p class="soft">Frames without a time of day count from noon, a minute apart.</p>
 			{/if}
 			<ol aria-label="Rows">
 				{#each desk.rows.slice(0, most) as { row, problems } (row.line)}
@@ -173,12 +173,12 @@
 			</ol>
 			{#if desk.rows.length > most}
 				<button class="quiet" onclick={() => (most += AT_ONCE)}
-					>Show more: {most} of {desk.rows.length} are here</button
+					>Show more ({most} of {desk.rows.length} shown)</button
 				>
 			{/if}
 			{#if desk.bad.length > 0}
 				<label class="tick-box">
-					<input type="checkbox" bind:checked={desk.leaving} /> Leave out what has a problem
+					<input type="checkbox" bind:checked={desk.leaving} /> Skip rows with a problem
 				</label>
 			{/if}
 			<p>

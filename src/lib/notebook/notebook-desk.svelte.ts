@@ -168,7 +168,7 @@ export class NotebookDesk {
 		this.busy = true;
 		this.problem = await removeTogether(backwards(records));
 		if (!this.problem) {
-			[this.message, this.undo] = ['It is as it was before.', null];
+			[this.message, this.undo] = ['Undone. Everything is as it was.', null];
 			await refresh();
 		}
 		this.busy = false;
@@ -182,7 +182,7 @@ async function bringAll(records: NotebookRecords): Promise<string> {
 	const looked = await bringArchive(new Blob([zip as Uint8Array<ArrayBuffer>]));
 	if (!looked.ok) return looked.message;
 	const [wrong] = looked.report.problems;
-	if (wrong) return `One of the ${wrong.kind} cannot be kept: ${wrong.why}. Nothing was taken.`;
+	if (wrong) return `One of the ${wrong.kind} can’t be saved: ${wrong.why}. Nothing was imported.`;
 	const taken = await takeArchive(looked.id, 'keep');
 	return taken.ok ? '' : taken.message;
 }

@@ -19,12 +19,13 @@ async function textOf(file: File): Promise<string> {
 
 /** A table from any spreadsheet, as CSV; or in words why it is none. */
 export async function readTable(file: File): Promise<ReadTable> {
-	if (file.size > MOST_BYTES) return { problem: 'This is larger than any notebook: bring it in pieces.' };
+	if (file.size > MOST_BYTES) return { problem: 'This file is too large. Import it in parts.' };
 	const text = await textOf(file);
-	if (text.includes('\0')) return { problem: 'This is no CSV. In the spreadsheet, save it as CSV first.' };
+	if (text.includes('\0')) return { problem: 'This isn’t a CSV. In the spreadsheet, save it as CSV first.' };
 	const { data } = Papa.parse<string[]>(text, { delimiter: separatorOf(text), skipEmptyLines: 'greedy' });
 	const [head, ...rows] = data;
-	if (!head || rows.length === 0) return { problem: 'There is nothing under its first line.' };
-	if (rows.length > MOST_ROWS) return { problem: `It has ${rows.length} rows: bring ${MOST_ROWS} at once.` };
+	if (!head || rows.length === 0) return { problem: 'There’s nothing below the first line.' };
+	if (rows.length > MOST_ROWS)
+		return { problem: `It has ${rows.length} rows. Import up to ${MOST_ROWS} at a time.` };
 	return { head, rows };
 }

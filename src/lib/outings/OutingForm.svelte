@@ -210,7 +210,7 @@
 				<p class="soft">Packing …</p>
 			{:else if desk.failed}
 				<p class="notice" role="status">
-					This could not be packed. Look at the cameras and films in the bag, then
+					This couldn’t be packed. Check the cameras and films in the bag, then
 					<button class="plain-link" type="button" onclick={pack}>try again</button>.
 				</p>
 			{:else if stopped}
@@ -218,11 +218,13 @@
 					Not packed. <button class="plain-link" type="button" onclick={pack}>Pack it</button>
 				</p>
 			{:else if records.cameras.length === 0 || records.films.length === 0}
-				<p class="soft">With a camera and a film in the bag, here stands the least that covers all scenes.</p>
+				<p class="soft">
+					Put a camera and a film in the bag, and this shows the least that covers every scene.
+				</p>
 			{:else}
 				<p class="soft">
-					Say what you go for, when, and in which light: here stands the least to carry for it, “Wedge, one
-					pack, a support”, and what each scene gets.
+					Say what you want to shoot, when, and in what light. This shows the least you need to carry, “Wedge,
+					one pack, a tripod”, and what each scene gets.
 				</p>
 			{/if}
 		</section>
@@ -240,7 +242,7 @@
 	{editor}
 	title={stored ? stored.name : 'A new outing'}
 	back={{ href: resolve('/plan/outings'), name: 'Outings' }}
-	action="Keep the outing"
+	action="Save the outing"
 	{prepare}
 	onsaved={saved}
 	{fields}

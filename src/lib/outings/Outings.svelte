@@ -24,7 +24,7 @@
 		].filter((group) => group.outings.length > 0)
 	);
 	const frames = ({ scenes }: OutingRecord) => scenes.reduce((sum, scene) => sum + scene.frames, 0);
-	const UNREACHABLE = 'Not saved: the server does not answer. Nothing was changed.';
+	const UNREACHABLE = 'Not saved: the server isn’t answering. Nothing was changed.';
 
 	async function say(words: string, back: (() => Promise<void>) | null = null) {
 		await refresh();
@@ -59,7 +59,7 @@
 	<p class="new">
 		<a class="action" href={resolve('/plan/outings/new')}>Plan an outing</a>
 		{#if outings.length > 0}<a class="plain-link" href={resolve('/api/outings.ics')}
-				>All as a calendar to subscribe to</a
+				>Subscribe to all as a calendar</a
 			>{/if}
 	</p>
 	<div role="status">
@@ -71,7 +71,7 @@
 	{#if groups.length === 0}
 		<p class="soft">
 			An outing is a list of pictures with their hours: “19:40, lanterns on the slip, four frames, 4 to 10 s”.
-			It says what to carry, goes with you on Shoot, and into your calendar.
+			It tells you what to carry, comes along on Shoot, and goes into your calendar.
 		</p>
 	{/if}
 	{#each groups as { title, outings: shown } (title)}
@@ -91,7 +91,8 @@
 					</div>
 					<div class="buttons">
 						<button class="quiet" onclick={() => takeAlong(outing, !on)}
-							>{on ? 'Off Shoot' : 'Take it to Shoot'}<span class="sr-only">: {outing.name}</span></button
+							>{on ? 'Take it off Shoot' : 'Take it to Shoot'}<span class="sr-only">: {outing.name}</span
+							></button
 						>
 						<a class="quiet" href={resolve(`/api/outings/${outing.id}/calendar.ics`)} download
 							>Calendar file<span class="sr-only">: {outing.name}</span></a

@@ -31,7 +31,7 @@
 		}))
 	);
 	const things: Readonly<Record<Extra['kind'], (name: string) => string>> = {
-		support: () => 'a support',
+		support: () => 'a tripod',
 		filter: (name) => `a filter: ${name}`,
 		film: (name) => `a film: ${name}`,
 		camera: (name) => `a camera: ${name.toLowerCase()}`
@@ -43,7 +43,7 @@
 
 <h2>What to carry</h2>
 {#if packing.things === 0}
-	<p class="soft">Nothing that is in the bag covers a scene of this outing, even on a support.</p>
+	<p class="soft">Nothing in the bag covers any scene of this outing, even on a tripod.</p>
 {:else}
 	<ul class="carried">
 		{#each carried.lines as line (line)}<li>{line}</li>{/each}
@@ -70,7 +70,7 @@
 	{/each}
 </ol>
 {#if more.length > 0}
-	<h2>One thing more would cover</h2>
+	<h2>One more thing would cover</h2>
 	<ul>
 		{#each more as { extra, scenes: covered } (extra.kind)}
 			<li>{names(covered)}: {extraInWords(extra)}</li>
@@ -78,8 +78,7 @@
 	</ul>
 {:else if packing.uses.some((use) => use === null)}
 	<p class="soft">
-		No single thing more of a usual kind would cover what is left: nor a support, a filter, one of {known} films
-		or another camera.
+		No single common addition would cover the rest: no tripod, no filter, none of {known} films and no other camera.
 	</p>
 {/if}
 

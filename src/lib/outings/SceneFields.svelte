@@ -23,7 +23,7 @@
 	const ways: { value: SceneLight['by']; name: string }[] = [
 		{ value: 'sky', name: 'sun and sky at that hour' },
 		{ value: 'place', name: 'a kind of place' },
-		{ value: 'ev', name: 'a number that I know' }
+		{ value: 'ev', name: 'an EV I know' }
 	];
 	const begun: Readonly<Record<SceneLight['by'], SceneLight>> = {
 		sky: { by: 'sky', sky: 'clear', subject: 'facing' },
@@ -64,7 +64,7 @@
 				type="checkbox"
 				checked={scene.nextDay ?? false}
 				onchange={(event) => onchange({ nextDay: event.currentTarget.checked || undefined })}
-			/> after midnight, in the night that follows</label
+			/> after midnight, that same night</label
 		>
 	{/if}
 	<QuantityField
@@ -143,7 +143,7 @@
 		{form}
 		path="{path}.intent.subjectDistance"
 		label="Its distance, m"
-		hint="may stay empty"
+		hint="optional"
 		inputmode="decimal"
 		value={intent.subjectDistance}
 		quantity={distanceQuantity}

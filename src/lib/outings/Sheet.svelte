@@ -26,7 +26,7 @@
 		const plans = rows.flatMap(({ planned }) => planned ?? []);
 		const names = plans.flatMap(({ camera, film, filters: worn }) => [camera, film, ...worn]);
 		const held = outing.scenes.some(({ take }) => take?.handheld === false);
-		return [...new Set(names.map(({ name }) => name)), ...(held ? ['a support'] : [])].join(', ');
+		return [...new Set(names.map(({ name }) => name)), ...(held ? ['a tripod'] : [])].join(', ');
 	});
 	const print = () => window.print();
 </script>
@@ -63,7 +63,8 @@
 		</tbody>
 	</table>
 	<p class="small">
-		Never look at the sun through a finder. At night mind traffic and the tide, and say where you go.
+		Never look at the sun through a finder. At night, watch for traffic and the tide, and tell someone where
+		you’re going.
 	</p>
 	<p class="screen"><button class="action" onclick={print}>Print</button></p>
 </div>

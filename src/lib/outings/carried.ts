@@ -12,7 +12,7 @@ export function carriedInWords(packing: Packing, asked: Asked): { lines: string[
 			return `${asked.films[film].name}, ${loads === 1 ? 'one load' : `${loads} loads`}${price}`;
 		}),
 		...packing.filters.map((at) => asked.filters[at].name),
-		...(packing.support ? ['A support'] : [])
+		...(packing.support ? ['A tripod'] : [])
 	];
 	const count = packing.things === 1 ? 'One thing' : `${packing.things} things`;
 	const unpriced = packing.films
@@ -20,7 +20,7 @@ export function carriedInWords(packing: Packing, asked: Asked): { lines: string[
 		.map(({ film }) => asked.films[film].name);
 	const cost =
 		packing.cost === null
-			? `what ${unpriced.join(' and ')} costs is not known: say it when you load it`
-			: `the films cost ${money.format(packing.cost)} in your money`;
-	return { lines, sum: `${count}, and none could stay at home. ${cost[0].toUpperCase()}${cost.slice(1)}.` };
+			? `what ${unpriced.join(' and ')} costs isn’t known: enter it when you load it`
+			: `the films cost ${money.format(packing.cost)} in your currency`;
+	return { lines, sum: `${count}, with nothing to spare. ${cost[0].toUpperCase()}${cost.slice(1)}.` };
 }

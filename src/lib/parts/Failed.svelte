@@ -9,9 +9,9 @@
 </script>
 
 <div class="page" role="alert">
-	<h1>This view could not be shown</h1>
+	<h1>This view couldn’t be shown</h1>
 	<p>
-		Nothing of yours was changed. It failed at {page.url.pathname}: <span class="soft">{what}</span>
+		Your records are unchanged. It failed at {page.url.pathname}: <span class="soft">{what}</span>
 	</p>
 	<p>
 		<button class="plain-link" onclick={reset}>Try again</button> ·

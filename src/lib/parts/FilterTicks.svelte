@@ -22,7 +22,7 @@
 					checked={worn.some((each) => isSameThing(each, filter))}
 					onchange={(event) => onwear(filter, event.currentTarget.checked)}
 				/>
-				{filter.name}, takes {formatStops(filter.stops)}
+				{filter.name}, costs {formatStops(filter.stops)}
 			</label>
 		{/each}
 	</fieldset>

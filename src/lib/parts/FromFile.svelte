@@ -14,7 +14,7 @@
 </script>
 
 {#if failed && failed === address.current}
-	<p class="soft small">{alt}: this browser cannot show it.</p>
+	<p class="soft small">{alt}: this browser can’t show it.</p>
 {:else if address.current}
 	<img src={address.current} {alt} onerror={() => (failed = address.current)} />
 {/if}

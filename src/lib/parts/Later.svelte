@@ -17,7 +17,7 @@
 	<Part {...given} />
 {:catch}
 	<p class="notice" role="alert">
-		This part of the program could not be fetched: the server does not answer.
+		This part of the program couldn’t be loaded: the server isn’t answering.
 		<button class="plain-link" onclick={() => (tries += 1)}>Try again</button>
 	</p>
 {/await}

@@ -47,7 +47,7 @@
 			? new File([await response.blob()], picture.name, { type: picture.type })
 			: null;
 		if (!file || !(await onTheirWay.remove(picture.id))) {
-			problems = [`${picture.name}: not deleted, the server does not answer.`];
+			problems = [`${picture.name}: not deleted, the server isn’t answering.`];
 			return;
 		}
 		removed = file;

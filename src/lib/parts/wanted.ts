@@ -40,13 +40,13 @@ export const filmWishes: readonly { value: FilmWish | 'any'; name: string }[] = 
 ];
 
 export const holds: readonly { value: 'free' | 'hand' | 'support'; name: string }[] = [
-	{ value: 'free', name: 'by hand or on a support' },
-	{ value: 'hand', name: 'by hand only' },
-	{ value: 'support', name: 'on a support' }
+	{ value: 'free', name: 'hand-held or on a tripod' },
+	{ value: 'hand', name: 'hand-held only' },
+	{ value: 'support', name: 'on a tripod' }
 ];
 
 /** Where a subject looks, degrees from north through east. */
 export const facings: readonly { value: string; name: string }[] = [
-	{ value: '', name: 'sun, or away, as said' },
+	{ value: '', name: 'as chosen above' },
 	...Array.from({ length: 8 }, (_, at) => ({ value: String(at * 45), name: compassInWords(at * 45) }))
 ];

@@ -101,7 +101,7 @@
 		{#each axis.hours as { at: hour, label } (hour)}<span style:left="{axis.at(hour)}%">{label}</span>{/each}
 	</div>
 	<p class="soft small">
-		Filled: just enough. Hatched: usable. A thin band needs a support. The shaded hours have no sun.
+		Filled: just enough. Hatched: usable. A thin band needs a tripod. The shaded hours have no sun.
 	</p>
 	<label class="look">
 		<span
@@ -122,7 +122,7 @@
 		{#each answers as { id, camera, best, unmet } (id)}
 			<li>
 				<strong>{camera.name}</strong>
-				{#if unmet.length > 0}<span class="soft">does not reach that time</span>{:else}
+				{#if unmet.length > 0}<span class="soft">can’t reach that time</span>{:else}
 					<span style:color={verdictColour[best.verdict]}
 						><VerdictMark verdict={best.verdict} /> {verdictInShort(best)}</span
 					>

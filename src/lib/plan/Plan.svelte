@@ -90,9 +90,7 @@
 					const intent = intents.get(id) ?? null;
 					const windows = desk.plans[id]?.windows ?? [];
 					if (intent && !desk.plans[id]) return [];
-					const said = intent
-						? dayInWords(windows, axis.clock)
-						: `It cannot be set to f/${depth} or smaller.`;
+					const said = intent ? dayInWords(windows, axis.clock) : `It can’t be set to f/${depth} or smaller.`;
 					return [{ id, camera, film, windows, intent, said, set: fixedInWords(on.get(id)!) }];
 				})
 			: []
@@ -127,7 +125,7 @@
 	<ChoiceField
 		label="Later"
 		value={later}
-		options={[{ value: 'same', name: 'stays like that' }, ...skyNames]}
+		options={[{ value: 'same', name: 'no change' }, ...skyNames]}
 		onchange={(next) => (later = next as Sky | 'same')}
 	/>
 	{#if later !== 'same'}
@@ -143,7 +141,7 @@
 	/>
 	<ChoiceField label="Around it" value={ground} options={groundNames} onchange={(next) => (ground = next)} />
 	<ChoiceField
-		label="It looks to the"
+		label="It faces"
 		hint={facing === undefined ? '' : 'the sun goes round it'}
 		value={looks}
 		options={facings}
@@ -151,20 +149,20 @@
 	/>
 	<ChoiceField label="Time" value={wanted} options={wantedTimes} onchange={(next) => (wanted = next)} />
 	<ChoiceField label="Depth" value={depth} options={wantedDepths} onchange={(next) => (depth = next)} />
-	<p class="soft small">Never look at the sun through a finder. At night mind traffic, and the tide.</p>
+	<p class="soft small">Never look at the sun through a finder. At night, watch for traffic and the tide.</p>
 {/snippet}
 
 {#snippet answer()}
 	{#if loaded.length === 0}
 		<p class="soft">
-			No camera is loaded. Load one, and here stands when its film works: “09:10 to 16:40, f/11 by hand”.
+			No camera is loaded. Load one, and this shows when its film works: “09:10 to 16:40, f/11 hand-held”.
 		</p>
 	{:else if !here}
-		<p class="soft">Say where, and the day’s light is drawn.</p>
+		<p class="soft">Choose a place to see the day’s light.</p>
 	{:else if lacking}
 		<p class="notice">No loaded camera can be set to f/{depth} or smaller.</p>
 	{:else if questions.length === 0}
-		<p class="notice">This date cannot be planned: one from 1900 to 2100 can.</p>
+		<p class="notice">Choose a date from 1900 to 2100.</p>
 	{:else if !first || !axis || !times}
 		<p class="soft" role="status">Working out the day …</p>
 	{:else}

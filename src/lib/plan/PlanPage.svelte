@@ -27,8 +27,8 @@
 		<section aria-label={names.answer} aria-busy={busy}>
 			{#if failed}
 				<p class="notice" role="status">
-					Some of this could not be worked out. Reload the page; if it stays so, look at the cameras and films
-					in the bag.
+					Some of this couldn’t be worked out. Reload the page; if that doesn’t help, check the cameras and
+					films in the bag.
 				</p>
 			{/if}
 			{@render answer()}

@@ -40,18 +40,18 @@
 		const written = await replace('places', isTypical ? rest : { ...rest, skies });
 		if (written.result === 'saved') says = `Saved with ${place.name}.`;
 		else if (written.result === 'stale') says = 'Changed elsewhere meanwhile: look again.';
-		else says = 'Not saved: the server does not answer.';
+		else says = 'Not saved: the server isn’t answering.';
 		if (written.result === 'saved' || written.result === 'stale') await refresh();
 	}
 </script>
 
 <details>
-	<summary>How the sky is there</summary>
+	<summary>The sky at this place</summary>
 	<p class="small">
 		{isTypical
-			? 'Typical of this latitude, from climate atlases: a coast or a valley differs. Change what you know better.'
+			? 'Typical for this latitude, from climate atlases. A coast or a valley differs: change what you know better.'
 			: 'As you set it.'}
-		Parts of the days, in percent.
+		Percent of days.
 	</p>
 	<table class="figures small">
 		<thead>
@@ -84,12 +84,12 @@
 			{/each}
 		</tbody>
 	</table>
-	{#if place && !isKept}<button class="quiet" type="button" onclick={keep}>Keep with {place.name}</button
+	{#if place && !isKept}<button class="quiet" type="button" onclick={keep}>Save with {place.name}</button
 		>{/if}
 	{#if !isTypical}<button class="plain-link" type="button" onclick={() => onchange(typical)}
 			>Back to what is typical</button
 		>{/if}
-	{#if !place}<p class="soft small">Keep the place in your list, and its sky can be kept with it.</p>{/if}
+	{#if !place}<p class="soft small">Save the place in your list to save its sky with it.</p>{/if}
 	<p class="small" role="status">{says}</p>
 </details>
 

@@ -123,7 +123,7 @@
 	<ChoiceField
 		label="The sky"
 		value={sky}
-		options={[{ value: AS_IT_IS, name: 'as it is there, on the mean' }, ...skyNames]}
+		options={[{ value: AS_IT_IS, name: 'typical for the place' }, ...skyNames]}
 		onchange={(next) => (sky = next)}
 	/>
 	{#if here && sky === AS_IT_IS}
@@ -142,16 +142,16 @@
 	/>
 	<ChoiceField label="Around it" value={ground} options={groundNames} onchange={(next) => (ground = next)} />
 	<ChoiceField label="Time" value={wanted} options={wantedTimes} onchange={(next) => (wanted = next)} />
-	<p class="soft small">The sun alone: the moon comes to another hour every night.</p>
+	<p class="soft small">Sun only: the moon shifts every night.</p>
 {/snippet}
 
 {#snippet answer()}
 	{#if !camera}
-		<p class="soft">There is no camera yet. With one, here stands which film to load in which month.</p>
+		<p class="soft">No camera yet. Add one, and this shows which film to load in which month.</p>
 	{:else if films.length === 0}
-		<p class="soft">No film of the bag fits {camera.name}.</p>
+		<p class="soft">No film in the bag fits {camera.name}.</p>
 	{:else if !here || questions.length === 0}
-		<p class="soft">Say where and which year, and the hours are drawn.</p>
+		<p class="soft">Choose a place and a year to see the hours.</p>
 	{:else if rows.length === 0 || !shown}
 		<p class="soft" role="status">Working out the year …</p>
 	{:else}

@@ -89,7 +89,7 @@
 			data-drawn={picture ? 'yes' : undefined}
 			aria-label="A made-up scene at {scene.clock}: a person with a grey card, posts, a tree and a shed"
 		></canvas>
-		{#if failed}<p class="wait soft" role="status">This scene could not be drawn. Go on to the next one.</p>
+		{#if failed}<p class="wait soft" role="status">This scene couldn’t be drawn. Go on to the next one.</p>
 		{:else if !picture}<p class="wait soft">Drawing the scene …</p>{/if}
 		{#if metered && picture}
 			<button
@@ -105,7 +105,7 @@
 		{#if metered && reads !== null}
 			<span role="status"
 				>A spot meter (simulated) there: <strong>EV {formatEv(reads)}</strong>, {apertureRule(reads)}. Touch
-				the picture to point it; it takes all for mid grey.</span
+				the picture to point it; it assumes mid grey everywhere.</span
 			>
 		{:else}
 			A made-up place at {scene.clock}

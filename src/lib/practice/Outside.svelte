@@ -65,25 +65,25 @@
 <div class="page">
 	<h1>Practice</h1>
 	<PracticeNav here="outside" />
-	{#if problem}<p class="notice" role="alert">Not kept: {problem}</p>{/if}
+	{#if problem}<p class="notice" role="alert">Not saved: {problem}</p>{/if}
 	<div class="narrow">
 		{#if told}
 			<Told guess={told} />
 			<button class="action" onclick={drop}>Guess another</button>
 		{:else if held.value.named}
 			<h2>Now read it</h2>
-			<p class="soft">Your guess is kept. Read the same light, on the same subject.</p>
+			<p class="soft">Your guess is saved. Now read the same light, on the same subject.</p>
 			<ChoiceField label="Read by" value={by} options={ways} onchange={(way) => (by = way)} />
 			{#if by === 'meter'}
 				<MeterPanel light={null} onread={read} />
 			{:else}
 				<PhotoPanel light={null} onread={read} />
 			{/if}
-			<p><button class="plain-link" onclick={drop}>Drop this guess</button></p>
+			<p><button class="plain-link" onclick={drop}>Discard this guess</button></p>
 		{:else}
 			<h2>Guess the light where you are</h2>
-			<p class="soft">Look at your subject and its shadow first; then a meter or a photo tells.</p>
-			<GuessOfLight bind:named bind:ev action="That is my guess" onguess={hold} />
+			<p class="soft">Look at your subject and its shadow first; then check with a meter or a photo.</p>
+			<GuessOfLight bind:named bind:ev action="That’s my guess" onguess={hold} />
 		{/if}
 	</div>
 </div>

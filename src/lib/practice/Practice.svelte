@@ -1,18 +1,12 @@
 <!-- The course of the day: made-up scenes to guess, then quick cards; by keyboard or thumb. -->
-<script module lang="ts">
-	import { later } from '$lib/parts/later';
-
-	const keySheet = later(() => import('$lib/keys/KeySheet.svelte'));
-</script>
-
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import type { ShadowsReading } from '$core/light';
 	import type { DrillBag, Exercise } from '$core/practice';
 	import { roundToThird } from '$core/units';
 	import { drillInWords } from '$core/words';
-	import Later from '$lib/parts/Later.svelte';
-	import { listenTo, type Key } from '$lib/keys/keys';
+	import { listenInView, type Key } from '$lib/keys/keys';
+	import { sheet } from '$lib/keys/sheet.svelte';
 	import type { Kept } from '$lib/records/client';
 	import DrawnScene from './DrawnScene.svelte';
 	import { pictureOf } from './drawing';
@@ -30,12 +24,6 @@
 	let named = $state.raw<ShadowsReading | null>(null);
 	let ev = $state<number | null>(null);
 	let guessing: ReturnType<typeof GuessOfLight> | undefined = $state();
-	let keysOpen = $state(false);
-	/** Opened once, it stays: what was done before it is gone back to when it closes. */
-	let keysAsked = $state(false);
-	$effect(() => {
-		if (keysOpen) keysAsked = true;
-	});
 	let title: HTMLElement | undefined = $state();
 
 	/** Then all days are alike. */
@@ -85,10 +73,9 @@
 			shown: 'Enter',
 			does: 'Check; then the next one',
 			run: () => (desk.answered ? next() : check())
-		},
-		{ press: ['Shift+?'], shown: '?', does: 'These keys', run: () => (keysOpen = !keysOpen) }
+		}
 	];
-	$effect(() => listenTo(keys));
+	$effect(() => listenInView(keys));
 
 	const practised = $derived(desk.days.filter(Boolean).length);
 </script>
@@ -110,9 +97,9 @@
 		</p>
 	</div>
 	{#if desk.away}
-		<p class="soft" role="status">Kept in this browser: the server has not answered yet.</p>
+		<p class="soft" role="status">Kept in this browser: the server hasn’t answered yet.</p>
 	{/if}
-	{#if desk.problem}<p class="notice" role="alert">Not kept: {desk.problem}</p>{/if}
+	{#if desk.problem}<p class="notice" role="alert">Not saved: {desk.problem}</p>{/if}
 
 	{#if desk.scene && desk.task?.kind === 'seeing'}
 		<div class="two">
@@ -159,18 +146,15 @@
 	{:else}
 		<section class="drill">
 			<p class="verdict">Done for today.</p>
-			<p>What went worst comes back soonest, tomorrow.</p>
+			<p>Your weakest come back first, tomorrow.</p>
 			<p class="ends">
 				<button class="action" onclick={() => desk.more()}>One more scene</button>
-				<a class="quiet" href={resolve('/practice/progress')}>How it goes</a>
+				<a class="quiet" href={resolve('/practice/progress')}>How you’re doing</a>
 			</p>
 		</section>
 	{/if}
-	<p class="keys"><button class="plain-link small" onclick={() => (keysOpen = true)}>Keys</button></p>
+	<p class="keys"><button class="plain-link small" onclick={() => sheet.show()}>Keys</button></p>
 </div>
-{#if keysAsked}
-	<Later part={keySheet} given={{ keys, open: keysOpen, onopen: (open: boolean) => (keysOpen = open) }} />
-{/if}
 
 <style>
 	.page {

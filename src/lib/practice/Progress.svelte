@@ -34,9 +34,9 @@
 		const { checked } = event.currentTarget;
 		const at = DateTime.local().toISO();
 		const sent = await outbox.send('exercises', { kind: 'doubt', at, agreed: checked });
-		if (sent.result === 'kept') says = 'Not saved yet: the server does not answer.';
+		if (sent.result === 'kept') says = 'Not saved yet: the server isn’t answering.';
 		else if (sent.result === 'refused') says = sent.problem;
-		else says = `Saved: Shoot goes by ${checked ? 'them' : 'the usual doubts'}.`;
+		else says = `Saved: Shoot uses ${checked ? 'them' : 'the usual margins'}.`;
 	}
 </script>
 
@@ -46,8 +46,8 @@
 	<PracticeNav here="progress" />
 	{#if !all}
 		<p class="soft">
-			No guess yet. After the first ones this says, for instance: “Sharp shadows: ⅓ stop too bright on the
-			whole, from 9 guesses”.
+			No guesses yet. After a few, you’ll see things like “Sharp shadows: ⅓ stop too bright on average, from 9
+			guesses”.
 		</p>
 		<p><a class="action" href={resolve('/practice')}>To the first scene</a></p>
 	{:else}
@@ -64,9 +64,9 @@
 			label="How far each guess was off, and the mean of the last ten; the tables have it by condition"
 		/>
 		<section aria-labelledby="doubts-title">
-			<h2 id="doubts-title">Your own doubt</h2>
+			<h2 id="doubts-title">Your own margin</h2>
 			{#if doubts.length === 0}
-				<p class="soft">Five guesses of one kind say enough to go by.</p>
+				<p class="soft">Five guesses of one kind are enough to go by.</p>
 			{:else}
 				<ul>
 					{#each doubts as doubt (doubt.of)}
@@ -75,11 +75,11 @@
 				</ul>
 				<label class="tick-box">
 					<input type="checkbox" checked={agreed} onchange={agree} />
-					Let Shoot go by these doubts when I read the light by eye
+					Use these margins on Shoot when I read the light by eye
 				</label>
 				<p class="soft small">
-					The EV stays what the rule says; what it runs off and how it wanders are together its doubt. Drawn
-					and real lights count alike.
+					The EV stays what the rule says; your bias and scatter together make its margin. Drawn and real
+					lights count alike.
 				</p>
 			{/if}
 			<p role="status">{says}</p>
@@ -93,7 +93,7 @@
 			rows={schools.map(({ school, error }) => ({ name: allSchools[school].name, error }))}
 		/>
 		<p class="soft small">
-			What each school would have said of the lights as you named them, against what they were.
+			What each school would have said for the lights as you named them, against what they really were.
 		</p>
 		{#if drills.length > 0}
 			<h2>Quick cards</h2>

@@ -18,7 +18,7 @@ async function ask(method: string, path: string, body?: Blob): Promise<Brought> 
 		const answer = await response.json();
 		return response.ok ? { ok: true, ...answer } : { ok: false, message: String(answer.message) };
 	} catch {
-		return { ok: false, message: 'The server does not answer. Nothing was taken.' };
+		return { ok: false, message: 'The server isn’t answering. Nothing was imported.' };
 	}
 }
 

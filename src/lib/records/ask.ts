@@ -14,6 +14,6 @@ export async function ask<T>(path: string, body: unknown): Promise<Asked<T>> {
 		const answer = response.status === 204 ? undefined : await response.json();
 		return response.ok ? { ok: true, answer } : { ok: false, message: String(answer.message) };
 	} catch {
-		return { ok: false, message: 'The server does not answer' };
+		return { ok: false, message: 'The server isn’t answering' };
 	}
 }

@@ -93,7 +93,7 @@ async function framesThere(load: string): Promise<Kept<Records['frames']>[] | nu
 	return all;
 }
 
-/** The frames of a load: all of them; null where the server does not answer, and they are not here. */
+/** The frames of a load: all of them; null where the server isn’t answering, and they are not here. */
 export async function framesOf(load: string): Promise<Kept<Records['frames']>[] | null> {
 	return (await framesThere(load)) ?? (await carried.records())?.frames.ofLoad(load) ?? null;
 }
@@ -115,5 +115,5 @@ async function listed<T>(path: string): Promise<Page<T> | null> {
 /** Why a record that was to be deleted is still there, where it is not in use. */
 export const keptInWords = ({ result }: Written<never>): string =>
 	result === 'stale'
-		? 'Not deleted: it was changed elsewhere since it was opened here.'
-		: 'Not deleted: the server does not answer.';
+		? 'Not deleted: it was changed elsewhere since you opened it here.'
+		: 'Not deleted: the server isn’t answering.';

@@ -19,11 +19,11 @@ async function asked<T>(path: string, method: string, body?: unknown): Promise<D
 		const [issue] = answer.issues ?? [];
 		return { ok: false, message: String(issue?.message ?? answer.message), at: issue?.path };
 	} catch {
-		return { ok: false, message: 'The server does not answer. Nothing was changed.' };
+		return { ok: false, message: 'The server isn’t answering. Nothing was changed.' };
 	}
 }
 
-/** How others come in; null where the server does not answer. Who is not in is sent to sign in. */
+/** How others come in; null where the server isn’t answering. Who is not in is sent to sign in. */
 export async function doorTold(ask: typeof fetch = fetch): Promise<DoorTold | null> {
 	const response = await ask('/api/door').catch(() => null);
 	if (response?.status === NOT_IN) {
@@ -45,7 +45,7 @@ export const sendAway = (kind: 'devices' | 'tokens', id: string) =>
 export const newToken = (name: string, access: 'read' | 'write') =>
 	asked<{ id: string; token: string }>('/api/tokens', 'POST', { name, access });
 
-/** Another passphrase. */
+/** Change the passphrase. */
 export const changePassphrase = (old: string, to: string) =>
 	asked<undefined>('/api/passphrase', 'PUT', { old, new: to });
 

@@ -66,9 +66,9 @@ class Pictures {
 		if (said.result === 'refused' && !said.early) return { problem: said.problem };
 		if (said.result === 'unreachable' && !said.answered) server.set(true);
 		if (!(await this.#keep(picture)))
-			return { problem: 'Not kept: the server does not answer, and this browser has no room for it.' };
+			return { problem: 'Not saved: the server isn’t answering, and this browser has no room for it.' };
 		const waits = this.waiting.find(({ id }) => id === picture.id);
-		return waits ? { waits } : { problem: 'Not kept: the server does not answer.' };
+		return waits ? { waits } : { problem: 'Not saved: the server isn’t answering.' };
 	}
 
 	async #keep(picture: Omit<WaitingFile, 'n'>): Promise<boolean> {

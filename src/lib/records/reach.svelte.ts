@@ -2,7 +2,7 @@
 export const NOT_IN = 401;
 const SIGN_IN = '/sign-in';
 
-/** Whether the server does not answer at the moment, or not to this device. */
+/** Whether the server isn’t answering at the moment, or not to this device. */
 class Reach {
 	away = $state(false);
 	/** It answers, but this device is not in. */

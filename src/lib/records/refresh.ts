@@ -14,7 +14,7 @@ async function asked(): Promise<void> {
 /**
  * Asks for the page's records again; after the way to another page, which would be given up for it.
  *
- * @returns ends when they have come, which may be long where the server does not answer
+ * @returns ends when they have come, which may be long where the server isn’t answering
  */
 export function refreshed(): Promise<void> {
 	if (awaited && server.away) return awaited;

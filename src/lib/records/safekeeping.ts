@@ -10,7 +10,7 @@ async function ask<T>(path: string): Promise<Done<T>> {
 		const answer = await response.json();
 		return response.ok ? { ok: true, answer } : { ok: false, message: String(answer.message) };
 	} catch {
-		return { ok: false, message: 'The server does not answer. Nothing was changed.' };
+		return { ok: false, message: 'The server isn’t answering. Nothing was changed.' };
 	}
 }
 

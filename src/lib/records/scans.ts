@@ -11,7 +11,7 @@ async function fileOf(path: string, body?: Blob | string): Promise<Written> {
 		if (response.ok) return { blob: await response.blob() };
 		return { problem: String((await response.json()).message) };
 	} catch {
-		return { problem: 'The server does not answer.' };
+		return { problem: 'The server isn’t answering.' };
 	}
 }
 

@@ -40,7 +40,7 @@ export interface Found {
 /**
  * Towns whose names begin with a text.
  *
- * @returns null when the server does not answer, and no list is here
+ * @returns null when the server isn’t answering, and no list is here
  */
 export async function searchTowns(name: string): Promise<Found | null> {
 	try {

@@ -3,6 +3,7 @@ import { parse } from 'devalue';
 import type { ViewName, Views } from '$views/views';
 import { SERVER_IN_TROUBLE } from './api';
 import { carried } from './carried';
+import { isNotFetched } from './not-fetched';
 import { changes } from './changes.svelte';
 import { later, nextTry, NOT_IN, server, signInFor, SOON } from './reach.svelte';
 import { forWhom } from './whose';
@@ -18,7 +19,7 @@ function messageIn(text: string): string {
 	try {
 		return String((JSON.parse(text) as { message?: string }).message);
 	} catch {
-		return 'Something went wrong here. Nothing of yours was changed.';
+		return 'Something went wrong here. Your records are unchanged.';
 	}
 }
 
@@ -64,8 +65,14 @@ async function inTime(answer: Promise<Answered>): Promise<Answered> {
 
 /** What a view shows of what was carried here; null where that is not all. */
 async function shownHere<Name extends ViewName>(name: Name, query: string) {
-	const records = await carried.records();
-	return records && { shown: await carried.shown(records, name, query) };
+	try {
+		const records = await carried.records();
+		return records && { shown: await carried.shown(records, name, query) };
+	} catch (error) {
+		// What reads them was never fetched, and cannot be now: they are as good as not here.
+		if (isNotFetched(error)) return null;
+		throw error;
+	}
 }
 
 const addressOf = (name: ViewName, query: string) => `/api/views/${name}${query && `?${query}`}`;

@@ -46,24 +46,24 @@
 	const numbers = (of: readonly FrameOfLoad[]) => of.map(({ number }) => number).join(', ');
 </script>
 
-<svelte:head><title>Into the scans · Just Enough</title></svelte:head>
+<svelte:head><title>Write into scans · Just Enough</title></svelte:head>
 <div class="page stack">
 	<p><a class="plain-link" href={resolve(`/frames?load=${load.id}`)}>{load.title}</a></p>
-	<h1>Into the scans</h1>
+	<h1>Write into scans</h1>
 	{#if frames.length === 0}
-		<p class="notice">Nothing is logged on this load yet: there is nothing to write into its scans.</p>
+		<p class="notice">Nothing is logged on this load yet, so there’s nothing to write into its scans.</p>
 	{:else}
 		{#if desk.scans.length === 0}
 			<p class="soft">
-				Aperture, time, film, place, time of day and what you noted go into copies of the lab’s files, where
-				every other program finds them. Your files stay as they are.
+				Aperture, time, film, place, time of day and your notes go into copies of the lab’s files, where any
+				other program can read them. Your files stay as they are.
 			</p>
 		{/if}
 		<DropFiles
 			label={desk.scans.length > 0
 				? 'Other files: drop or choose them'
 				: 'Drop the lab’s folder here, or choose its files'}
-			hint="They are not kept here."
+			hint="They aren’t stored here."
 			multiple
 			disabled={desk.busy !== null}
 			onfiles={(dropped) => desk.take(dropped)}
@@ -73,8 +73,8 @@
 				<h2 id="pairs">{files(desk.scans.length)}, {frames.length} logged</h2>
 				<p>
 					{desk.byNumber
-						? 'Put together by the numbers in their names.'
-						: 'Their names tell no numbers of frames: put together one after the other.'}
+						? 'Matched by the numbers in their names.'
+						: 'No frame numbers in their names: matched in order.'}
 					{#if desk.without.length > 0}
 						<strong
 							>No file for {desk.without.length === 1 ? 'frame' : 'frames'} {numbers(desk.without)}.</strong
@@ -82,8 +82,8 @@
 					{/if}
 				</p>
 				<p class="buttons">
-					<button class="quiet" onclick={desk.turn}>Turn the roll round</button>
-					<button class="quiet" onclick={desk.guess}>As it was guessed</button>
+					<button class="quiet" onclick={desk.turn}>Reverse the roll</button>
+					<button class="quiet" onclick={desk.guess}>Back to the guess</button>
 				</p>
 				<ol>
 					{#each desk.scans.slice(0, most) as { file, picture }, at (at)}
@@ -122,12 +122,12 @@
 				</ol>
 				{#if desk.scans.length > most}
 					<button class="quiet" onclick={() => (most += AT_ONCE)}
-						>Show more: {most} of {desk.scans.length} are here</button
+						>Show more ({most} of {desk.scans.length} shown)</button
 					>
 				{/if}
 			</section>
 			<fieldset>
-				<legend>How you want it</legend>
+				<legend>What you want</legend>
 				{#each Object.entries(ways) as [how, { name, hint }] (how)}
 					<label class="way">
 						<input
@@ -153,7 +153,7 @@
 				{#each desk.problems as problem (problem)}<p class="notice">{problem}</p>{/each}
 				{#if desk.result}
 					<p>
-						Written for {files(desk.result.files)}, and read back.
+						Written for {files(desk.result.files)}, read back and checked.
 						<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- a file of this page -->
 						<a class="action" href={desk.result.address} download={desk.result.name}
 							>Save {desk.result.name}</a

@@ -32,7 +32,7 @@
 		new: 'New',
 		same: 'Here already',
 		conflicting: 'Differ from mine',
-		unreadable: 'Cannot be read'
+		unreadable: 'Can’t be read'
 	};
 	const standings = Object.keys(standingNames) as Standing[];
 	const rows = $derived(
@@ -60,7 +60,7 @@
 		const done = await takeArchive(id, conflicts);
 		if (done.ok) {
 			const fresh = Object.values(done.report.kinds).reduce((total, tally) => total + tally.new, 0);
-			message = fresh === 0 ? 'Taken: nothing in it was new.' : `Taken: ${fresh} new.`;
+			message = fresh === 0 ? 'Imported: nothing in it was new.' : `Imported: ${fresh} new.`;
 			looked = null;
 			await refresh();
 		} else message = done.message;
@@ -69,21 +69,21 @@
 </script>
 
 <section aria-labelledby="archive">
-	<h2 id="archive">Everything, out and back</h2>
+	<h2 id="archive">Export and import</h2>
 	<p class="soft">
-		One zip with all records, a table of the frames and the pictures as they came. Other programs can read it,
-		and so can people: it begins with a README.
+		One zip with all records, a table of the frames and the original pictures. Other programs can read it, and
+		so can people: it starts with a README.
 	</p>
-	<p><a class="quiet" href={resolve('/api/export.zip')} download>Take everything out</a></p>
+	<p><a class="quiet" href={resolve('/api/export.zip')} download>Export everything</a></p>
 	<DropFiles
-		label="Bring an archive in: drop it here, or choose it"
-		hint="It is looked through first; nothing is taken before you say so."
+		label="Import an archive: drop it here, or choose it"
+		hint="It’s checked first; nothing is imported until you say so."
 		accept=".zip,application/zip"
 		disabled={busy}
 		onfiles={([file]) => bring(file)}
 	/>
 	<div role="status">
-		{#if busy}<p class="soft">Looking through it …</p>{/if}
+		{#if busy}<p class="soft">Checking it …</p>{/if}
 		{#if message}<p class="notice">{message}</p>{/if}
 	</div>
 	{#if looked}
@@ -110,7 +110,7 @@
 		{/if}
 		{#if looked.report.problems.length > 0}
 			<details>
-				<summary>Why some cannot be read: they are left out</summary>
+				<summary>Why some can’t be read: they’re left out</summary>
 				<ul>
 					{#each looked.report.problems as { kind, id, why }, at (at)}
 						<li class="small">{names[kind] ?? kind}: {why} <span class="soft">({id})</span></li>
@@ -121,22 +121,22 @@
 		<p class="buttons">
 			{#if sum('conflicting') > 0}
 				<button class="action" disabled={busy} onclick={() => take('keep')}
-					>Take what is new, keep mine</button
+					>Import what’s new, keep mine</button
 				>
 				<button class="quiet" disabled={busy} onclick={() => take('take')}
-					>Take it all: theirs where they differ</button
+					>Import all, theirs where they differ</button
 				>
 			{:else if sum('new') > 0}
-				<button class="action" disabled={busy} onclick={() => take('keep')}>Take what is new</button>
+				<button class="action" disabled={busy} onclick={() => take('keep')}>Import what’s new</button>
 			{:else}
-				<strong>All of it is here already.</strong>
+				<strong>All of it is already here.</strong>
 			{/if}
-			<button class="quiet" onclick={() => (looked = null)}>Leave it</button>
+			<button class="quiet" onclick={() => (looked = null)}>Cancel</button>
 		</p>
 	{/if}
 	<p>
 		From paper, or from another program:
-		<a class="plain-link" href={resolve('/frames/notebook')}>bring an old notebook in</a>, as a table.
+		<a class="plain-link" href={resolve('/frames/notebook')}>import an old notebook</a>, as a table.
 	</p>
 </section>
 

@@ -18,7 +18,7 @@
 	async function backUp() {
 		busy = true;
 		const done = await backUpNow();
-		message = done.ok ? 'Backed up, and looked through.' : done.message;
+		message = done.ok ? 'Backed up and checked.' : done.message;
 		await refresh();
 		busy = false;
 	}
@@ -28,7 +28,7 @@
 		asked = null;
 		const done = await restoreBackup(name);
 		if (!done.ok) message = done.message;
-		else message = `Restored. Your records of before are kept as ${done.answer.aside}.`;
+		else message = `Restored. Your previous records are kept as ${done.answer.aside}.`;
 		await refresh();
 		busy = false;
 	}
@@ -37,19 +37,17 @@
 <section aria-labelledby="backups">
 	<h2 id="backups">Backups</h2>
 	<p class="last">
-		{#if last}<strong>Last backup {agoInWords(last.at)}.</strong>{:else}<strong
-				>There is no backup yet.</strong
-			>{/if}
+		{#if last}<strong>Last backup {agoInWords(last.at)}.</strong>{:else}<strong>No backup yet.</strong>{/if}
 	</p>
 	{#if backups.failed}
 		<p class="notice">The last try failed, {agoInWords(backups.failed.at)}. {backups.failed.why}</p>
 	{/if}
 	<p class="soft">
-		Made once a day while the program runs, and before a new version changes the tables. Each is looked
-		through. One is kept of each of the last 7 days, 4 weeks and 12 months.
+		Made once a day while the program runs, and before a new version changes the tables. Each one is checked.
+		One is kept for each of the last 7 days, 4 weeks and 12 months.
 	</p>
 	<p class="soft path">
-		In {backups.folder}{#if backups.second}<br />and in {backups.second}{:else}; on this disk only: name a
+		In {backups.folder}{#if backups.second}<br />and in {backups.second}{:else}; on this disk only: choose a
 			folder on another one with <code>--second-backup</code>{/if}.
 	</p>
 	<p><button class="action" disabled={busy} onclick={backUp}>{busy ? 'Working …' : 'Back up now'}</button></p>
@@ -64,14 +62,16 @@
 					<span class="soft figures">{sizeInWords(backup.bytes)}</span>
 					{#if asked === backup.name}
 						<p class="notice">
-							All records will be as they were then. Those of now are moved aside, not deleted.
+							All records go back to how they were then. Today’s are set aside, not deleted.
 							<span class="buttons">
 								<button class="action" disabled={busy} onclick={() => restore(backup)}>Restore it</button>
-								<button class="quiet" onclick={() => (asked = null)}>Leave it</button>
+								<button class="quiet" onclick={() => (asked = null)}>Cancel</button>
 							</span>
 						</p>
 					{:else}
-						<button class="quiet" disabled={busy} onclick={() => (asked = backup.name)}>Go back to it</button>
+						<button class="quiet" disabled={busy} onclick={() => (asked = backup.name)}
+							>Restore this one</button
+						>
 					{/if}
 				</li>
 			{/each}

@@ -32,26 +32,27 @@
 		<div role="status">
 			{#if holds}
 				<p class="notice">
-					What was changed here has not arrived on the server, and would be lost. Untick it once that is done.
+					Changes made here haven’t reached the server yet and would be lost. Untick it once they have.
 				</p>
 			{:else if !carry.wanted}
-				<p>Views open only while the server answers. What waits to be saved stays here all the same.</p>
+				<p>Views open only while the server answers. Anything not saved yet stays here all the same.</p>
 			{:else if !isSecureContext}
 				<p>
-					This address is plain http, over which a browser does not keep the program itself: a view that is
-					opened anew needs the server. What this page shows works on, and what waits to be saved stays here.
-					At the desk, <em>Phones</em> says how to come by https.
+					This address is plain http, so the browser can’t keep the program itself: opening another view needs
+					the server. This page keeps working, and anything not saved yet stays here. At the desk, <em
+						>Phones</em
+					> shows how to get https.
 				</p>
 			{:else if together?.whole}
 				<p>
-					All of it is here: every view opens without the server, {lastTogether(
+					Everything is here: every view opens without the server, {lastTogether(
 						together.at,
 						Date.now(),
 						locale
-					)}.{#if used !== null}{` It takes ${inMegabytes(used)} MB of this browser, with the program.`}{/if}
+					)}.{#if used !== null}{` It uses ${inMegabytes(used)} MB in this browser, program included.`}{/if}
 				</p>
 			{:else}
-				<p>It is being fetched: {Math.round(share * 100)} % is here.</p>
+				<p>Downloading: {Math.round(share * 100)} % is here.</p>
 			{/if}
 		</div>
 	</section>

@@ -1,6 +1,7 @@
 <!-- What is so on this device alone. -->
 <script lang="ts">
 	import { coordinatesInWords } from '$core/words';
+	import { sheet } from '$lib/keys/sheet.svelte';
 	import { ownPosition } from '$lib/here/own-position.svelte';
 </script>
 
@@ -14,7 +15,16 @@
 		/>
 		Note where I am with every frame
 	</label>
-	<p class="soft small">It is kept with the frame, and goes nowhere but to your own records.</p>
+	<p class="soft small">It’s saved with the frame, and goes nowhere but your own records.</p>
+	<label class="tick-box">
+		<input
+			type="checkbox"
+			checked={sheet.single}
+			onchange={(event) => sheet.want(event.currentTarget.checked)}
+		/>
+		Use single keys, such as B for a bracket
+	</label>
+	<p><button class="plain-link" onclick={() => sheet.show()}>All keys</button></p>
 	<div role="status">
 		{#if ownPosition.says}<p class="notice">{ownPosition.says}</p>{/if}
 		{#if ownPosition.wanted && ownPosition.last}<p>Now: {coordinatesInWords(ownPosition.last)}.</p>{/if}

@@ -8,7 +8,7 @@
 	import Here from './Here.svelte';
 
 	interface Props {
-		/** None where the server does not answer: they are its own. */
+		/** None where the server isn’t answering: they are its own. */
 		backups: BackupsTold | null;
 		locale: string;
 	}
@@ -24,10 +24,13 @@
 	<Here />
 	<section aria-labelledby="phones">
 		<h2 id="phones">Phones</h2>
-		<p>Bring a phone in by a code, and see which devices and scripts are in.</p>
+		<p>Pair a phone by a code, and see which devices and scripts are signed in.</p>
 		<p><a class="quiet" href={resolve('/settings/phones')}>Phones, devices and tokens</a></p>
 	</section>
-	<p><a class="plain-link" href={resolve('/scripts')}>For scripts: the API</a></p>
+	<p>
+		<a class="plain-link" href={resolve('/words')}>Words: what they mean</a> ·
+		<a class="plain-link" href={resolve('/scripts')}>For scripts: the API</a>
+	</p>
 </div>
 
 <style>

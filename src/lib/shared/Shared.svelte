@@ -67,7 +67,7 @@
 
 	async function read(light: Light): Promise<void> {
 		await lights.keep(light);
-		if (lights.problem) problem = `Not kept: ${lights.problem}`;
+		if (lights.problem) problem = `Not saved: ${lights.problem}`;
 		else await done(resolve('/'));
 	}
 
@@ -82,10 +82,10 @@
 	{#if shared === null}
 		<p aria-busy="true">Opening it …</p>
 	{:else if !first}
-		<p>No picture was handed over. Share one to Just Enough from your pictures, or choose one here.</p>
+		<p>No picture arrived. Share one to Just Enough from your pictures, or choose one here.</p>
 		<DropFiles
 			label="Drop a picture here, or choose one"
-			hint="It goes nowhere before you have said what it is."
+			hint="It goes nowhere until you say what it is."
 			accept="image/*"
 			multiple
 			onfiles={(files) =>
@@ -103,7 +103,7 @@
 			<button class="quiet" aria-pressed={isOf === 'place'} onclick={() => (isOf = 'place')}
 				>What is in front of me: its light</button
 			>
-			<button class="quiet" onclick={leave}>Neither: leave it</button>
+			<button class="quiet" onclick={leave}>Neither: discard it</button>
 		</div>
 		<div role="status">
 			{#if problem}<p class="notice">{problem}</p>{/if}

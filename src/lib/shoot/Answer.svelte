@@ -1,4 +1,10 @@
 <!-- What to do: the verdict first, then the settings as they are marked on the camera. -->
+<script module lang="ts">
+	import { later } from '$lib/parts/later';
+
+	const rollFinished = later(() => import('./RollFinished.svelte'));
+</script>
+
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import {
@@ -26,8 +32,8 @@
 	import Chances from './Chances.svelte';
 	import Equivalents from './Equivalents.svelte';
 	import OnCamera from './OnCamera.svelte';
+	import Later from '$lib/parts/Later.svelte';
 	import Remedies from './Remedies.svelte';
-	import RollFinished from './RollFinished.svelte';
 	import SettingRows from './SettingRows.svelte';
 	import type { ShootState } from './shoot-state.svelte';
 	import Wants from './Wants.svelte';
@@ -103,7 +109,7 @@
 				strong: true
 			})),
 			{ text: clamped, strong: true },
-			{ text: unmet ? 'It does not reach the time you want; this is the nearest.' : '', strong: true },
+			{ text: unmet ? 'It can’t reach the time you want; this is the closest.' : '', strong: true },
 			{ text: exposure, strong: false },
 			{ text: shoot.answers.lit ? backgroundInWords(shoot.answers.lit) : '', strong: false },
 			{ text: tones, strong: false },
@@ -149,14 +155,14 @@
 		{:else if shoot.answers.failed}
 			<h2 class="verdict figure">No answer</h2>
 			<p class="notice">
-				What is set here and what is kept of {chosen.camera.name} do not go together. Set it differently below,
-				or <a class="plain-link" href={resolve(`/bag/camera/${chosen.camera.id}`)}>look at the camera</a>.
+				These settings don’t fit what’s saved of {chosen.camera.name}. Change them below, or
+				<a class="plain-link" href={resolve(`/bag/camera/${chosen.camera.id}`)}>look at the camera</a>.
 			</p>
 		{:else if !outcome}
 			<h2 class="verdict figure">Read the light</h2>
 			<p class="soft">
-				Look at the shadow of a post or of yourself. Sharp and dark? That is the first picture: pick it, and
-				every camera here answers. A frame that you took without it is kept, too: press the button.
+				Look at the shadow of a post, or your own. Sharp and dark? That’s the first picture: pick it, and
+				every camera here answers. You can log a frame without it, too: press the button.
 			</p>
 		{:else}
 			<h2 class="verdict figure" class:fails style:color={verdictColour[outcome.verdict]}>
@@ -172,7 +178,7 @@
 	</div>
 	<div class="rest">
 		{#if chosen.finished}
-			<RollFinished {shoot} {chosen} />
+			<Later part={rollFinished} given={{ shoot, chosen }} />
 		{:else if outcome}
 			{#if narrow}
 				<Equivalents {shoot} loaded={chosen} />
@@ -205,7 +211,7 @@
 					checked={shoot.rig.of(chosen.id).support}
 					onchange={(event) => shoot.setChosen({ support: event.currentTarget.checked })}
 				/>
-				It stands on a support
+				It’s on a tripod or a wall
 			</label>
 			{#if aim && !narrow}<p class="soft aim">{aim}</p>{/if}
 			<Wants {shoot} />

@@ -47,13 +47,13 @@
 					{/if}
 				</div>
 				{#if list.taking}
-					<button class="quiet" onclick={() => list.take(null)}>Leave it</button>
+					<button class="quiet" onclick={() => list.take(null)}>Cancel</button>
 				{:else}
 					<button class="quiet" onclick={() => take(shown)}>{shoot.line.narrow ? 'Set' : 'Set for it'}</button
 					>
 				{/if}
 			{:else}
-				<p class="now">All scenes of {list.shots[0].outing.name} are taken.</p>
+				<p class="now">All scenes of {list.shots[0].outing.name} are done.</p>
 			{/if}
 			<button class="quiet" aria-expanded={open} onclick={() => (open = !open)}
 				>{open ? 'Close' : 'Scenes'}</button

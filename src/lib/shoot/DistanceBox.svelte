@@ -11,7 +11,7 @@
 
 <NumberBox
 	{label}
-	hint={shoot.wanted.scene.subjectDistance ? '' : 'or feet, 4 ft; empty: anywhere'}
+	hint={shoot.wanted.scene.subjectDistance ? '' : 'or in feet, 4 ft; empty: anywhere'}
 	quantity={distanceQuantity}
 	value={shoot.wanted.scene.subjectDistance}
 	least={NEAREST}

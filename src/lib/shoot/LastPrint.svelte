@@ -52,7 +52,7 @@
 		if (began === null) return `Frame ${last.number}: pull it straight out`;
 		if (left === null) return `Frame ${last.number}: no time for ${celsius} °C on its pack`;
 		if (left > 0) return `Frame ${last.number} develops: ${clockInWords(Math.floor(left))}`;
-		return pulls ? `Frame ${last.number}: peel it. How is it?` : `Frame ${last.number}: how is it?`;
+		return pulls ? `Frame ${last.number}: peel it. How is it?` : `Frame ${last.number}: how did it come out?`;
 	});
 
 	function pull() {
@@ -72,7 +72,7 @@
 	{#if last.judged}
 		<p>
 			<strong>Frame {last.number}: {judgedInWords(last.judged)}.</strong>
-			<button class="plain-link" onclick={() => logging.judge(last, undefined)}>Take that back</button>
+			<button class="plain-link" onclick={() => logging.judge(last, undefined)}>Undo that</button>
 		</p>
 		{#if chosen.learnt && chosen.taughtHere}
 			<p class="soft small why">
@@ -80,7 +80,7 @@
 					chosen.camera,
 					{ film: chosen.film.name, wheel, ...asOne(chosen.learnt, wheel) },
 					chosen.learnt.frames
-				)} What you see here is answered with it.
+				)} The answers here use it.
 			</p>
 		{/if}
 	{:else}

@@ -86,11 +86,11 @@
 				value={draft.subject ?? ''}
 				oninput={(event) => logging.setDraft(chosen.id, { subject: event.currentTarget.value })}
 			/>
-			<span class="soft small">Goes with the next frame that you log.</span>
+			<span class="soft small">Goes with the next frame you log.</span>
 		</label>
 		{#if last && wheel.length > 1 && last.settings.compensation !== null}
 			<ChoiceField
-				label="At frame {last.number} the wheel stood at"
+				label="At frame {last.number} the wheel was at"
 				value={String(last.settings.compensation)}
 				options={wheel.map((place) => ({ value: String(place), name: wheelInWords(place) }))}
 				onchange={(place) => logging.wheelWas(last, Number(place))}
@@ -121,8 +121,8 @@
 				</label>
 				<button class="quiet">Set it</button>
 				<p class="soft small">
-					Here it would say {counter}{chosen.load.counter === 'down' ? ', counting down' : ''}. Frames between
-					are put down as taken, not noted.
+					Here it would read {counter}{chosen.load.counter === 'down' ? ', counting down' : ''}. Frames in
+					between are logged as taken, with nothing noted.
 				</p>
 			</form>
 		{/if}

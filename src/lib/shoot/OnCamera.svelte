@@ -41,7 +41,7 @@
 	{/each}
 	{#if eye && !own.manual && !own.handTimed}
 		<ChoiceField
-			label="Its eye stands in"
+			label="Light on its eye"
 			value={String(own.meterDifference)}
 			options={elsewhereOptions(own.meterDifference)}
 			onchange={(value) => shoot.setChosen({ meterDifference: Number(value), meterSd: undefined })}
@@ -64,7 +64,7 @@
 			onchange={({ currentTarget: { checked } }) =>
 				shoot.setChosen(chosenOn(camera, own, { manual: checked || undefined }))}
 		/>
-		Its eye is put aside: set by hand
+		Eye switched off: set by hand
 	</label>
 {/if}
 {#if flashOf(camera, shoot.answers.bag)}

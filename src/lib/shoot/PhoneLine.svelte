@@ -36,7 +36,7 @@
 
 <div class="line">
 	{#if shown}
-		<span>Shown, not kept.</span>
+		<span>Just a preview.</span>
 		{#if shoot.kept}<button class="quiet" onclick={() => shoot.keepRemedy()}>Keep it</button>{/if}
 		<button class="quiet" onclick={() => (shoot.answers.previewed = null)}>Back</button>
 	{:else if speaks}

@@ -19,7 +19,7 @@
 </script>
 
 {#if best && shoot.desk.failed}
-	<p class="notice small" role="status">What else would help could not be worked out here.</p>
+	<p class="notice small" role="status">Couldn’t work out what else would help here.</p>
 {/if}
 {#if chosen && best && shoot.desk.remedies.length > 0}
 	<section class="remedies" aria-labelledby="remedies-title" aria-busy={shoot.desk.behind}>
@@ -41,7 +41,7 @@
 {/if}
 {#if shown && !shoot.line.narrow}
 	<div class="looking" role="status">
-		<span>Shown, not kept.</span>
+		<span>Just a preview.</span>
 		{#if shoot.kept}<button class="quiet" onclick={() => shoot.keepRemedy()}>Keep it</button>{/if}
 		<button class="quiet" onclick={() => (shoot.answers.previewed = null)}>Back</button>
 	</div>

@@ -2,7 +2,6 @@
 <script module lang="ts">
 	import { later } from '$lib/parts/later';
 
-	const keySheet = later(() => import('$lib/keys/KeySheet.svelte'));
 	const countDialog = later(() => import('./count/CountDialog.svelte'));
 </script>
 
@@ -12,7 +11,8 @@
 	import { afterNavigate } from '$app/navigation';
 	import { page } from '$app/state';
 	import type { Light } from '$core/light';
-	import { listenTo, type Key } from '$lib/keys/keys';
+	import { listenInView, type Key } from '$lib/keys/keys';
+	import { sheet } from '$lib/keys/sheet.svelte';
 	import { ownPosition } from '$lib/here/own-position.svelte';
 	import LightPanel from '$lib/light/LightPanel.svelte';
 	import Later from '$lib/parts/Later.svelte';
@@ -38,11 +38,9 @@
 		() => records,
 		() => phone.current
 	);
-	let keysOpen = $state(false);
 	/** What was opened once stays: what was done before it is gone back to when it closes. */
-	const asked = $state({ keys: false, count: false });
+	const asked = $state({ count: false });
 	$effect(() => {
-		if (keysOpen) asked.keys = true;
 		if (shoot.counting.counted) asked.count = true;
 	});
 
@@ -94,10 +92,9 @@
 		{
 			press: ['s'],
 			shown: 'S',
-			does: 'by hand or on a support',
+			does: 'hand-held or on a tripod',
 			run: () => shoot.setChosen({ support: shoot.answers.handheld })
-		},
-		{ press: ['?', 'Shift+?'], shown: '?', does: 'these keys', run: () => (keysOpen = true) }
+		}
 	];
 
 	/** What is to be counted is in hand, and its button under the thumb: the hand says when. */
@@ -130,7 +127,7 @@
 			void refresh();
 		};
 		document.addEventListener('visibilitychange', lookAgain);
-		const silence = listenTo(keys);
+		const silence = listenInView(keys);
 		return () => {
 			document.removeEventListener('visibilitychange', lookAgain);
 			clearInterval(clock);
@@ -182,14 +179,11 @@
 		<section class="do" aria-label="Do" aria-busy={shoot.desk.behind}>
 			<Answer {shoot} />
 			<div class="act"><LogBar {shoot} /></div>
-			<button class="plain-link small soft" onclick={() => (keysOpen = true)}>Keys: ?</button>
+			<button class="plain-link small soft" onclick={() => sheet.show()}>Keys: ?</button>
 		</section>
 	</div>
 {/if}
 <Spoken {shoot} />
-{#if asked.keys}
-	<Later part={keySheet} given={{ keys, open: keysOpen, onopen: (open: boolean) => (keysOpen = open) }} />
-{/if}
 {#if asked.count}
 	<Later part={countDialog} given={{ shoot }} />
 {/if}

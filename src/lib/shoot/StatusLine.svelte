@@ -39,7 +39,7 @@
 				Its storage is full or switched off: keep this page open until they are saved.
 			{/if}
 			{#each outbox.unsaved.filter((item) => item.problem) as item (item.id)}
-				{item.problem} <button class="plain-link" onclick={() => outbox.drop(item.id)}>Drop it</button>
+				{item.problem} <button class="plain-link" onclick={() => outbox.drop(item.id)}>Discard it</button>
 			{/each}
 			<button class="plain-link" onclick={() => outbox.sendAll(true)}>Save now</button>
 		</span>

@@ -49,7 +49,7 @@ export class FrameLog {
 		for (const id of logged.ids) {
 			const removed = await remove('frames', { id });
 			if (logged.saved && removed.result === 'unreachable') {
-				this.logged = { ...logged, problem: 'not undone: the server does not answer' };
+				this.logged = { ...logged, problem: 'not undone: the server isn’t answering' };
 				return null;
 			}
 			there ||= removed.result === 'saved';

@@ -281,7 +281,7 @@ export class Logging {
 				? ''
 				: written.result === 'stale'
 					? 'Not saved: it was changed elsewhere. Here is how it is now.'
-					: 'Not saved: the server does not answer. Try again.';
+					: 'Not saved: the server isn’t answering. Try again.';
 		await refresh();
 	}
 
@@ -291,8 +291,8 @@ export class Logging {
 		if (!Number.isInteger(next) || next <= chosen.next || next > chosen.load.frames + 1) {
 			this.problem =
 				next === chosen.next
-					? 'That is what this page says, too.'
-					: 'The counter cannot stand there: frames that are noted would be taken again, or more than the load holds.';
+					? 'That’s what this page says already.'
+					: 'That number is before a frame you logged, or past the end of the roll.';
 			return;
 		}
 		const missing = Array.from({ length: next - chosen.next }, (_, at) => chosen.next + at);

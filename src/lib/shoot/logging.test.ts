@@ -184,7 +184,7 @@ describe('the counter on the camera', () => {
 		const logging = new Logging(view);
 		for (const says of [1, 2, 12, Number.NaN, 4.5]) {
 			await logging.counterSays(view.answers.chosen!, says);
-			expect(logging.problem, String(says)).toContain('cannot stand there');
+			expect(logging.problem, String(says)).toContain('before a frame you logged');
 		}
 		await logging.counterSays(view.answers.chosen!, 3);
 		expect(logging.problem).toContain('what this page says');

@@ -98,7 +98,7 @@ export function fixedInWords(own: CameraWishes): string {
 		aperture === undefined ? undefined : formatAperture(aperture),
 		seconds === undefined ? undefined : formatTime(seconds),
 		handTimed ? 'B' : undefined,
-		manual ? 'its eye put aside' : undefined,
+		manual ? 'eye switched off' : undefined,
 		compensation === undefined ? undefined : `wheel ${wheelInWords(compensation)}`,
 		iso === undefined ? undefined : `dial at ISO ${iso}`,
 		...filters.map(({ name }) => name),

@@ -12,8 +12,7 @@
 <div class="page">
 	<h1>Nothing is loaded</h1>
 	<p>
-		Put a film into a camera, and it answers here in any light: a solid bar where it works, say, from a grey
-		day to full sun.
+		Load a film, and you’ll see here what light it works in: a solid bar from, say, a grey day to full sun.
 	</p>
 	<ul>
 		{#each cameras as camera (camera.id)}

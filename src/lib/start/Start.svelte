@@ -53,9 +53,7 @@
 <svelte:head><title>Begin · Just Enough</title></svelte:head>
 <div class="page">
 	<h1>Will the picture come out?</h1>
-	<p class="lead">
-		Two facts are enough to begin: what kind of camera it is, and the number on the film box.
-	</p>
+	<p class="lead">Two facts are enough to start: the kind of camera, and the number on the film box.</p>
 	<form onsubmit={begin} novalidate>
 		<fieldset>
 			<legend>Your camera is most like</legend>
@@ -96,6 +94,7 @@
 				>{busy ? 'Saving …' : 'Load it and read the light'}</button
 			>
 			<a class="plain-link" href={resolve('/bag/camera/new?kind=none')}>Mine is none of these</a>
+			<a class="plain-link" href={resolve('/words')}>What the words mean</a>
 		</div>
 	</form>
 </div>

@@ -38,7 +38,7 @@ export async function storeFirstBag({ kind, filmType, iso, ids }: FirstBag): Pro
 		() => create('loads', ids.load, load)
 	]) {
 		const { result, ...rest } = await write();
-		if (result === 'unreachable') return 'Not saved: the server does not answer. Try again in a moment.';
+		if (result === 'unreachable') return 'Not saved: the server isn’t answering. Try again in a moment.';
 		if (result === 'invalid' && 'issues' in rest)
 			return rest.issues.map(({ path, message }) => `${path} ${message}`).join('; ');
 		if (result !== 'saved') return 'Not saved.';

@@ -2,10 +2,10 @@
 <script lang="ts">
 	const sleeps = !('wakeLock' in navigator);
 	const why = $derived(
-		isSecureContext ? 'this browser does not keep it on' : 'browsers keep it on over https alone'
+		isSecureContext ? 'this browser can’t keep it on' : 'browsers keep it on only over https'
 	);
 </script>
 
 {#if sleeps}
-	<p class="soft">The screen may go dark meanwhile: {why}. Touch it now and then.</p>
+	<p class="soft">The screen may go dark: {why}. Touch it now and then.</p>
 {/if}

@@ -21,7 +21,7 @@
 </script>
 
 {#if shown}
-	<p role="status">The server makes this file, and does not answer now. Ask for it again when it does.</p>
+	<p role="status">The server makes this file, and it isn’t answering. Try again when it does.</p>
 {/if}
 
 <style>

@@ -1,4 +1,4 @@
-<!-- In every view: what waits here, and when this device was last together with the server. Nothing where all is well. -->
+<!-- In every view: what waits here, and when this device was last synced with the server. Nothing where all is well. -->
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
@@ -29,7 +29,7 @@
 </script>
 
 {#if waits}
-	<p role="status">The server does not answer. The view opens as soon as it does.</p>
+	<p role="status">The server isn’t answering. The view opens as soon as it does.</p>
 {:else if server.away || server.stranger || waiting.all > 0 || toSee > 0}
 	<p role="status" class="figures" class:crowded={crowded && toSee === 0 && !server.stranger}>
 		{#if server.stranger}<a href={signInFor(page.url)} rel="external">{parts.join(' · ')}</a

@@ -25,8 +25,8 @@
 		<strong>{what}</strong> <span class="soft">{clock(since)}</span>
 		{#if problem}
 			<p class="notice">
-				The server would not have it: {problem}.
-				<button class="plain-link" type="button" onclick={() => void letGo()}>Let it go</button>
+				The server refused it: {problem}.
+				<button class="plain-link" type="button" onclick={() => void letGo()}>Discard it</button>
 			</p>
 		{/if}
 	</li>
@@ -37,7 +37,7 @@
 	<h1>Waiting</h1>
 	{#each changes.notices as notice (notice.id)}<p class="notice">{noticeInWords(notice)}</p>{/each}
 	{#if changes.notices.length > 0}
-		<p><button class="quiet" type="button" onclick={() => void seen()}>I have seen it</button></p>
+		<p><button class="quiet" type="button" onclick={() => void seen()}>Got it</button></p>
 	{/if}
 	{#each asked as write (write.n)}
 		{#if write.act === 'replace' && write.conflict}
@@ -54,8 +54,8 @@
 	{#if all > 0}
 		<p>
 			{server.away
-				? 'The server does not answer. All of this is kept in this browser, and sent by itself when it does.'
-				: 'Sent by itself, one after the other.'}
+				? 'The server isn’t answering. All of this is kept in this browser, and sent automatically when it does.'
+				: 'Sent automatically, one after the other.'}
 			<button class="quiet" type="button" onclick={() => void outbox.sendAll(true)}>Send it now</button>
 		</p>
 		<ul>
@@ -70,7 +70,7 @@
 			{/each}
 		</ul>
 	{:else if asked.length === 0}
-		<p>Nothing waits{at === null ? '' : `; ${lastTogether(at, Date.now(), locale)}`}.</p>
+		<p>Nothing is waiting{at === null ? '' : `; ${lastTogether(at, Date.now(), locale)}`}.</p>
 	{/if}
 </div>
 

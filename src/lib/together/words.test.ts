@@ -3,12 +3,12 @@ import { lastTogether, noticeInWords, writeInWords } from './words';
 
 const at = new Date(2026, 4, 2, 14, 2).getTime();
 
-describe('when a device was last together with the server', () => {
+describe('when a device was last synced with the server', () => {
 	it('is a time today, with the day where it was another, with the year where that is long ago', () => {
-		expect(lastTogether(at, new Date(2026, 4, 2, 23).getTime(), 'en-GB')).toBe('last together 14:02');
-		expect(lastTogether(at, new Date(2026, 4, 3, 1).getTime(), 'en-GB')).toBe('last together 2 May, 14:02');
-		expect(lastTogether(at, new Date(2027, 4, 3).getTime(), 'en-GB')).toBe('last together 2 May 2026, 14:02');
-		expect(lastTogether(at, new Date(2026, 4, 9).getTime(), 'en-US')).toBe('last together May 2, 2:02 PM');
+		expect(lastTogether(at, new Date(2026, 4, 2, 23).getTime(), 'en-GB')).toBe('last synced 14:02');
+		expect(lastTogether(at, new Date(2026, 4, 3, 1).getTime(), 'en-GB')).toBe('last synced 2 May, 14:02');
+		expect(lastTogether(at, new Date(2027, 4, 3).getTime(), 'en-GB')).toBe('last synced 2 May 2026, 14:02');
+		expect(lastTogether(at, new Date(2026, 4, 9).getTime(), 'en-US')).toBe('last synced May 2, 2:02 PM');
 	});
 });
 
@@ -38,7 +38,7 @@ describe('what waits here', () => {
 	it('and what became of it is a sentence', () => {
 		const told = { id: 'a', at: 0 };
 		expect(noticeInWords({ ...told, kind: 'cameras', name: 'Wedge', what: 'stayed' })).toBe(
-			'Camera Wedge was changed elsewhere meanwhile. It was not deleted.'
+			'Camera Wedge was changed elsewhere meanwhile. It wasn’t deleted.'
 		);
 		expect(noticeInWords({ ...told, kind: 'frames', name: 'frame 7', what: 'came back' })).toBe(
 			'Frame 7 was deleted elsewhere. It was changed here, and is back.'

@@ -27,11 +27,11 @@ export const writeInWords = ({ kind, act, record, base }: Write): string =>
 
 const became: Readonly<Record<Notice['what'], string>> = {
 	'came back': 'was deleted elsewhere. It was changed here, and is back.',
-	stayed: 'was changed elsewhere meanwhile. It was not deleted.',
-	'in use': 'is used elsewhere by now. It was not deleted.'
+	stayed: 'was changed elsewhere meanwhile. It wasn’t deleted.',
+	'in use': 'is used elsewhere by now. It wasn’t deleted.'
 };
 
-/** What became of a change: 'Camera Wedge was changed elsewhere meanwhile. It was not deleted.' */
+/** What became of a change: 'Camera Wedge was changed elsewhere meanwhile. It wasn’t deleted.' */
 export const noticeInWords = ({ kind, name, what }: Notice): string =>
 	`${calledInWords(kind, name === '' ? null : { name: name.replace(/^frame /, '') })} ${became[what]}`;
 
@@ -43,16 +43,16 @@ const DAY_MS = 86_400_000;
  * @param at ms
  * @param now ms
  * @param locale the reader's
- * @example lastTogether(Date.UTC(2026, 4, 2, 14, 2), Date.UTC(2026, 4, 2, 15), 'en-GB') // 'last together 14:02'
+ * @example lastTogether(Date.UTC(2026, 4, 2, 14, 2), Date.UTC(2026, 4, 2, 15), 'en-GB') // 'last synced 14:02'
  */
 export function lastTogether(at: number, now: number, locale: string): string {
 	const time = new Intl.DateTimeFormat(locale, { hour: 'numeric', minute: '2-digit' }).format(at);
-	if (new Date(at).toDateString() === new Date(now).toDateString()) return `last together ${time}`;
+	if (new Date(at).toDateString() === new Date(now).toDateString()) return `last synced ${time}`;
 	const days = Math.round((now - at) / DAY_MS);
 	const day = new Intl.DateTimeFormat(locale, {
 		day: 'numeric',
 		month: 'short',
 		...(days > 300 && { year: 'numeric' })
 	}).format(at);
-	return `last together ${day}, ${time}`;
+	return `last synced ${day}, ${time}`;
 }

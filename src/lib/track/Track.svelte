@@ -27,12 +27,12 @@
 	const titled = ({ subject, note }: FrameRecord) => ((subject ?? note) ? ` · ${subject ?? note}` : '');
 </script>
 
-<svelte:head><title>Onto the map · Just Enough</title></svelte:head>
+<svelte:head><title>Put on the map · Just Enough</title></svelte:head>
 <div class="page stack">
 	<p><a class="plain-link" href={resolve(`/frames?load=${load.id}`)}>{load.title}</a></p>
-	<h1>Onto the map</h1>
+	<h1>Put on the map</h1>
 	{#if frames.length === 0}
-		<p class="notice">Nothing is logged on this load yet: there is nothing to put on the map.</p>
+		<p class="notice">Nothing is logged on this load yet, so there’s nothing to put on the map.</p>
 	{:else}
 		{#if onMap > 0}
 			<p>
@@ -46,7 +46,7 @@
 			label={desk.tracks.length > 0
 				? 'Another track: drop or choose it'
 				: 'Drop the track of the way here, or choose it'}
-			hint="GPX, one or several, such as a phone or a watch records. It is read here and not kept."
+			hint="One or more GPX files, as a phone or a watch records them. Read here and not stored."
 			accept=".gpx,application/gpx+xml"
 			multiple
 			disabled={desk.busy}
@@ -65,7 +65,7 @@
 			<section class="stack" aria-labelledby="found">
 				<h2 id="found">
 					{desk.toPlace.length === 0
-						? 'The track says nothing new'
+						? 'The track adds nothing new'
 						: `${framesInWords(desk.toPlace.length)} to put on the map`}
 				</h2>
 				<p class="soft">
@@ -103,12 +103,12 @@
 				{/if}
 				{#if desk.shift !== 0}
 					<label class="tick-box">
-						<input type="checkbox" bind:checked={desk.rightTimes} /> Put the frames’ times right, too
+						<input type="checkbox" bind:checked={desk.rightTimes} /> Correct the frames’ times, too
 					</label>
 				{/if}
 				{#if onMap > 0}
 					<label class="tick-box">
-						<input type="checkbox" bind:checked={desk.over} /> Also frames that have a place
+						<input type="checkbox" bind:checked={desk.over} /> Include frames that already have a place
 					</label>
 				{/if}
 				<div class="table-box">

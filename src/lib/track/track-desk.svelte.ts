@@ -144,7 +144,7 @@ export class TrackDesk {
 				const { where = null, takenAt } = before[index];
 				return { id, version, where, takenAt };
 			});
-			if (await this.#write(back)) this.message = 'They are where they were.';
+			if (await this.#write(back)) this.message = 'Undone. They’re back where they were.';
 		};
 	}
 

@@ -8,7 +8,7 @@ const HOUR = 60 * MINUTE;
  * @example shiftInWords(3_720_000) // 'All frames move 1 h 2 min later.'
  */
 export function shiftInWords(shift: number): string {
-	if (shift === 0) return 'As it is logged: nothing moves.';
+	if (shift === 0) return 'As logged: nothing moves.';
 	const size = Math.abs(shift);
 	const parts = [
 		[Math.floor(size / HOUR), 'h'],

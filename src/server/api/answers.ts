@@ -6,13 +6,13 @@ import type { Issue } from '$contract/validate';
 export const invalid = (issues: Issue[]) =>
 	json(
 		{
-			message: issues.length === 1 ? 'One thing needs mending' : `${issues.length} things need mending`,
+			message: issues.length === 1 ? 'One field needs fixing' : `${issues.length} fields need fixing`,
 			issues
 		},
 		{ status: 422 }
 	);
 
-export const NO_PAGE: Issue = { path: 'after', message: 'must be the next of another page' };
+export const NO_PAGE: Issue = { path: 'after', message: 'must be the next of an earlier page' };
 
 export const problem = (status: number, message: string) => json({ message }, { status });
 

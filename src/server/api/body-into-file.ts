@@ -43,7 +43,7 @@ export async function bodyIntoFile(
 		discard(request);
 		if (error instanceof TooLarge) return problem(413, `The ${what} is larger than ${sizeInWords(most)}`);
 		if ((error as { code?: string }).code === 'ENOSPC')
-			return problem(507, 'The disk is full. Nothing was taken: make room and try again.');
+			return problem(507, 'The disk is full. Nothing was imported: make room and try again.');
 		return problem(400, `The ${what} ended before all of it was there`);
 	}
 }

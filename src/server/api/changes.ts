@@ -13,7 +13,7 @@ import { onlyAllow, problem } from './answers';
 import { STREAM, streamOf } from './change-stream';
 import { guarded } from './guarded';
 
-const OTHERS = 'These are other records than those: a backup was restored. Ask again from the beginning.';
+const OTHERS = 'A backup was restored, so these are different records. Start again from the beginning.';
 
 /** What changed after one of all changes, so many at most. */
 export function changesAfter(since: number, limit: number, tables = store()): Changes {

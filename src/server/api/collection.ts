@@ -112,7 +112,7 @@ export function recordHandlers<T extends object>(collection: Collection<T>) {
 		if (replaced.result === 'missing') return notFound(collection.what);
 		if (replaced.result === 'invalid') return invalid(replaced.issues);
 		if (replaced.result === 'stale') {
-			return stale(`This ${collection.what} was changed elsewhere since it was read`, replaced.record);
+			return stale(`This ${collection.what} was changed elsewhere since you read it`, replaced.record);
 		}
 		return json(replaced.record);
 	});
@@ -121,7 +121,7 @@ export function recordHandlers<T extends object>(collection: Collection<T>) {
 		const removal = collection.table().remove(idOf(params), version);
 		if (removal.result === 'missing') return notFound(collection.what);
 		if (removal.result === 'stale') {
-			return stale(`This ${collection.what} was changed elsewhere since it was read`, removal.record);
+			return stale(`This ${collection.what} was changed elsewhere since you read it`, removal.record);
 		}
 		if (removal.result === 'in-use') {
 			return problem(409, `This ${collection.what} is used by other records. Archive it instead.`);

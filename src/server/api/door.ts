@@ -1,15 +1,15 @@
 import { json } from '@sveltejs/kit';
-import QRCode from 'qrcode';
 import { passphraseSchema, sessionSchema, tokenSchema, type DoorTold, type PassTold } from '$contract/door';
 import type { Pass, PassKind } from '../door/book';
 import { book } from '../door/books';
 import { certificatesFor, fingerprint } from '../door/authority';
 import { certified, entrance, machine, networkAddresses } from '../door/entrance';
-import { PAIR } from '../door/keeper';
+import { isSafe, PAIR } from '../door/keeper';
 import { wrongWith } from '../door/passphrase';
-import { come, leave, tries } from '../door/session';
+import { come, leave, notThat, tries } from '../door/session';
 import { rootFolder } from '../store';
 import { invalid, notFound, onlyAllow, problem } from './answers';
+import { codeSvg } from './codes';
 import { guarded } from './guarded';
 import { personTold } from './people';
 import { readChecked } from './read-json';
@@ -17,7 +17,7 @@ import { readChecked } from './read-json';
 /** Who is let in: the API of it. */
 
 const NOT_CLOSED =
-	'Nobody has to sign in here: only this machine is let in. Start it with --lan to bring a phone in.';
+	'Nobody has to sign in here: only this computer has access. Start it with --lan to let a phone in.';
 const notClosed = () => problem(409, NOT_CLOSED);
 
 const told = ({ id, name, access, createdAt, seenAt }: Pass): PassTold => ({
@@ -28,8 +28,6 @@ const told = ({ id, name, access, createdAt, seenAt }: Pass): PassTold => ({
 	seenAt: new Date(seenAt).toISOString()
 });
 
-const inSvg = (text: string) => QRCode.toString(text, { type: 'svg', margin: 2 });
-
 /** What a phone has to trust first. */
 async function authorityTold(): Promise<DoorTold['authority']> {
 	const { lan, ownCertificate, hosts } = entrance();
@@ -39,8 +37,8 @@ async function authorityTold(): Promise<DoorTold['authority']> {
 	if (!address) return null;
 	return {
 		address,
-		code: await inSvg(address),
-		fingerprint: await fingerprint(authority),
+		code: await codeSvg(address),
+		fingerprint: fingerprint(authority),
 		until: until.toISOString()
 	};
 }
@@ -55,7 +53,7 @@ const door = guarded(async ({ locals, url }) => {
 	const answer: DoorTold = {
 		closed,
 		lan,
-		safe: locals.way.https || locals.way.desk || url.hostname === 'localhost',
+		safe: isSafe(locals.way) || url.hostname === 'localhost',
 		here: locals.entrant?.pass ?? null,
 		addresses: networkAddresses(),
 		authority: await authorityTold(),
@@ -69,7 +67,7 @@ const door = guarded(async ({ locals, url }) => {
 export const doorHandlers = { GET: door, fallback: onlyAllow('GET') };
 
 const later = (seconds: number) => {
-	const answer = problem(429, `Too many tries. Try again in ${seconds} s.`);
+	const answer = problem(429, `Too many attempts. Try again in ${seconds} s.`);
 	answer.headers.set('retry-after', String(seconds));
 	return answer;
 };
@@ -80,8 +78,7 @@ const signIn = guarded(async (event) => {
 	if ('answer' in read) return read.answer;
 	const came = await come(event, read.asked);
 	if ('wait' in came) return later(came.wait);
-	if ('wrong' in came)
-		return problem(401, `That is not the ${entrance().people ? 'name or the ' : ''}passphrase.`);
+	if ('wrong' in came) return problem(401, notThat());
 	return json(came, { status: 201 });
 });
 
@@ -121,11 +118,11 @@ export const oneTokenHandlers = { DELETE: endOf('token'), fallback: onlyAllow('D
 /** A code for a phone's first time. */
 const pair = guarded(async ({ locals }) => {
 	const [address] = networkAddresses();
-	if (!entrance().lan || !address) return problem(409, 'Start it with --lan to bring a phone in by a code.');
+	if (!entrance().lan || !address) return problem(409, 'Start it with --lan to pair a phone.');
 	const { code, until } = book().newCode(locals.entrant?.person);
 	const whole = `${address}${PAIR}?code=${code}`;
 	return json(
-		{ address: whole, code: await inSvg(whole), until: new Date(until).toISOString() },
+		{ address: whole, code: await codeSvg(whole), until: new Date(until).toISOString() },
 		{ status: 201 }
 	);
 });
@@ -133,7 +130,7 @@ export const pairingHandlers = { POST: pair, fallback: onlyAllow('POST') };
 
 const wrongAt = (path: string, message: string) => invalid([{ path, message }]);
 
-/** Another passphrase: every other device signs in again. */
+/** Change the passphrase: every other device signs in again. */
 const change = guarded(async ({ locals, request }) => {
 	if (!entrance().closed) return notClosed();
 	const read = await readChecked(request, passphraseSchema);
@@ -142,7 +139,7 @@ const change = guarded(async ({ locals, request }) => {
 	if (wait > 0) return later(wait);
 	if (!(await book().isPassphrase(read.asked.old, locals.entrant?.person))) {
 		tries.wrong(locals.way.from);
-		return wrongAt('old', 'is not the passphrase');
+		return wrongAt('old', 'isn’t the passphrase');
 	}
 	const wrong = await wrongWith(read.asked.new);
 	if (wrong) return wrongAt('new', wrong);

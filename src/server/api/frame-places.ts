@@ -27,7 +27,7 @@ function write(asked: Asked, at: number) {
 	if (!here) throw issue('id', 'there is no such frame');
 	const { id: _, version, ...record } = here;
 	if (version !== asked.version)
-		throw new NotAll(stale(`Frame ${here.number} was changed elsewhere since it was read`, here));
+		throw new NotAll(stale(`Frame ${here.number} was changed elsewhere since you read it`, here));
 	const written = frames.replace(id, version, placed(record, asked));
 	if (written.result !== 'replaced') throw issue('', 'cannot be written');
 	return written.record;

@@ -1,5 +1,4 @@
 import { json } from '@sveltejs/kit';
-import QRCode from 'qrcode';
 import { v5 } from 'uuid';
 import { giftOf, giftTakenSchema, takenIn, type Gift, type GiftTaken } from '$contract/camera-gift';
 import { version } from '$contract/version';
@@ -9,6 +8,7 @@ import { viewRecords } from '../views/records';
 import { allTogether, NotAll } from './all-together';
 import { invalid, notFound, onlyAllow, problem, stale } from './answers';
 import { asFile } from './file-name';
+import { codeSvg } from './codes';
 import { guarded } from './guarded';
 import { readChecked } from './read-json';
 
@@ -41,9 +41,8 @@ const code = guarded(async ({ params }) => {
 	if (!gift) return notFound('camera');
 	const text = JSON.stringify(gift);
 	if (Buffer.byteLength(text) > MOST_IN_CODE)
-		return problem(422, 'More is known of this camera than a QR code holds. Take the file.');
-	const svg = await QRCode.toString([{ data: Buffer.from(text), mode: 'byte' }], {
-		type: 'svg',
+		return problem(422, 'There’s more to this camera than a QR code can hold. Use the file.');
+	const svg = await codeSvg([{ data: Buffer.from(text), mode: 'byte' }], {
 		errorCorrectionLevel: 'L',
 		margin: 4
 	});
@@ -71,7 +70,7 @@ function writeCamera({ gift, instead, id, another = false }: GiftTaken) {
 	if (written.result === 'replaced') return written.record;
 	throw new NotAll(
 		written.result === 'stale'
-			? stale('This camera was changed elsewhere since it was read', written.record)
+			? stale('This camera was changed elsewhere since you read it', written.record)
 			: notFound('camera')
 	);
 }

@@ -6,8 +6,8 @@ import { invalid, problem } from './answers';
 /** What the database says when there is no room to write, or it may not be written. */
 const refusals: Readonly<Record<string, { status: number; message: string }>> = {
 	SQLITE_FULL: { status: 507, message: 'The disk is full. Nothing was saved: make room and try again.' },
-	SQLITE_READONLY: { status: 507, message: 'The database cannot be written. Nothing was saved.' },
-	SQLITE_IOERR: { status: 507, message: 'The disk does not take it. Nothing was saved.' },
+	SQLITE_READONLY: { status: 507, message: 'The database can’t be written to. Nothing was saved.' },
+	SQLITE_IOERR: { status: 507, message: 'The disk refused it. Nothing was saved.' },
 	SQLITE_BUSY: { status: 503, message: 'Another program is writing this database. Try again in a moment.' }
 };
 

@@ -1,11 +1,11 @@
 import { json, type RequestEvent } from '@sveltejs/kit';
-import QRCode from 'qrcode';
 import { personSchema, type PersonTold } from '$contract/door';
 import type { Person } from '../door/book';
 import { book } from '../door/books';
 import { addressFor, entrance } from '../door/entrance';
 import { JOIN } from '../door/keeper';
 import { invalid, notFound, onlyAllow, problem } from './answers';
+import { codeSvg } from './codes';
 import { guarded } from './guarded';
 import { readChecked } from './read-json';
 
@@ -14,8 +14,8 @@ import { readChecked } from './read-json';
 /** Why a request about people is not answered; null where it is. */
 function refusal({ locals }: RequestEvent): Response | null {
 	if (!entrance().people)
-		return problem(409, 'One person’s records are here: start it with --people for more.');
-	return locals.entrant?.person === book().owner() ? null : problem(403, 'The owner alone lets people in.');
+		return problem(409, 'This server keeps one person’s records. Start it with --people for more.');
+	return locals.entrant?.person === book().owner() ? null : problem(403, 'Only the owner can invite people.');
 }
 const owners = (handler: (event: RequestEvent) => Response | Promise<Response>) =>
 	guarded((event) => refusal(event) ?? handler(event));
@@ -29,12 +29,12 @@ export const personTold = ({ id, name, begun, seenAt }: Person): PersonTold => (
 	seenAt: seenAt === null ? null : new Date(seenAt).toISOString()
 });
 
-const isTaken = () => invalid([{ path: 'name', message: 'another one is called so' }]);
+const isTaken = () => invalid([{ path: 'name', message: 'is already taken' }]);
 
 async function invitation(event: RequestEvent, id: string): Promise<Response> {
 	const { code, until } = book().newCode(id, 'person');
 	const address = `${addressFor(event.url)}${JOIN}?code=${code}`;
-	const picture = await QRCode.toString(address, { type: 'svg', margin: 2 });
+	const picture = await codeSvg(address);
 	return json({ id, address, code: picture, until: new Date(until).toISOString() }, { status: 201 });
 }
 
@@ -64,7 +64,7 @@ const rename = owners(async ({ params, request }) => {
 const remove = owners(({ params }) => {
 	const person = known(params.id);
 	if (!person) return notFound('person');
-	if (!book().removePerson(person.id)) return problem(409, 'The owner stays.');
+	if (!book().removePerson(person.id)) return problem(409, 'The owner can’t be removed.');
 	return new Response(null, { status: 204 });
 });
 export const onePersonHandlers = { PUT: rename, DELETE: remove, fallback: onlyAllow('PUT', 'DELETE') };

@@ -64,7 +64,7 @@ export function* compared(tables: Tables, { records }: Archive): Generator<Compa
 		const missing = Object.entries(named[kind] ?? {}).find(
 			([field, other]) => !isThere(other, record[field])
 		);
-		if (missing) return { standing: 'unreadable', why: `${missing[0]} names nothing that is there` };
+		if (missing) return { standing: 'unreadable', why: `${missing[0]} points to nothing that exists` };
 		const here = tableOf(tables, kind).get(id);
 		if (!here) return { standing: 'new' };
 		return { standing: sameAs(here, record) ? 'same' : 'conflicting' };

@@ -32,12 +32,12 @@ describe('an archive that is none, or means no good', () => {
 	const lastOf = (bytes: Buffer, text: string) => bytes.lastIndexOf(text, undefined, 'latin1');
 
 	it('is refused with a word: no zip, half a zip, another zip, another text, a newer one', async () => {
-		await refused(Buffer.from('a text'), /no zip/);
+		await refused(Buffer.from('a text'), /zip can’t be read/);
 		const whole = zipSync({ 'records.json': recordsOf() });
-		await refused(whole.slice(0, whole.length - 30), /no zip/);
+		await refused(whole.slice(0, whole.length - 30), /zip can’t be read/);
 		await refused(zipSync({ 'a.txt': Buffer.from('x') }), /There is no records\.json/);
-		await refused(zipSync({ 'records.json': Buffer.from('[1]') }), /not that of an archive/);
-		await refused(zipSync({ 'records.json': Buffer.from([0xff, 0xfe]) }), /not that of an archive/);
+		await refused(zipSync({ 'records.json': Buffer.from('[1]') }), /isn’t from an archive/);
+		await refused(zipSync({ 'records.json': Buffer.from([0xff, 0xfe]) }), /isn’t from an archive/);
 		const newer = Buffer.from(JSON.stringify({ ...head, form: 2, records: {}, pictures: [] }));
 		await refused(zipSync({ 'records.json': newer }), /newer version/);
 		await refused(zipSync({ 'records.json': recordsOf({ frames: [null] as never }) }), /damaged/);
@@ -73,7 +73,7 @@ describe('an archive that is none, or means no good', () => {
 			zipSync({ 'records.json': recordsOf(), 'pictures/b.png': Buffer.alloc(90, 1) }, { level: 0 })
 		);
 		lying.writeUInt32LE(0, lastOf(lying, 'pictures/b.png') - 4);
-		await refused(lying, /lie in each other/);
+		await refused(lying, /overlap/);
 	});
 
 	it('brings what can be read of it, and says of the rest why not', async () => {
@@ -109,7 +109,7 @@ describe('an archive that is none, or means no good', () => {
 			(looked as { report: { problems: { why: string }[] } }).report.problems.map(({ why }) => why)
 		).toEqual([
 			...['its id is in the archive twice', 'id must be a UUID', expect.stringContaining('name is needed')],
-			...['filmId names nothing that is there', expect.stringMatching(/no picture/)],
+			...['filmId points to nothing that exists', expect.stringMatching(/isn’t accepted/)],
 			...['its file is not in the archive', 'its file is not in the archive'],
 			expect.stringContaining('addedAt must be a date and time')
 		]);

@@ -51,8 +51,8 @@ function overlap(entries: readonly Entry[]): boolean {
 function entriesOf(zip: ZipFile): Promise<Map<string, Entry>> {
 	return new Promise((resolve, reject) => {
 		const entries = new Map<string, Entry>();
-		const refuse = (why: string) => reject(new NotTaken(`${why} Nothing was taken.`));
-		if (zip.entryCount > MOST_FILES) return refuse('The archive has more files than any has.');
+		const refuse = (why: string) => reject(new NotTaken(`${why} Nothing was imported.`));
+		if (zip.entryCount > MOST_FILES) return refuse('The archive has too many files.');
 		zip.on('entry', (entry: Entry) => {
 			const { fileName } = entry;
 			const wrong = entries.has(fileName.toLowerCase()) ? `${fileName} is in it twice.` : wrongWith(entry);
@@ -61,7 +61,7 @@ function entriesOf(zip: ZipFile): Promise<Map<string, Entry>> {
 			zip.readEntry();
 		});
 		zip.once('end', () => {
-			if (overlap([...entries.values()])) return refuse('Its files lie in each other.');
+			if (overlap([...entries.values()])) return refuse('Its files overlap.');
 			resolve(entries);
 		});
 		zip.once('error', (error: Error) => refuse(`The archive cannot be read (${error.message}).`));
@@ -81,7 +81,9 @@ async function bytesOf(zip: ZipFile, entry: Entry): Promise<Buffer> {
 		for await (const chunk of stream) chunks.push(chunk as Buffer);
 		return Buffer.concat(chunks);
 	} catch (error) {
-		throw new NotTaken(`${entry.fileName} cannot be read (${(error as Error).message}). Nothing was taken.`);
+		throw new NotTaken(
+			`${entry.fileName} cannot be read (${(error as Error).message}). Nothing was imported.`
+		);
 	}
 }
 
@@ -94,7 +96,7 @@ const headSchema = object({ program: shortText().required(), made: instant().req
 
 /** The records of an archive, as far as it is one. */
 function archiveIn(bytes: Buffer): Archive {
-	const no = (why: string) => new NotTaken(`${why} Nothing was taken.`);
+	const no = (why: string) => new NotTaken(`${why} Nothing was imported.`);
 	let found: Partial<Archive> | null = null;
 	try {
 		if (isUtf8(bytes)) found = JSON.parse(bytes.toString('utf8'));
@@ -102,7 +104,7 @@ function archiveIn(bytes: Buffer): Archive {
 		// Said below.
 	}
 	if (typeof found !== 'object' || found?.format !== FORMAT)
-		throw no(`${RECORDS} in it is not that of an archive of this program.`);
+		throw no(`${RECORDS} in it isn’t from an archive of this program.`);
 	if (found.form !== FORM) throw no('The archive was made by a newer version of this program.');
 	const { records, pictures = [], program, made } = found;
 	const whole = records && kinds.every((kind) => records[kind] === undefined || isList(records[kind]));
@@ -122,7 +124,7 @@ export async function openArchive(file: string): Promise<OpenArchive> {
 	try {
 		zip = await opened(file, { lazyEntries: true, autoClose: false });
 	} catch (error) {
-		throw new NotTaken(`This is no zip that can be read (${(error as Error).message}). Nothing was taken.`);
+		throw new NotTaken(`This zip can’t be read (${(error as Error).message}). Nothing was imported.`);
 	}
 	const close = () => zip.close();
 	try {
@@ -130,7 +132,7 @@ export async function openArchive(file: string): Promise<OpenArchive> {
 		const records = entries.get(RECORDS);
 		if (!records)
 			throw new NotTaken(
-				`There is no ${RECORDS} in it: it is no archive of this program. Nothing was taken.`
+				`There is no ${RECORDS} in it: it isn’t an archive of this program. Nothing was imported.`
 			);
 		return {
 			archive: archiveIn(await bytesOf(zip, records)),

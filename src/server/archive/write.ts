@@ -67,7 +67,7 @@ ${TABLE}
 ${PICTURES}/
     ${pictures} pictures as they came, named by load and number. records.json says which belongs to what.
 
-To have it back: in the program, Settings, "Bring an archive in".
+To have it back: in the program, Settings, "Import an archive".
 `;
 
 /**

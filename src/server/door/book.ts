@@ -290,7 +290,7 @@ export class Book {
 		return this.people().find((person) => folded(person.name) === folded(name)) ?? null;
 	}
 
-	/** Takes somebody in; null where another one is called so. */
+	/** Takes somebody in; null where is already taken. */
 	addPerson(name: string): string | null {
 		return this.#database
 			.transaction(() => {
@@ -302,7 +302,7 @@ export class Book {
 			.immediate();
 	}
 
-	/** Calls somebody otherwise; false where another one is called so. */
+	/** Calls somebody otherwise; false where is already taken. */
 	rename(person: string, name: string): boolean {
 		const known = this.called(name);
 		if (known && known.id !== person) return false;

@@ -9,6 +9,9 @@ export interface Way {
 	https: boolean;
 }
 
+/** Whether nobody between can read what is said. */
+export const isSafe = ({ desk, https }: Way): boolean => https || desk;
+
 interface Asked {
 	method?: string;
 	url?: string;
@@ -50,10 +53,10 @@ const one = (header: string | string[] | undefined) =>
 /** What a token is not for; null where it is for it. */
 function refusedToToken({ access }: Entrant, method: string, path: string): Decided | null {
 	if (ABOUT_THE_DOOR.test(path))
-		return { refused: { status: 403, message: 'Who is let in is said by a person, not by a script.' } };
+		return { refused: { status: 403, message: 'Only a person can decide who may sign in, not a script.' } };
 	const reads = READS.has(method) || (method === 'POST' && WORKED_OUT.test(path));
 	if (access === 'write' || reads) return null;
-	return { refused: { status: 403, message: 'This token reads; it may not write. Nothing was changed.' } };
+	return { refused: { status: 403, message: 'This token is read-only. Nothing was changed.' } };
 }
 
 /** Whether a browser asks for a page, and not a script or a page for something of it. */
@@ -107,7 +110,7 @@ export function keeperOf(book: Book, people = false) {
 		const [, bearer] = BEARER.exec(one(headers.authorization)) ?? [];
 		if (bearer !== undefined) {
 			const entrant = known(bearer, 'token');
-			if (!entrant) return { refused: { status: 401, message: 'This token is not known here.' } };
+			if (!entrant) return { refused: { status: 401, message: 'This token isn’t known here.' } };
 			return refusedToToken(entrant, method, pathOf(url)) ?? { entrant };
 		}
 		const [, secret] = COOKIES[`${way.https}`].exec(one(headers.cookie)) ?? [];

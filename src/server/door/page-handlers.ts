@@ -5,9 +5,10 @@ import { guarded } from '../api/guarded';
 import { discard, readBody } from '../api/read-body';
 import { book } from './books';
 import { entrance } from './entrance';
+import { isSafe } from './keeper';
 import { beginPage, joinPage, pageHeaders, pairPage, signInPage } from './pages';
 import { wrongWith } from './passphrase';
-import { come, guessedName, letDeviceIn } from './session';
+import { come, guessedName, letDeviceIn, notThat } from './session';
 
 /** The pages by which one comes in: forms of old, as nothing of the program is shown to who is not in. */
 
@@ -66,13 +67,11 @@ interface Again {
 	more?: Record<string, string>;
 }
 
-const notThat = () => `That is not the ${entrance().people ? 'name or the ' : ''}passphrase.`;
-
 function signIn(event: RequestEvent, { problem, to, name, status, more }: Again = {}): Response {
 	const { way } = event.locals;
 	const asked = to ?? event.url.searchParams.get('to') ?? '';
 	const begun = book().hasPassphrase();
-	const safe = way.https || way.desk;
+	const safe = isSafe(way);
 	const { people } = entrance();
 	const page = signInPage({ device: device(event), problem, to: asked, safe, begun, people, name });
 	return shown(page, status, more);
@@ -85,7 +84,7 @@ async function signedIn(event: RequestEvent, said: URLSearchParams): Promise<Res
 	const came = await come(event, { name, passphrase, device: device(event, said) });
 	if ('wait' in came) {
 		return signIn(event, {
-			problem: `Too many tries from here. Wait ${came.wait} s and try again.`,
+			problem: `Too many attempts from here. Wait ${came.wait} s and try again.`,
 			to,
 			name,
 			status: 429,
@@ -108,13 +107,13 @@ const begin = (event: RequestEvent, problem?: string) =>
 /** What is wrong with a passphrase that was typed twice; null where nothing is. */
 async function wrongIn(said: URLSearchParams): Promise<string | null> {
 	const passphrase = said.get('passphrase') ?? '';
-	if (passphrase !== said.get('again')) return 'The two are not the same. Type both again.';
+	if (passphrase !== said.get('again')) return 'The two don’t match. Type both again.';
 	return wrongWith(passphrase);
 }
 
 async function begun(event: RequestEvent, said: URLSearchParams): Promise<Response> {
 	const name = (said.get('name') ?? '').slice(0, MOST_NAME).trim();
-	const wrong = entrance().people && !name ? 'Say what you are called.' : await wrongIn(said);
+	const wrong = entrance().people && !name ? 'Enter your name.' : await wrongIn(said);
 	if (wrong) return begin(event, wrong);
 	if (!(await book().begin(said.get('passphrase') ?? '', name))) return sentTo('/sign-in');
 	letDeviceIn(event, device(event, said));

@@ -74,7 +74,7 @@ const problemIn = (problem: string) =>
 
 const deviceField = (device: string) => `<label>This device’s name
 <input name="device" value="${plain(device)}" maxlength="60" required autocomplete="off" />
-<span class="soft">You find it by this name where you sign a device out.</span></label>`;
+<span class="soft">You’ll find it by this name when you sign a device out.</span></label>`;
 
 const nameField = (name: string, hint: string, needed: boolean) => `<label>Your name
 <input name="name" value="${plain(name)}" maxlength="80" autocomplete="username"${needed ? ' required' : ''} />
@@ -82,7 +82,7 @@ const nameField = (name: string, hint: string, needed: boolean) => `<label>Your 
 
 const newPassphrase = `<label>Passphrase
 <input name="passphrase" type="password" required autofocus autocomplete="new-password" minlength="12" maxlength="128" aria-describedby="how" />
-<span class="soft" id="how">12 characters or more. Four words that nobody says together are good, and easy to type on a phone.</span></label>
+<span class="soft" id="how">12 characters or more. Four unrelated words work well, and are easy to type on a phone.</span></label>
 <label>The same again
 <input name="again" type="password" required autocomplete="new-password" maxlength="128" /></label>`;
 
@@ -90,7 +90,7 @@ const newPassphrase = `<label>Passphrase
 const overPlain = (https: boolean) =>
 	https
 		? ''
-		: `<p class="soft">This address is plain http: whoever listens in this network can read the passphrase and come in after you. Browsers also keep the microphone, the position, the screen that stays on and working without the server to https. Start the program with <code>--lan</code>, or put https before it.</p>`;
+		: `<p class="soft">This address is plain http: anyone listening on this network can read the passphrase and sign in after you. Browsers also allow the microphone, your position, keeping the screen on and working without the server only over https. Start the program with <code>--lan</code>, or put https before it.</p>`;
 
 interface Form {
 	device: string;
@@ -122,8 +122,8 @@ ${deviceField(device)}
 <button>Sign in</button>
 </form>
 ${overPlain(safe)}
-<p class="soft">A phone comes in without it: at the desk, open Settings, Phones.</p>`
-			: `<p>Nobody can come in yet. Open the program at the desk where it runs, and choose a passphrase there.</p>`
+<p class="soft">A phone doesn’t need it: at the desk, open Settings, Phones.</p>`
+			: `<p>Nobody can sign in yet. Open the program at the desk where it runs, and choose a passphrase there.</p>`
 	);
 
 /** The first passphrase, at the desk. */
@@ -134,13 +134,13 @@ export const beginPage = ({
 }: Pick<Form, 'device' | 'problem'> & { people: boolean }) =>
 	pageOf(
 		'Choose a passphrase',
-		`<p>Others can reach the program now. Whoever comes in, at this desk or from elsewhere, says this first.</p>
+		`<p>Others can reach the program now. Everyone who signs in, at this desk or elsewhere, needs this passphrase.</p>
 ${problemIn(problem)}
 <form method="post">
-${people ? nameField('', 'You are the owner: you let others in. Nobody sees another’s records.', true) : ''}
+${people ? nameField('', 'You’re the owner: you invite others. Nobody sees anyone else’s records.', true) : ''}
 ${newPassphrase}
 ${deviceField(device)}
-<button>Keep it, and come in</button>
+<button>Save and sign in</button>
 </form>`
 	);
 
@@ -153,18 +153,18 @@ export const joinPage = ({
 }: Pick<Form, 'device' | 'problem'> & { code: string; name: string | null }) =>
 	name === null
 		? pageOf(
-				'This invitation is over',
-				`<p>It was used before, or is older than a day. Ask the owner for a new one.</p><p><a href="/sign-in">Sign in</a></p>`
+				'This invitation has ended',
+				`<p>It has been used, or is over a day old. Ask the owner for a new one.</p><p><a href="/sign-in">Sign in</a></p>`
 			)
 		: pageOf(
-				`Come in, ${name}`,
-				`<p>Choose a passphrase. What you keep here is yours: nobody else who comes in sees it.</p>
+				`Welcome, ${name}`,
+				`<p>Choose a passphrase. What you keep here is yours: nobody else who signs in sees it.</p>
 ${problemIn(problem)}
 <form method="post">
 <input type="hidden" name="code" value="${plain(code)}" />
 ${newPassphrase}
 ${deviceField(device)}
-<button>Keep it, and come in</button>
+<button>Save and sign in</button>
 </form>`
 			);
 
@@ -176,24 +176,24 @@ export const pairPage = ({
 	good
 }: Pick<Form, 'device' | 'problem'> & { code: string; good: boolean }) =>
 	pageOf(
-		'Bring this phone in',
+		'Pair this phone',
 		good
-			? `${problemIn(problem)}<p>It comes in once, and stays in until you sign it out at the desk or do not use it for 30 days.</p>
+			? `${problemIn(problem)}<p>It stays signed in until you sign it out at the desk, or don’t use it for 30 days.</p>
 <form method="post">
 <input type="hidden" name="code" value="${plain(code)}" />
 ${deviceField(device)}
-<button>Come in</button>
+<button>Pair it</button>
 </form>`
-			: `<p class="problem" role="alert">This code was used before, or is older than five minutes.</p><p>Show a new one at the desk: Settings, Phones.</p><p><a href="/sign-in">Or sign in with the passphrase</a></p>`
+			: `<p class="problem" role="alert">This code has been used, or is over five minutes old.</p><p>Show a new one at the desk: Settings, Phones.</p><p><a href="/sign-in">Or sign in with the passphrase</a></p>`
 	);
 
 /** What a phone that asks by plain http is shown: how it comes to trust this machine. */
 export const certificatePage = (address: string, fingerprint: string) =>
 	pageOf(
 		'Trust this machine once',
-		`<p>A phone gives the microphone, the position and working without the server only to addresses it trusts. This machine has a certificate of its own for that.</p>
+		`<p>A phone allows the microphone, your position and working without the server only at addresses it trusts. This machine has its own certificate for that.</p>
 <ol>
-<li><a class="action" href="/authority.crt">Take the certificate</a></li>
+<li><a class="action" href="/authority.crt">Download the certificate</a></li>
 <li>Have the phone trust it, in its settings:
 <ul>
 <li>Where it says that a <em>profile</em> was downloaded: install the profile under General, then switch it on under About, Certificate trust.</li>
@@ -202,7 +202,7 @@ export const certificatePage = (address: string, fingerprint: string) =>
 <li>At the desk, open Settings, Phones, and scan the second code. Or go on with the passphrase: <a href="${plain(address)}">${plain(address)}</a></li>
 </ol>
 <p class="soft">Compare before you trust it. The desk shows the same digits (SHA-256):<br /><span class="digits">${plain(fingerprint)}</span></p>
-<p class="soft">It vouches for this machine and addresses of home networks, and for nothing else: no bank, no mail. You can take it away again in the same settings.</p>`
+<p class="soft">It vouches for this machine and home-network addresses, and for nothing else: no bank, no mail. You can remove it again in the same settings.</p>`
 	);
 
 /** The same where the certificate is the person's own: phones trust it already. */

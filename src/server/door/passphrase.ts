@@ -9,7 +9,7 @@ const OURS = ['just enough', 'just-enough', 'justenough'];
 /** What is wrong with a passphrase that is to be set, as a sentence; null where nothing is. */
 export async function wrongWith(passphrase: string): Promise<string | null> {
 	const length = [...passphrase.replace(/\s+/g, ' ').trim()].length;
-	if (length < LEAST) return `Use ${LEAST} characters or more: four words do.`;
+	if (length < LEAST) return `Use ${LEAST} characters or more; four words will do.`;
 	if (passphrase.length > MOST) return `Use no more than ${MOST} characters.`;
 	const [{ ZxcvbnFactory }, { dictionary, adjacencyGraphs }] = await Promise.all([
 		import('@zxcvbn-ts/core'),
@@ -18,5 +18,5 @@ export async function wrongWith(passphrase: string): Promise<string | null> {
 	const judge = new ZxcvbnFactory({ dictionary, graphs: adjacencyGraphs });
 	const plain = OURS.reduce((rest, word) => rest.replaceAll(word, ''), passphrase.toLowerCase());
 	const { score } = judge.check(plain, OURS);
-	return score >= HARD_ENOUGH ? null : 'That is guessed soon: use four words that nobody says together.';
+	return score >= HARD_ENOUGH ? null : 'That’s too easy to guess. Use four unrelated words.';
 }

@@ -1,4 +1,3 @@
-import QRCode from 'qrcode';
 import { addresses, certified, machine } from './entrance';
 import { Book } from './book';
 import { certificatesFor, fingerprint, namesIn } from './authority';
@@ -12,8 +11,10 @@ export { addresses, certified, certificatesFor, fingerprint, machine, namesIn, p
 export { certificatePage, goOnPage };
 
 /** A code to be scanned, as lines of text. */
-export const inTerminal = (text: string): Promise<string> =>
-	QRCode.toString(text, { type: 'terminal', small: true });
+export async function inTerminal(text: string): Promise<string> {
+	const { default: QRCode } = await import('qrcode');
+	return QRCode.toString(text, { type: 'terminal', small: true });
+}
 
 /**
  * Opens the book of a data folder and says who keeps its door.
@@ -27,10 +28,10 @@ export async function doorOf(data: string, passphrase: string | null, people: bo
 	const book = new Book(data);
 	if (passphrase !== null && !(await book.isPassphrase(passphrase))) {
 		const wrong = await wrongWith(passphrase);
-		if (wrong) throw new Error(`The passphrase that was given is not taken. ${wrong}`);
+		if (wrong) throw new Error(`The passphrase you gave was refused. ${wrong}`);
 		await book.setPassphrase(passphrase);
 		console.log(
-			'The passphrase is the one that was given. Devices that came in with another one sign in again.'
+			'The passphrase is now the one you gave. Devices that used another one have to sign in again.'
 		);
 	}
 	if (!book.hasPassphrase() && !canBegin) {

@@ -11,6 +11,9 @@ import { Tries } from './tries';
 /** Who guesses is slowed down. */
 export const tries = new Tries();
 
+/** What is said of a wrong try: not which half of it was wrong. */
+export const notThat = () => `That isn’t the ${entrance().people ? 'name or the ' : ''}passphrase.`;
+
 /** Where very many try at once, who comes then waits so long, s. */
 const BUSY_S = 5;
 /** Browsers keep a cookie for 400 days at most; the book ends it before, where it is not used. */

@@ -11,7 +11,7 @@ const ID = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/;
 /** Where the records of a person lie: the owner's where they always were, those of others in folders of their own. */
 export function folderOf(person: string): string {
 	if (person === book().owner()) return rootFolder();
-	if (!ID.test(person)) throw new Error('This is no person’s id.');
+	if (!ID.test(person)) throw new Error('This isn’t a person’s id.');
 	return join(rootFolder(), PEOPLE, person);
 }
 

@@ -81,10 +81,10 @@ describe('an outing as iCalendar', () => {
 		expect(first.summary).toBe(
 			'Lanterns on the slip, and a very long name that does not fit on one line of a file (Lantern walk; dusk, and after)'
 		);
-		expect(first.description).toMatch(/^Tin Box with Marram 400: f\/11, .*, on a support; /);
+		expect(first.description).toMatch(/^Tin Box with Marram 400: f\/11, .*, on a tripod; /);
 		expect(first.description).toContain('4 frames. Light: bright street at night.');
 		expect(first.description).toContain('Wanted: 4 s to 10 s.');
-		expect(first.description).toContain('mind traffic');
+		expect(first.description).toContain('watch for traffic');
 		expect(second.description).toContain('Not packed yet.');
 		expect(second.description).toContain('1 frame. ');
 		expect(first.location).toBe('Hollin Holm, net loft');

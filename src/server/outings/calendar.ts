@@ -17,7 +17,7 @@ const [BEFORE, BEFORE_FIRST] = [15 * 60, 2 * 60 * 60];
 /** A scene lasts until the next one, but not longer, minutes. */
 const LONGEST = 30;
 
-const WITH_CARE = 'Never look at the sun through a finder. At night mind traffic, and the tide.';
+const WITH_CARE = 'Never look at the sun through a finder. At night, watch for traffic and the tide.';
 
 const placeOf = ({ name, latitude, longitude }: Where) => ({
 	title: name ?? `${latitude}, ${longitude}`,

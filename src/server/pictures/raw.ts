@@ -1,7 +1,6 @@
 import { spawn } from 'node:child_process';
 import { once } from 'node:events';
 import { buffer } from 'node:stream/consumers';
-import { exiftoolPath } from 'exiftool-vendored';
 
 /** What a raw file holds beside what the sensor saw. */
 export interface RawInside {
@@ -32,6 +31,7 @@ function bytesIn(value: string | number | undefined): Buffer | null {
 /** What exiftool says of some bytes; null where it does not run here, or does not know them. */
 async function asked(bytes: Uint8Array): Promise<Tags | null> {
 	const args = ['-json', '-n', '-binary', '-fast', ...ASKED.map((tag) => `-${tag}`), '-'];
+	const { exiftoolPath } = await import('exiftool-vendored');
 	const child = spawn(await exiftoolPath(), args, {
 		stdio: ['pipe', 'pipe', 'ignore'],
 		timeout: PATIENCE_MS

@@ -70,7 +70,7 @@ describe('a picture that browsers do not show', () => {
 		expect(read).toMatchObject({ type: 'image/heic', width: 64, height: 48 });
 		expect(await halves(read)).toEqual([near([200, 60, 40]), near([40, 80, 200])]);
 		expect(await readPicture('IMG.jpg', heic)).toEqual({
-			problem: 'It is called IMG.jpg, but it is a HEIC file.'
+			problem: 'It’s called IMG.jpg, but it’s a HEIC file.'
 		});
 		const damaged = Buffer.concat([heic.subarray(0, 400), Buffer.alloc(165)]);
 		expect(await readPicture('IMG.heic', damaged)).toEqual({
@@ -114,7 +114,7 @@ describe('a picture that browsers do not show', () => {
 		expect((await sharp((read as ReadPicture).thumbnail).metadata()).width).toBe(320);
 		const tiff = await plain(8, 8).tiff().toBuffer();
 		expect(await readPicture('R4.dng', tiff)).toEqual({
-			problem: expect.stringContaining('no raw file') as unknown
+			problem: expect.stringContaining('raw file can’t be read') as unknown
 		});
 	});
 });

@@ -20,7 +20,7 @@ export interface Heavy {
 
 /** What is wrong with a file's name, or nothing. */
 export function nameProblem(name: string): string {
-	if (name.trim() === '' || name.length > 200) return 'The file needs a name of at most 200 letters.';
+	if (name.trim() === '' || name.length > 200) return 'The file needs a name of at most 200 characters.';
 	const plain = !/[\\/\0]/.test(name) && name !== '.' && name !== '..';
 	return plain ? '' : 'A file’s name cannot hold a path.';
 }
@@ -28,7 +28,7 @@ export function nameProblem(name: string): string {
 function mismatch(name: string, type: PictureType): string {
 	if (pictureEndings[type].includes(endingOf(name))) return '';
 	const kind = type === 'image/x-raw' ? 'raw' : type.slice('image/'.length).toUpperCase();
-	return `It is called ${name}, but it is a ${kind} file.`;
+	return `It’s called ${name}, but it’s a ${kind} file.`;
 }
 
 /** A word for somebody, in place of a picture. */
@@ -42,7 +42,7 @@ async function sidesOf(bytes: Buffer) {
 	if (!width || !height) throw new NotTaken('This picture has no size.');
 	if (width * height > MOST_PIXELS)
 		throw new NotTaken(
-			`It has ${Math.round((width * height) / 1e6)} million pixels: ${MOST_PIXELS / 1e6} can be.`
+			`It has ${Math.round((width * height) / 1e6)} million pixels. At most ${MOST_PIXELS / 1e6} million are allowed.`
 		);
 	return autoOrient;
 }
@@ -58,7 +58,7 @@ const turns: Readonly<Record<number, number>> = { 3: 180, 6: 90, 8: 270 };
 /** A raw file is kept as it is; shown is what its camera made of it, where that can be read here. */
 async function rawShown(bytes: Buffer): Promise<Shown> {
 	const inside = await insideRaw(bytes);
-	if (!inside) throw new NotTaken('This is no raw file that can be read here. Make a TIFF or a JPEG of it.');
+	if (!inside) throw new NotTaken('This raw file can’t be read here. Convert it to TIFF or JPEG.');
 	const { width, height, preview, orientation } = inside;
 	return { width, height, thumbnail: await previewShown(preview, orientation).catch(emptyFrame) };
 }
@@ -99,7 +99,7 @@ export async function readPicture(
 	const type = typeOf(name, bytes);
 	if (!type) {
 		return {
-			problem: 'This is no picture that is taken here: JPEG, PNG, WebP, TIFF, HEIC, AVIF and raw files are.'
+			problem: 'This kind of file isn’t accepted. Use JPEG, PNG, WebP, TIFF, HEIC, AVIF or raw.'
 		};
 	}
 	const wrong = mismatch(name, type);
@@ -116,6 +116,7 @@ export async function readPicture(
 function problemOf(error: unknown): string {
 	if (error instanceof NotTaken) return error.message;
 	const said = error instanceof Error ? error.message : '';
-	if (said.includes('pixel limit')) return `It has too many pixels: ${MOST_PIXELS / 1e6} million can be.`;
+	if (said.includes('pixel limit'))
+		return `It has too many pixels. At most ${MOST_PIXELS / 1e6} million are allowed.`;
 	return 'This picture is damaged, or not what it says it is.';
 }

@@ -24,8 +24,8 @@ const wordsOf = (error: unknown): string => {
 	const { code = '', message } = error as { code?: string; message: string };
 	if (['ENOSPC', 'SQLITE_FULL'].includes(code)) return 'The disk is full.';
 	if (['EACCES', 'EROFS', 'EPERM', 'SQLITE_READONLY', 'SQLITE_CANTOPEN'].includes(code))
-		return 'The folder of the backups may not be written.';
-	return /^E[A-Z]+$/.test(code) ? `The folder of the backups cannot be used (${code}).` : message;
+		return 'The backup folder isn’t writable.';
+	return /^E[A-Z]+$/.test(code) ? `The backup folder can’t be used (${code}).` : message;
 };
 
 /**

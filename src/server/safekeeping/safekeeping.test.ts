@@ -135,7 +135,7 @@ describe('backups of a database', () => {
 		writeFileSync(join(data, 'backups'), 'a file where the folder should be');
 		const keeper = keep();
 		expect(await keeper.backUp()).toBeNull();
-		expect(keeper.failed()?.why).toBe('The folder of the backups cannot be used (EEXIST).');
+		expect(keeper.failed()?.why).toBe('The backup folder can’t be used (EEXIST).');
 	});
 
 	it('are put in its place, and what was there is kept aside', async () => {

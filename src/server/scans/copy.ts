@@ -35,7 +35,7 @@ async function pixelsOf(file: string): Promise<string> {
 	try {
 		await pipeline(source.timeout({ seconds: MOST_SECONDS }).raw(), hash);
 	} catch {
-		throw new NotWritten('Its pixels cannot be read, so that nobody could say that they stayed as they are.');
+		throw new NotWritten('Its pixels can’t be read, so nobody could check that they stay the same.');
 	}
 	return hash.digest('hex');
 }
@@ -54,7 +54,7 @@ async function samePixels(file: string, copy: string): Promise<boolean> {
 async function lookedAfter(file: string, tags: Tags): Promise<void> {
 	const found = await readTags(file, Object.keys(tags));
 	const other = Object.entries(tags).find(([tag, wanted]) => !isSame(wanted, found[readName(tag)]));
-	if (other) throw new NotWritten(`Its ${nameOf(other[0])} could not be written as it is.`);
+	if (other) throw new NotWritten(`Its ${nameOf(other[0])} couldn’t be written as it is.`);
 }
 
 /** Words that stand there already, and ours behind them. */
@@ -74,7 +74,7 @@ export async function copyWithTags(file: string, tags: Tags, copy: string): Prom
 	const all = await withKeywords(file, tags);
 	await writeTags(file, all, copy);
 	await lookedAfter(copy, all);
-	if (!(await samePixels(file, copy))) throw new NotWritten('Its pixels would not stay as they are.');
+	if (!(await samePixels(file, copy))) throw new NotWritten('Its pixels would have changed.');
 }
 
 /** Writes a file of metadata that lies beside a picture. */

@@ -1,4 +1,4 @@
-import { DefaultExiftoolArgs, ExifTool } from 'exiftool-vendored';
+import type { ExifTool } from 'exiftool-vendored';
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -7,24 +7,24 @@ import { FILM_FIELDS } from './metadata';
 /** Why nothing was written, in words. */
 export class NotWritten extends Error {}
 
-let running: { tool: ExifTool; folder: string } | undefined;
+let running: Promise<{ tool: ExifTool; folder: string }> | undefined;
+
+async function begin() {
+	const { DefaultExiftoolArgs, ExifTool } = await import('exiftool-vendored');
+	const folder = mkdtempSync(join(tmpdir(), 'just-enough-fields-'));
+	const fields = join(folder, 'film.config');
+	writeFileSync(fields, FILM_FIELDS);
+	const exiftoolArgs = ['-config', fields, ...DefaultExiftoolArgs];
+	return { tool: new ExifTool({ maxProcs: 1, exiftoolArgs, taskRetries: 0 }), folder };
+}
 
 /** One exiftool for all, begun when it is first asked. */
-function tool(): ExifTool {
-	if (!running) {
-		const folder = mkdtempSync(join(tmpdir(), 'just-enough-fields-'));
-		const fields = join(folder, 'film.config');
-		writeFileSync(fields, FILM_FIELDS);
-		const exiftoolArgs = ['-config', fields, ...DefaultExiftoolArgs];
-		running = { tool: new ExifTool({ maxProcs: 1, exiftoolArgs, taskRetries: 0 }), folder };
-	}
-	return running.tool;
-}
+const tool = async (): Promise<ExifTool> => (await (running ??= begin())).tool;
 
 /** Ends it, as when the program ends. */
 export async function endExiftool(): Promise<void> {
 	if (!running) return;
-	const { tool: ended, folder } = running;
+	const { tool: ended, folder } = await running;
 	running = undefined;
 	await ended.end();
 	rmSync(folder, { recursive: true, force: true });
@@ -34,14 +34,14 @@ function refused(error: unknown): never {
 	const { code, message = '' } = error as { code?: string; message?: string };
 	if (code === 'ENOENT' || /perl/i.test(message))
 		throw new NotWritten('This needs Perl on the server. Install it (Debian: sudo apt-get install perl).');
-	throw new NotWritten(`This file cannot be read: ${message.replace(/ - \S+$/, '')}`);
+	throw new NotWritten(`This file can’t be read: ${message.replace(/ - \S+$/, '')}`);
 }
 
 /** What a file says, by group and name, numbers as numbers. */
 export async function readTags(file: string, names: readonly string[]): Promise<Record<string, unknown>> {
 	const readArgs = ['-n', '-G0', '-fast', ...names.map((name) => `-${name.replace('#', '')}`)];
 	const found = await tool()
-		.readRaw(file, { readArgs })
+		.then((running) => running.readRaw(file, { readArgs }))
 		.catch((error: unknown) => refused(error));
 	return found as Record<string, unknown>;
 }
@@ -59,8 +59,8 @@ export async function writeTags(
 ): Promise<void> {
 	const writeArgs = into === undefined ? [] : ['-o', into];
 	const done = await tool()
-		.write(file, tags as never, { writeArgs })
+		.then((running) => running.write(file, tags as never, { writeArgs }))
 		.catch((error: unknown) => refused(error));
 	const [warning] = done.warnings ?? [];
-	if (warning) throw new NotWritten(`It would not be written as it should be: ${warning}`);
+	if (warning) throw new NotWritten(`It couldn’t be written properly: ${warning}`);
 }

@@ -50,8 +50,8 @@ const settingsPart = (frame: FrameRecord): Row => ({
 });
 
 const outcomePart = ({ predicted, judged }: FrameRecord): Row => ({
-	'Promised, stops': rounded(predicted?.error),
-	Promised: predicted?.verdict,
+	'Predicted, stops': rounded(predicted?.error),
+	Predicted: predicted?.verdict,
 	'Chance of usable': rounded(predicted?.chances.usable),
 	'Came out, stops': rounded(judged?.stops),
 	'Came out ±, stops': rounded(judged?.sd),
@@ -97,7 +97,7 @@ export const columns = [
 	...['Subject', 'Note', 'Caption', 'Given away to', 'Place', 'Latitude', 'Longitude', 'Distance, m'],
 	...['f-number', 'Time, s', 'Wheel, stops', 'Dial, ISO', 'Lever', 'Filters', 'Close-up lens', 'Flash'],
 	...['Hand-held', 'Exposures', 'Light, EV at ISO 100', 'Light ±, stops', 'Light read by'],
-	...['Promised, stops', 'Promised', 'Chance of usable', 'Came out, stops', 'Came out ±, stops'],
+	...['Predicted, stops', 'Predicted', 'Chance of usable', 'Came out, stops', 'Came out ±, stops'],
 	...['Judged by', 'Kept', 'Lost', 'Faults', 'Frame id', 'Load id']
 ] as const;
 

@@ -64,21 +64,21 @@ function notesOn(
 ): string[] {
 	const shortest = Math.min(...firings.map(({ seconds }) => seconds));
 	const notes: string[] = [];
-	if (isClipped(recording.samples)) notes.push('The recording is clipped: turn it down.');
+	if (isClipped(recording.samples)) notes.push('The recording is clipped. Turn the level down.');
 	if (firings.length === 0) {
 		notes.push(
 			kind === 'light'
-				? 'No firing stands out from the noise: more light, or nearer.'
-				: 'No pair of clicks stands out from the noise: nearer, or louder.'
+				? 'No firing stands out from the noise. Use more light, or move closer.'
+				: 'No pair of clicks stands out from the noise. Move the microphone closer.'
 		);
 	} else if (shortest < FEW_STEPS * resolution) {
 		notes.push(
-			`At ${recording.sampleRate / 1000} kHz ${kind === 'light' ? 'a sensor' : 'a sound'} tells times from about 1/${Math.round(1 / (FEW_STEPS * resolution))} s; shorter ones are rough.`
+			`At ${recording.sampleRate / 1000} kHz ${kind === 'light' ? 'a sensor' : 'a microphone'} can time 1/${Math.round(1 / (FEW_STEPS * resolution))} s and slower; faster speeds are rough.`
 		);
 	}
 	const lengths = firings.map(({ seconds }) => seconds);
 	if (firings.length > 1 && Math.max(...lengths) > 2 * shortest) {
-		notes.push('The firings differ by more than a stop: is one of them double, or of another speed?');
+		notes.push('The firings differ by more than a stop. Was one a double, or at another speed?');
 	}
 	return notes;
 }

@@ -7,10 +7,10 @@ export const automaticCine: CameraKind = {
 	...cine,
 	id: 'automatic-cine',
 	name: 'Spring cine with an eye',
-	looks: 'Moving pictures, wound by hand; a needle moves the aperture',
+	looks: 'Moving pictures, wound by hand; a meter needle sets the aperture',
 	camera: { ...cine.camera, exposure: { mode: 'auto', sets: 'aperture', iso: [10, 16, 25, 40] } },
-	measure: 'Old cells are slow: hold the needle against a meter.',
+	measure: 'Old cells read low. Check the needle against a meter.',
 	unload: offSpool,
-	night: ['At its widest opening the needle stops: from there it is too dark, whatever it says.'],
+	night: ['The needle stops at the widest aperture. Past that it’s too dark, whatever it shows.'],
 	offsetSd: 0.7
 };

@@ -28,15 +28,15 @@ export const automaticPack: CameraKind = {
 	},
 	film: 'peel-apart',
 	frames: 8,
-	measure: 'Old eyes have slowed; a fresh battery and a trial pack tell.',
+	measure: 'Old eyes drift. A fresh battery and a trial pack will tell.',
 	unload: offPeelApart,
 	checklist: {
 		load: [...bellows.load, 'Battery fresh'],
 		frame: [...bellows.frame, ...anyFrame]
 	},
 	night: [
-		'Old electric eyes reach 10 s, with a fresh battery up to a minute; a weak one ends early and says nothing.',
-		'With the eye covered and the wheel to lighten, it stays open as long as it can: uncover the lens, not the eye, and count.'
+		'Old electric eyes reach 10 s, up to a minute on a fresh battery. A weak battery closes early and doesn’t tell you.',
+		'With the eye covered and the wheel at lighten, it stays open as long as it can. Uncover the lens, not the eye, and count.'
 	],
 	flares: false,
 	offsetSd: 0.7

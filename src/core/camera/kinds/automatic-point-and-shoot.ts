@@ -27,9 +27,9 @@ export const automaticPointAndShoot: CameraKind = {
 	},
 	film: 'colour-negative',
 	frames: 36,
-	measure: 'It may not read the speed off every film.',
+	measure: 'It may not read every film’s speed.',
 	unload: offCassette,
 	checklist: roll,
-	night: ['Holds about 1 s at most, and fires its flash first: switch that off where you can.'],
+	night: ['Stays open about 1 s at most, and prefers its flash: switch that off if you can.'],
 	flares: false
 };

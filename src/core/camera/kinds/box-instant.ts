@@ -5,7 +5,7 @@ import type { CameraKind } from './kind';
 export const boxInstant: CameraKind = {
 	id: 'box-instant',
 	name: 'Box instant',
-	looks: 'A plastic box that spits its picture out; an eye, a wheel, a flash',
+	looks: 'A plastic box that ejects its print; an electric eye, a wheel, a flash',
 	glyph: {
 		lines: 'M10 36l4-22h30l4 22zM8 36h42v7H8zM16 40h26M16 18h6v4h-6zM36 8h14v6H36z',
 		rings: [[27, 26, 6]],
@@ -28,12 +28,12 @@ export const boxInstant: CameraKind = {
 	},
 	film: 'instant',
 	frames: 8,
-	measure: 'The longest time differs from body to body, and the flash likes to fire by itself.',
+	measure: 'The longest time varies from body to body, and the flash often fires by itself.',
 	unload: offPack,
 	checklist: instant,
 	night: [
-		'Simple bodies give up at ¼ to 1 s: what they call night is a flash.',
-		'Holding the circuit open (the button held down while the lens is covered) makes longer times; the print must then be ejected with the lens covered, or in the dark.'
+		'Simple bodies stop at ¼ to 1 s: their night mode is just flash.',
+		'Holding the circuit open (button down, lens covered) allows longer times. Then eject the print with the lens covered, or in the dark.'
 	],
 	flares: true
 };

@@ -25,9 +25,9 @@ export const box: CameraKind = {
 	},
 	film: 'bw-negative',
 	frames: 8,
-	measure: 'The opening and the shutter speed differ from body to body.',
+	measure: 'Aperture and shutter speed vary from body to body.',
 	unload: offRoll,
 	checklist: roll,
-	night: ['On B the cable release stays pressed: a lock on it saves your thumb and the picture.'],
+	night: ['On B, keep the cable release pressed. One that locks saves your thumb and the picture.'],
 	flares: true
 };

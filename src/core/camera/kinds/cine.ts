@@ -26,7 +26,7 @@ export const cine: CameraKind = {
 	},
 	film: 'reversal',
 	frames: 24,
-	measure: 'The time follows the frame rate and the shutter’s angle.',
+	measure: 'Frame rate and shutter angle set the exposure time.',
 	unload: offSpool,
 	checklist: {
 		load: [
@@ -37,6 +37,6 @@ export const cine: CameraKind = {
 		],
 		frame: ['Wound tight', ...anyFrame, 'Finder mask for this lens', 'Three to ten seconds a shot']
 	},
-	night: ['One time only. Half the frame rate gives a stop, single frames with the button held give more.'],
+	night: ['Only one speed. Half the frame rate gains a stop; single frames with the button held gain more.'],
 	flares: true
 };

@@ -5,7 +5,7 @@ import type { CameraKind } from './kind';
 export const foldingInstant: CameraKind = {
 	id: 'folding-instant',
 	name: 'Folding instant',
-	looks: 'Folds flat; an eye, and a wheel for lighter or darker',
+	looks: 'Folds flat; an electric eye, and a wheel for lighter or darker',
 	glyph: {
 		lines: 'M6 40h52L46 18H24zM24 18l6-10h14l2 10M14 40l10-22',
 		rings: [
@@ -31,12 +31,12 @@ export const foldingInstant: CameraKind = {
 	},
 	film: 'instant',
 	frames: 8,
-	measure: 'The eye drifts with age, and the longest time differs: try both.',
+	measure: 'The eye drifts with age, and the longest time varies: test both.',
 	unload: offPack,
 	checklist: instant,
 	night: [
-		'Most go to 10 or 14 s by themselves, some to half a minute with a fresh battery, and then close as if all were well.',
-		'With the eye covered and the wheel to lighten, it stays open as long as it can: uncover the lens, not the eye, and count.'
+		'Most stay open 10 or 14 s, some half a minute on a fresh battery, then close as if all were well.',
+		'With the eye covered and the wheel at lighten, it stays open as long as it can. Uncover the lens, not the eye, and count.'
 	],
 	flares: false
 };

@@ -4,7 +4,7 @@ import type { CameraKind } from './kind';
 /** Values: common practice for folding cameras with every setting by hand. */
 export const fullSettings: CameraKind = {
 	id: 'full-settings',
-	name: 'Folding, all by hand',
+	name: 'Folding, fully manual',
 	looks: 'Bellows, with rings for aperture and speed',
 	glyph: {
 		lines:
@@ -29,6 +29,6 @@ export const fullSettings: CameraKind = {
 	measure: 'Old leaf shutters run slow.',
 	unload: offPeelApart,
 	checklist: { load: bellows.load, frame: [...bellows.frame, 'Dark slide out', ...anyFrame] },
-	night: ['On B the cable release stays pressed: a lock on it saves your thumb and the picture.'],
+	night: ['On B, keep the cable release pressed. One that locks saves your thumb and the picture.'],
 	flares: false
 };

@@ -32,12 +32,12 @@ export const instantTwinLens: CameraKind = {
 	},
 	film: 'instant',
 	frames: 10,
-	measure: 'The longest time by itself differs from body to body.',
+	measure: 'The longest automatic time varies from body to body.',
 	unload: offPack,
 	checklist: instant,
 	night: [
-		'Ends at about 1 s, and closes early in very little light.',
-		'Held open by its B setting, it counts as long as you press; eject in the dark or with the lens covered.'
+		'Stops at about 1 s, and closes early in very dim light.',
+		'On B it stays open as long as you press. Eject in the dark or with the lens covered.'
 	],
 	flares: true
 };

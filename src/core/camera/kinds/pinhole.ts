@@ -22,9 +22,9 @@ export const pinhole: CameraKind = {
 	},
 	film: 'bw-negative',
 	frames: 12,
-	measure: 'Measure the hole: it is the whole exposure.',
+	measure: 'Measure the hole: everything depends on it.',
 	unload: offRoll,
 	checklist: roll,
-	night: ['A cap is your shutter: take it off without touching the box, and wait until it is still.'],
+	night: ['Your shutter is a cap. Take it off without touching the box, and wait until the box is still.'],
 	flares: false
 };

@@ -30,9 +30,9 @@ export const plasticMediumFormat: CameraKind = {
 	},
 	film: 'colour-negative',
 	frames: 12,
-	measure: 'On many bodies both marks give the same opening.',
+	measure: 'On many bodies both marks give the same aperture.',
 	unload: offRoll,
 	checklist: roll,
-	night: ['On B the cable release stays pressed: a lock on it saves your thumb and the picture.'],
+	night: ['On B, keep the cable release pressed. One that locks saves your thumb and the picture.'],
 	flares: true
 };

@@ -27,7 +27,7 @@ export const pointAndShoot: CameraKind = {
 	},
 	film: 'colour-negative',
 	frames: 36,
-	measure: 'The opening differs from model to model.',
+	measure: 'The aperture varies from model to model.',
 	unload: offCassette,
 	checklist: roll,
 	night: [],

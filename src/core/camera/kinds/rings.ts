@@ -5,7 +5,7 @@ import type { CameraKind } from './kind';
 export const rings: CameraKind = {
 	id: 'rings',
 	name: '35 mm with two rings',
-	looks: 'A ring for the aperture, a ring for the speed, both by hand',
+	looks: 'One ring for the aperture, one for the speed, both set by hand',
 	glyph: {
 		lines: 'M6 14h52v26H6zM20 14l4-6h16l4 6M10 14v-3h6v3M48 14v-3h6v3',
 		rings: [
@@ -29,9 +29,9 @@ export const rings: CameraKind = {
 	},
 	film: 'colour-negative',
 	frames: 36,
-	measure: 'Old shutters run slow at their slow end.',
+	measure: 'Old shutters run slow at their slow speeds.',
 	unload: offCassette,
 	checklist: { load: roll.load, frame: ['Wound on', 'Rings where you left them?', ...anyFrame] },
-	night: ['On B the cable release stays pressed: a lock on it saves your thumb and the picture.'],
+	night: ['On B, keep the cable release pressed. One that locks saves your thumb and the picture.'],
 	flares: false
 };

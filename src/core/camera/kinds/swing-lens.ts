@@ -5,7 +5,7 @@ import type { CameraKind } from './kind';
 export const swingLens: CameraKind = {
 	id: 'swing-lens',
 	name: 'Swing-lens panoramic',
-	looks: 'A lens that turns and draws a long picture',
+	looks: 'A lens that swings across a long picture',
 	glyph: {
 		lines: 'M4 18c18-7 38-7 56 0v18c-18-7-38-7-56 0zM27 21h10v11H27zM28 12V8h8v4',
 		rings: [[32, 26.5, 3]]
@@ -29,9 +29,11 @@ export const swingLens: CameraKind = {
 		...roll,
 		frame: [
 			...roll.frame,
-			'What goes with the turning lens is stretched, against it squeezed; left and right are not of one moment'
+			'Subjects moving with the lens are stretched, against it squeezed; left and right are different moments'
 		]
 	},
-	night: ['The drum must run through: on its slow row it stands on something, or every stripe shows.'],
+	night: [
+		'The drum has to finish its swing. On the slow row, rest the camera on something, or banding shows.'
+	],
 	flares: true
 };

@@ -71,7 +71,7 @@ export const sun: WayOfReading<SunReading> = {
 			kelvin: Math.round(kelvin / 50) * 50
 		};
 	},
-	note: () => 'by sun and clock'
+	note: () => 'sun and clock'
 };
 
 /** How far from straight ahead the sun is still in front of a subject, and from where on behind it, degrees; common practice. */

@@ -28,7 +28,7 @@ const ofSpeed = ({ type, balance }: Film, { name, to: iso }: Option): Film => ({
 	...(balance === undefined ? {} : { balance })
 });
 
-/** What was learnt of a body with the film that is in it says less of it with another. */
+/** What your frames taught of a body with the film that is in it says less of it with another. */
 const alone = (camera: Camera): Camera =>
 	togetherOf(camera) ? withOffset(camera, bodyOffsetOf(camera)) : camera;
 

@@ -44,7 +44,7 @@ describe('what each remedy would have one do', () => {
 		);
 		expect(options(wheel, { camera: body, intent: { compensation: 0.5 } })).toEqual([
 			{ name: expect.stringMatching(/^wheel .* toward darken$/), from: 0.5, to: -0.5 },
-			{ name: 'wheel to its middle', from: 0.5, to: 0 }
+			{ name: 'wheel to the middle', from: 0.5, to: 0 }
 		]);
 		expect(options(wheel, { camera: body })).toEqual([]);
 		expect(options(isoDial, { camera: body, intent: { iso: 150 } })).toEqual([
@@ -72,7 +72,7 @@ describe('what each remedy would have one do', () => {
 	});
 
 	it('is a support, where there is one and it is held', () => {
-		expect(options(tripod, { bag: { tripod: true } })).toEqual([{ name: 'on a support' }]);
+		expect(options(tripod, { bag: { tripod: true } })).toEqual([{ name: 'on a tripod' }]);
 		expect(options(tripod, { bag: { tripod: true }, intent: { handheld: false } })).toEqual([]);
 		expect(options(tripod, {})).toEqual([]);
 	});

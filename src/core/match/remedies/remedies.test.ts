@@ -50,7 +50,7 @@ describe('what is offered', () => {
 			{ compensation: 1.5 }
 		);
 		expect(first.changes).toMatchObject([
-			{ kind: 'compensation', from: 1.5, to: 0, name: 'wheel to its middle' }
+			{ kind: 'compensation', from: 1.5, to: 0, name: 'wheel to the middle' }
 		]);
 		expect(first.effort).toBe(0);
 		expect(first.outcome.error).toBeCloseTo(0, 6);

@@ -14,7 +14,7 @@ export const trial: RemedyKind = {
 	effort: 2,
 	pairs: false,
 	narrows: true,
-	options: ({ film }) => (isSeenAtOnce(film) ? [{ name: 'one trial frame, then answer it' }] : []),
+	options: ({ film }) => (isSeenAtOnce(film) ? [{ name: 'one trial frame, then judge it' }] : []),
 	judge,
 	make: (question) => question
 };

@@ -5,6 +5,6 @@ export const tripod: RemedyKind = {
 	kind: 'tripod',
 	effort: 1,
 	pairs: true,
-	options: ({ bag, intent }) => (bag.tripod && intent.handheld !== false ? [{ name: 'on a support' }] : []),
+	options: ({ bag, intent }) => (bag.tripod && intent.handheld !== false ? [{ name: 'on a tripod' }] : []),
 	set: (intent) => ({ ...intent, handheld: false })
 };

@@ -3,7 +3,7 @@ import { stopsInWords } from '../../units';
 import type { RemedyKind } from './remedy-kind';
 
 export function wheelName(place: number): string {
-	if (place === 0) return 'wheel to its middle';
+	if (place === 0) return 'wheel to the middle';
 	return `wheel ${stopsInWords(place)} toward ${place < 0 ? 'darken' : 'lighten'}`;
 }
 

@@ -30,7 +30,7 @@ export const film: Drill = ({ cameras }, chance) => {
 				.mixed(bad)
 				.slice(0, 3)
 				.map(({ iso }) => `ISO ${iso}`),
-			`With ISO ${right.iso} its settings reach that light; the others leave the film with far too much or too little.`,
+			`With ISO ${right.iso} its settings suit that light; the others give the film far too much or too little.`,
 			(choices) => choices.sort((a, b) => Number(a.slice(4)) - Number(b.slice(4)))
 		);
 	}

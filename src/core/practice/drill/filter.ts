@@ -9,10 +9,10 @@ export const filter: Drill = ({ filters }, chance) => {
 	if (taking.length === 0 || chance.whole(0, 1) === 0) {
 		const stops = chance.whole(1, 5);
 		return cardFrom(
-			`A filter of factor ${2 ** stops} takes how much light?`,
+			`A filter of factor ${2 ** stops} costs how much light?`,
 			stopsInWords(stops),
 			[stops + 1, Math.max(1, stops - 1), 2 ** stops].map(stopsInWords),
-			`Each stop doubles: 2 to the ${stops} is ${2 ** stops}.`,
+			`Each stop doubles it: 2 to the power of ${stops} is ${2 ** stops}.`,
 			chance.mixed
 		);
 	}
@@ -23,7 +23,7 @@ export const filter: Drill = ({ filters }, chance) => {
 		`${formatTime(seconds)} without a filter. What time behind ${name} (${formatStops(stops)} ${stops > 1 ? 'stops' : 'stop'})?`,
 		timeAt(stops),
 		[timeAt(-stops), timeAt(stops + 1), timeAt(stops * 2)],
-		`${stopsInWords(stops)} less light wants ${Math.round(2 ** stops * 10) / 10} times the time.`,
+		`${stopsInWords(stops)} less light needs ${Math.round(2 ** stops * 10) / 10} times the time.`,
 		chance.mixed
 	);
 };

@@ -2,27 +2,27 @@ import { cardFrom, type Drill } from './card';
 
 /** What asks for the wheel, and which way; common practice. */
 const situations = [
-	{ words: 'The last print came out too dark.', way: 'lighten', why: 'The print wants more light.' },
-	{ words: 'The last print came out too light.', way: 'darken', why: 'The print wants less light.' },
+	{ words: 'The last print came out too dark.', way: 'lighten', why: 'The print needs more light.' },
+	{ words: 'The last print came out too light.', way: 'darken', why: 'The print needs less light.' },
 	{
 		words: 'Snow fills the frame, and the eye takes it for grey.',
 		way: 'lighten',
-		why: 'The eye turns white into grey: it gives too little.'
+		why: 'The eye renders white as grey: it underexposes.'
 	},
 	{
 		words: 'A black coat fills the frame, and the eye takes it for grey.',
 		way: 'darken',
-		why: 'The eye turns black into grey: it gives too much.'
+		why: 'The eye renders black as grey: it overexposes.'
 	},
 	{
 		words: 'A face against a bright sky, and the face matters.',
 		way: 'lighten',
-		why: 'The sky makes the eye give the face too little.'
+		why: 'The sky fools the eye, and the face is underexposed.'
 	},
 	{
-		words: 'A grey filter lies before the lens but not before the eye.',
+		words: 'An ND filter is on the lens but not on the eye.',
 		way: 'lighten',
-		why: 'The eye does not know of the filter.'
+		why: 'The eye doesn’t see the filter.'
 	},
 	{
 		words: 'The film is a stop faster than the eye believes.',

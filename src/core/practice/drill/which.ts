@@ -21,7 +21,7 @@ export const which: Drill = ({ loaded }, chance) => {
 		if (good.length === 0 || bad.length === 0) continue;
 		const right = chance.one(good);
 		return cardFrom(
-			`${light.words}. Which camera of your bag is just enough?`,
+			`${light.words}. Which camera in your bag is just enough?`,
 			right.name,
 			chance
 				.mixed(bad)

@@ -81,20 +81,20 @@
 <section aria-labelledby="shots-title">
 	<p class="answer figure figures" role="status">{counterInWords(list)}</p>
 	{#if list.toCome > list.left}
-		<p><strong>What is planned needs {list.toCome.toFixed(0)} s: more than there is.</strong></p>
+		<p><strong>The planned shots need {list.toCome.toFixed(0)} s: more than there is.</strong></p>
 	{/if}
 	{#if flips}
 		<p>
-			Side one ends at {spool.feet} ft: flip the spool in dim light, lead it in again, set the counter.
+			Side one ends at {spool.feet} ft: flip the spool in dim light, thread it again, reset the counter.
 			<button class="quiet" onclick={() => logging.plan(loaded, { flippedAfter: list.ran })}
-				>I flipped it now</button
+				>I’ve flipped it</button
 			>
 		</p>
 	{:else if load.flippedAfter !== undefined}
 		<p>
 			Flipped after {load.flippedAfter.toFixed(0)} s.
 			<button class="plain-link" onclick={() => logging.plan(loaded, { flippedAfter: undefined })}
-				>It was not</button
+				>I haven’t</button
 			>
 		</p>
 	{/if}
@@ -148,9 +148,9 @@
 </section>
 
 <section aria-labelledby="pan-title">
-	<h3 id="pan-title">From one light into another</h3>
+	<h3 id="pan-title">From one light to another</h3>
 	{#if !pan}
-		<p>Read the light at the beginning of the shot first.</p>
+		<p>First read the light at the start of the shot.</p>
 	{:else if automaticExposure(camera)}
 		<p>The eye follows the light by itself; in deep shade it stops at its widest.</p>
 	{:else}
@@ -168,7 +168,7 @@
 		<p class="answer figure">{panInWords(pan)}</p>
 		{#if pan.beyond > 0}
 			<p>
-				No one aperture serves both. Set for its beginning alone ({formatAperture(pan.alone.begin.f)}) it is
+				No single aperture suits both. Set for the start alone ({formatAperture(pan.alone.begin.f)}) it is
 				{verdictInShort(pan.alone.begin)} there; for its end alone ({formatAperture(pan.alone.end.f)})
 				{verdictInShort(pan.alone.end)}. Cut between, or turn the ring as you go.
 			</p>
@@ -187,7 +187,7 @@
 	</p>
 	<div class="fields">
 		<NumberBox
-			label="If its opening is, degrees"
+			label="Shutter angle, degrees"
 			value={angle}
 			least={1}
 			most={360}

@@ -55,7 +55,7 @@
 		const right = bands.find(({ kind }) => kind === 'right');
 		const usable = bands.find(({ kind }) => kind === 'usable');
 		const where = right ?? usable;
-		if (!where) return `Nowhere right ${set}: ${verdictInShort(best.outcome)}.`;
+		if (!where) return `Right at no distance ${set}: ${verdictInShort(best.outcome)}.`;
 		return `${right ? 'Right' : 'Usable at best'} ${whereInWords(where)}, ${set}.`;
 	});
 	const subject = $derived(shoot.wanted.scene.subjectDistance);
@@ -84,9 +84,9 @@
 	const losses = $derived([
 		...flashLosses.map(({ name, stops }) => ({
 			value: String(stops),
-			name: stops === 0 ? name : `${name}, takes ${formatStops(stops)}`
+			name: stops === 0 ? name : `${name}, costs ${formatStops(stops)}`
 		})),
-		{ value: CEILING, name: 'at a white ceiling' }
+		{ value: CEILING, name: 'bounced off a white ceiling' }
 	]);
 	const shine = (how: string) =>
 		how === CEILING
@@ -95,10 +95,10 @@
 </script>
 
 {#if !shoot.lights.light}
-	<p>Read the light first: what the flash does not reach is made by it.</p>
+	<p>Read the light first: it makes the background.</p>
 {:else if !best || !flash || !at || !whole}
 	<p>
-		With what is set, no time of this camera goes with its flash{sync
+		With these settings, none of this camera’s times works with its flash{sync
 			? `: it works at ${formatTime(sync)} and slower`
 			: ''}. Free the aperture or the time under “On the camera” and “What I want”.
 	</p>
@@ -115,20 +115,20 @@
 		{/if}
 		<p>{backgroundInWords(best.change)}</p>
 		{#if own.flash}
-			<button class="quiet" onclick={() => shoot.setChosen({ flash: false })}>Take it without flash</button>
+			<button class="quiet" onclick={() => shoot.setChosen({ flash: false })}>Shoot without flash</button>
 		{:else}
-			<button class="action" onclick={() => set({})}>Let it flash</button>
+			<button class="action" onclick={() => set({})}>Use flash</button>
 		{/if}
 		{#if eye}
 			<p>
-				The eye sets about {timeInWords(camera, best.outcome)} meanwhile: that is for what is behind. The flash
-				lights the subject, whatever that time is.
+				The eye still sets about {timeInWords(camera, best.outcome)} for the background. The flash lights the subject,
+				whatever that time is.
 			</p>
 		{/if}
 		{#if shakes}<p>
-				By hand the background will be shaken at {timeInWords(camera, best.outcome)}, the subject not.
+				Hand-held at {timeInWords(camera, best.outcome)}, the background will blur; the subject won’t.
 			</p>{/if}
-		{#if sync}<p class="soft">It goes together at {formatTime(sync)} and slower.</p>{/if}
+		{#if sync}<p class="soft">Its flash works at {formatTime(sync)} and slower.</p>{/if}
 		<div class="fields">
 			<DistanceBox {shoot} label="Your subject stands at, m" />
 			{#if all.length > 1}
@@ -151,7 +151,7 @@
 				/>
 			{/if}
 			<ChoiceField
-				label="It shines"
+				label="Direct or bounced"
 				value={ceiling === undefined ? String(loss) : CEILING}
 				options={losses}
 				onchange={shine}
@@ -160,7 +160,7 @@
 				<NumberBox
 					label="Ceiling above it, m"
 					quantity={distanceQuantity}
-					hint="takes {formatStops(loss)} by the longer way and the paint"
+					hint="costs {formatStops(loss)} through the longer path and the paint"
 					value={ceiling}
 					least={0.1}
 					most={20}
@@ -173,14 +173,12 @@
 
 	{#if fills.length > 0}
 		<section aria-labelledby="fill-title">
-			<h3 id="fill-title">As fill beside the light that is there</h3>
+			<h3 id="fill-title">As fill in the existing light</h3>
 			<ul>
 				{#each fills as { fill, power, distance } (fill)}
 					<li>
 						<span>
-							{stopsInWords(fill)} under it, for {fill === -1
-								? 'shadows that open'
-								: 'a light in the eyes, no more'}:
+							{stopsInWords(fill)} below it, for {fill === -1 ? 'open shadows' : 'a catchlight, no more'}:
 							{power === null ? '' : `${powerName(power)} at ${formatDistance(best.change.to)}, or `}full
 							power from {formatDistance(distance)}
 						</span>
@@ -230,17 +228,17 @@
 		{/if}
 		<p class="soft small">
 			Guide number {Number(flash.guideNumber.toPrecision(3))} m at ISO 100{loss > 0
-				? `, less ${formatStops(loss)} for what it shines through or off`
+				? `, less ${formatStops(loss)} for what it goes through or off`
 				: ''}. {outdoors
-				? `Outdoors nothing throws its light back: ${stopsInWords(OPEN_AIR.stops)} less, give or take ${formatDoubt(OPEN_AIR.sd)}, is counted.`
-				: `Numbers are measured in rooms: outdoors at night or in a large room it gives ${stopsInWords(OPEN_AIR.stops)} less, give or take ${formatDoubt(OPEN_AIR.sd)}.`}
-			<a href={resolve('/frames/learnt')}>What judged frames say of it</a>
+				? `Outdoors nothing bounces its light back: ${stopsInWords(OPEN_AIR.stops)} less, give or take ${formatDoubt(OPEN_AIR.sd)}, is counted.`
+				: `Guide numbers are measured indoors: outdoors at night or in a large room it gives ${stopsInWords(OPEN_AIR.stops)} less, give or take ${formatDoubt(OPEN_AIR.sd)}.`}
+			<a href={resolve('/frames/learnt')}>What judged frames say about it</a>
 		</p>
 	</section>
 {/if}
 <p class="caution">
-	The capacitor of a flash, also inside a camera, holds a charge that can kill, for days: never open one. Not
-	into eyes from near, and not at people who drive.
+	The capacitor of a flash, also inside a camera, holds a charge that can kill, for days: never open one.
+	Don’t fire it close to eyes, or at people driving.
 </p>
 
 <style>

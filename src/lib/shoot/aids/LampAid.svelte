@@ -117,7 +117,7 @@
 	const asOptions = $derived(
 		modifiers.map(({ name, stops }) => ({
 			value: name,
-			name: stops === 0 ? name : `${name}, takes ${formatStops(stops)}`
+			name: stops === 0 ? name : `${name}, costs ${formatStops(stops)}`
 		}))
 	);
 
@@ -131,7 +131,9 @@
 </script>
 
 {#if !metered || !lamp}
-	<p>Meter the lamp first, at the subject, in any way. Then come back: the inverse square does the rest.</p>
+	<p>
+		First meter the lamp at the subject, any way you like. Then come back: the inverse square does the rest.
+	</p>
 {:else}
 	<div class="two">
 		<div class="words">
@@ -143,7 +145,7 @@
 				</p>
 				<p>{lightInWords(ev, sd)} on the subject there{fill ? ', by both lamps' : ''}.</p>
 				{#if fails && !automaticExposure(camera)}
-					<p>Or leave it and load about ISO {Number(speed.toPrecision(2))}.</p>
+					<p>Or leave it there and load about ISO {Number(speed.toPrecision(2))}.</p>
 				{/if}
 				<div class="fields">
 					{#if metered.from === undefined}
@@ -163,19 +165,19 @@
 						onchange={(value) => value && typed.set({ to: value })}
 					/>
 					<ChoiceField
-						label="Before it when metered"
+						label="In front of it when metered"
 						value={before.name}
 						options={asOptions}
 						onchange={(name) => typed.set({ before: name })}
 					/>
 					<ChoiceField
-						label="Before it now"
+						label="In front of it now"
 						value={now.name}
 						options={asOptions}
 						onchange={(name) => typed.set({ now: name })}
 					/>
 					<ChoiceField
-						label="And before that"
+						label="And in front of that"
 						value={besides.name}
 						options={asOptions}
 						onchange={(name) => typed.set({ besides: name })}
@@ -192,7 +194,7 @@
 						]}
 						onchange={(kelvin) => typed.set({ kelvin: Number(kelvin) })}
 					/>
-					{#each [['width', 'Its lit face, cm wide'], ['height', 'cm high']] as const as [side, label] (side)}
+					{#each [['width', 'Lit area, cm wide'], ['height', 'cm high']] as const as [side, label] (side)}
 						<NumberBox
 							{label}
 							placeholder="a bulb"
@@ -204,17 +206,17 @@
 						/>
 					{/each}
 				</div>
-				{#if cast}<p>{cast}{typed.value.kelvin === 4000 ? ' A tube has a green cast besides.' : ''}</p>{/if}
+				{#if cast}<p>{cast}{typed.value.kelvin === 4000 ? ' Tubes have a green cast, too.' : ''}</p>{/if}
 				<button class="action" onclick={use}>Use this light</button>
 			</section>
 			<section aria-labelledby="tape-title">
-				<h3 id="tape-title">To tape on the floor, from the subject</h3>
+				<h3 id="tape-title">Marks to tape on the floor, from the subject</h3>
 				<ul>
 					{#each marks as mark (mark.kind)}
 						<li class="figures" class:middle={mark.kind === 'middle'}>{floorMarkInWords(mark)}</li>
 					{/each}
 				</ul>
-				{#if marks.length === 0}<p>With what is loaded no distance in a room is right for this lamp.</p>{/if}
+				{#if marks.length === 0}<p>With this film, no distance in a room is right for this lamp.</p>{/if}
 			</section>
 		</div>
 		<FloorPicture
@@ -244,7 +246,7 @@
 					onchange={(value) => value && typed.set({ fillAt: value })}
 				/>
 				<ChoiceField
-					label="Before the fill"
+					label="In front of the fill"
 					value={fillNow.name}
 					options={asOptions}
 					onchange={(name) => typed.set({ fillNow: name })}
@@ -276,12 +278,12 @@
 	</section>
 	<LearnModifier {shoot} />
 	{#if besideDoubt > 0}<p class="soft small">
-			What is before it takes is known to {formatDoubt(besideDoubt)} of a stop.
+			What’s in front of it costs that, give or take {formatDoubt(besideDoubt)} stop.
 		</p>{/if}
 {/if}
 <p class="caution">
 	Lamps on mains are hot and can shock: let them cool before you touch them, keep cables dry, taped down and
-	out of the way, nothing that burns near them. Do not look into them, nor let your subject.
+	out of the way, and nothing flammable near them. Don’t look into them, or let your subject.
 </p>
 
 <style>

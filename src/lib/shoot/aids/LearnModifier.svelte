@@ -1,4 +1,4 @@
-<!-- What something before a lamp takes, learnt by metering with it and without. -->
+<!-- What something in front of a lamp takes, learnt by metering with it and without. -->
 <script lang="ts">
 	import { learnLoss } from '$core/studio';
 	import { formatDoubt, formatStops } from '$core/units';
@@ -25,7 +25,7 @@
 		const written = await replace('gear', { ...chosen, ...learnt });
 		message =
 			written.result === 'saved'
-				? `${chosen.name} takes ${formatStops(learnt.stops)}, give or take ${formatDoubt(learnt.sd)}. Kept.`
+				? `${chosen.name} costs ${formatStops(learnt.stops)}, give or take ${formatDoubt(learnt.sd)}. Saved.`
 				: 'Not saved: try again in a moment.';
 		if (written.result === 'saved') [without, behind] = [undefined, undefined];
 		await refresh();
@@ -33,11 +33,11 @@
 </script>
 
 <details>
-	<summary>Learn what something takes</summary>
+	<summary>Measure what something costs</summary>
 	{#if own.length === 0}
 		<p>
-			Put it into the bag first, as “something before a lamp”. Then meter here, at the subject, without it and
-			with it.
+			First add it to the bag, as “something in front of a lamp”. Then meter here, at the subject, without it
+			and with it.
 		</p>
 	{:else}
 		<div class="fields">
@@ -51,7 +51,7 @@
 			<NumberBox label="EV with it" value={behind} {...range} onchange={(value) => (behind = value)} />
 		</div>
 		<button class="quiet" disabled={without === undefined || behind === undefined} onclick={keep}
-			>Learn it</button
+			>Save it</button
 		>
 	{/if}
 	<p role="status">{message}</p>

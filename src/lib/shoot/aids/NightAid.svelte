@@ -16,7 +16,7 @@
 		trailTime
 	} from '$core/night';
 	import { goesInto } from '$core/film';
-	import { formatStops, formatTime } from '$core/units';
+	import { formatTime, stopsInWords } from '$core/units';
 	import {
 		handDoubtInWords,
 		settingsInShort,
@@ -111,7 +111,7 @@
 		</p>
 		{#if !where}
 			<p class="soft">
-				Say where you are when you read the light, and it is told since when, and what the next frames need.
+				Say where you are when you read the light, and this shows since when, and what the next frames need.
 			</p>
 		{/if}
 		{#each notes as note (note)}<p>{note}</p>{/each}
@@ -123,8 +123,8 @@
 			{#if outcome.seconds < COUNTABLE_SECONDS}
 				<p>
 					{handDoubtInWords(outcome.seconds)}
-					{#if cure}It can be counted with {stackInWords(cure)}.{:else}No filter of the bag makes it {COUNTABLE_SECONDS}
-						s: two stops of neutral grey would.{/if}
+					{#if cure}You can count it with {stackInWords(cure)}.{:else}No filter in the bag makes it {COUNTABLE_SECONDS}
+						s: two stops of ND would.{/if}
 				</p>
 			{/if}
 			<ul>
@@ -157,8 +157,8 @@
 				/>
 			</div>
 			<p>
-				{#if ideal < 1 / 6}It lasts that long without a filter, or longer.{:else}
-					That takes {formatStops(ideal)} of grey. Nearest in the bag: {stackInWords(nearest)}.{/if}
+				{#if ideal < 1 / 6}It already lasts that long without a filter, or longer.{:else}
+					That needs {stopsInWords(ideal)} of ND. Closest in the bag: {stackInWords(nearest)}.{/if}
 			</p>
 		</section>
 	{/if}
@@ -167,8 +167,10 @@
 		<section aria-labelledby="dusk-title">
 			<h3 id="dusk-title">The next six frames</h3>
 			<p>
-				The light {fall > 0 ? 'falls' : 'rises'} a stop in about {Math.max(1, Math.round(1 / Math.abs(fall)))} minutes,
-				by the sun here today.
+				The light {fall > 0 ? 'falls' : 'rises'} a stop about every {Math.max(
+					1,
+					Math.round(1 / Math.abs(fall))
+				)} minutes, from the sun here today.
 			</p>
 			<div class="fields">
 				<NumberBox
@@ -246,8 +248,8 @@
 	</section>
 {/if}
 <p class="caution">
-	At night mind roads, rails and the tide, wear something that is seen, and know your way back. Shield your
-	lamp from others’ eyes.
+	At night, watch for roads, railways and the tide, wear something visible, and know your way back. Keep your
+	lamp out of other people’s eyes.
 </p>
 
 <style>

@@ -109,7 +109,7 @@
 	</div>
 	{#if dioptres > 0}
 		<p>
-			Behind it everything beyond {formatDistance(zone.to)} is unsharp. It costs no light; measure from the front
+			With it, everything beyond {formatDistance(zone.to)} is blurred. It costs no light; measure from the front
 			of the lens.
 		</p>
 	{:else if needed}
@@ -146,9 +146,9 @@
 			<h3 id="aim-title">Put the head here</h3>
 			<p class="answer figure">{aimedInWords(aimed)}</p>
 			<p class="soft">
-				Said for {formatDistance(subject ?? USUAL_DISTANCE)}.
+				Assuming your subject is {formatDistance(subject ?? USUAL_DISTANCE)} away.
 				{camera.back
-					? 'The back takes another part of the picture than the finder shows; that does not change with the distance.'
+					? 'The back sees a different part of the scene than the finder; that doesn’t change with distance.'
 					: ''}
 			</p>
 		</div>

@@ -34,7 +34,7 @@
 	});
 	const says = $derived.by(() => {
 		if (!where || !counted) return '';
-		if (ended) return where.phase === 'count-in' ? 'It was not opened' : 'Closed';
+		if (ended) return where.phase === 'count-in' ? 'It wasn’t opened' : 'Closed';
 		if (where.phase === 'count-in') return 'Ready';
 		if (counted.automatic) return 'Open: touch when it closes';
 		return where.phase === 'open' ? 'Open' : 'Close now';
@@ -71,15 +71,15 @@
 			<p class="time figure figures" aria-hidden="true">{figure}</p>
 			{#if ended && counting.held !== null}
 				<p>{heldInWords(counted.wanted, counting.held)}</p>
-				{#if frame?.predicted}<p>So it should be {verdictInShort(frame.predicted)}.</p>{/if}
+				{#if frame?.predicted}<p>That makes it {verdictInShort(frame.predicted)}.</p>{/if}
 			{:else if !ended}
 				{#if counting.silent}
 					<p>
-						This page was opened again. The time is true; there is no sound until you touch it.
+						This page was reopened. The time is right; there’s no sound until you touch the page.
 						<button class="plain-link" onclick={() => counting.sound()}>Sound on</button>
 					</p>
 				{:else if counting.wasAway}
-					<p>The page was away. The time is true; a sound may have been missed.</p>
+					<p>The page was in the background. The time is right; you may have missed a sound.</p>
 				{/if}
 				<AwakeNote />
 			{/if}
@@ -90,7 +90,7 @@
 					>{primary.name}</button
 				>
 				{#if ended && frame}<button class="quiet" onclick={() => counting.again()}>Count again</button>{/if}
-				<button class="quiet" onclick={() => counting.leave()}>Leave it, log nothing</button>
+				<button class="quiet" onclick={() => counting.leave()}>Cancel, log nothing</button>
 			</div>
 		</div>
 	{/if}

@@ -4,7 +4,7 @@ import { guarded } from '$server/api/guarded';
 import { storeAnswers } from '$server/store';
 
 export const GET = guarded(() =>
-	storeAnswers() ? json({ ok: true }) : problem(503, 'The database does not answer')
+	storeAnswers() ? json({ ok: true }) : problem(503, 'The database isn’t answering')
 );
 
 export const fallback = onlyAllow('GET');

@@ -1,0 +1,5 @@
+<script lang="ts">
+	import Words from '$lib/words/Words.svelte';
+</script>
+
+<Words />
