@@ -50,7 +50,7 @@ const taughtPack = async (page) => {
 		.getByRole('link', { name: /^Wedge/ })
 		.nth(1)
 		.click();
-	await page.getByText('Put it back in the camera').waitFor();
+	await page.getByText('8 of 8 frames logged').waitFor();
 	await printed(page);
 };
 

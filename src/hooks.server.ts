@@ -9,6 +9,7 @@ import { recordsFor } from '$server/door/whose';
 import { closeStore, startStore, workingForNobody, workingIn } from '$server/store';
 import type { Entrant } from '$server/door/book';
 import { WHOSE } from '$contract/whose';
+import { saidTo } from '$server/reader';
 import { askedEarly } from '$server/views/early';
 
 /** Whoever serves says so when nothing asks any more. */
@@ -48,7 +49,7 @@ function forWhom(
 ): Promise<Response> | Response {
 	const folder = recordsFor(event.locals.entrant);
 	if (folder === null) return workingForNobody(work);
-	return workingIn(folder, work).catch((error: unknown) => {
+	return workingIn(folder, () => saidTo(work)).catch((error: unknown) => {
 		console.error(error);
 		return problem(503, 'These records can’t be opened right now. The server’s log says why.');
 	});

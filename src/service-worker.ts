@@ -20,9 +20,27 @@ const isForInstallers = (file: string) => file.startsWith('/screens/');
 /** The frame in which every view is put together. */
 const FRAME = '/shell';
 
+/** Static routing, where the browser has it: https://www.w3.org/TR/service-workers/#service-worker-router. */
+interface Router {
+	addRoutes?: (rules: { condition: { urlPattern: string }; source: string }[]) => Promise<void>;
+}
+
+/**
+ * What is asked of the server is no business of the worker's but for small pictures. Where the browser can, it goes
+ * past it: a worker that is busy with what passes through it is not let go, and a new version would wait behind it.
+ */
+function passBy(event: ExtendableEvent & Router): void {
+	const rules = [
+		{ condition: { urlPattern: '/api/pictures/*/thumbnail' }, source: 'fetch-event' },
+		{ condition: { urlPattern: '/api/*' }, source: 'network' }
+	];
+	if (event.addRoutes) event.waitUntil(event.addRoutes(rules));
+}
+
 self.addEventListener('install', (event) => {
 	const all = [...build, ...files.filter((file) => !isForInstallers(file)), FRAME];
 	event.waitUntil(caches.open(KEPT).then((cache) => cache.addAll(all)));
+	passBy(event);
 });
 
 async function forgetOthers(): Promise<void> {

@@ -101,6 +101,6 @@ describe('the records', () => {
 		// @ts-expect-error -- a frame is no load
 		const other: Records['loads'] = frame;
 		expect([same, other]).toHaveLength(2);
-		expect(Object.keys(recordSchemas)).toHaveLength(11);
+		expect(Object.keys(recordSchemas)).toHaveLength(12);
 	});
 });

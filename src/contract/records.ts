@@ -21,12 +21,14 @@ import { loadRecordSchema } from './loads';
 import { experiencesSchema } from './experience';
 import { outingRecordSchema } from './outings';
 import { recipeRecordSchema, timesSchema } from './recipes';
+import { settingsRecordSchema } from './settings';
 
 export { exerciseRecordSchema, type ExerciseRecord } from './exercises';
 export { frameRecordSchema, type FrameRecord } from './frames';
 export { loadRecordSchema, type LoadRecord } from './loads';
 export { outingRecordSchema, type OutingRecord } from './outings';
 export { recipeRecordSchema, type RecipeRecord } from './recipes';
+export type { SettingsRecord } from './settings';
 
 /** What is stored: the objects of the match with an id, a version and what the bag needs. */
 
@@ -223,7 +225,8 @@ export const recordSchemas = {
 	outings: outingRecordSchema,
 	places: placeRecordSchema,
 	readings: readingRecordSchema,
-	recipes: recipeRecordSchema
+	recipes: recipeRecordSchema,
+	settings: settingsRecordSchema
 };
 export type RecordKind = keyof typeof recordSchemas;
 

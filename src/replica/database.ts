@@ -73,5 +73,6 @@ export function openReplica(name: string = NAME): Replica {
 		writes: '++n, &[kind+id]'
 	});
 	replica.version(2).stores({ files: '++n, &id' });
+	replica.version(3).stores({ settings: 'id' });
 	return replica;
 }

@@ -13,6 +13,7 @@ export const kinds: readonly ChangedKind[] = [
 	'recipes',
 	'readings',
 	'exercises',
+	'settings',
 	'outings',
 	'loads',
 	'measurements',

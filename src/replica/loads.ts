@@ -1,5 +1,5 @@
 import type { LoadRecord } from '$contract/records';
-import type { Kept, ViewRecords } from '$views/records';
+import type { Kept, Tally, ViewRecords } from '$views/records';
 import type { Replica } from './database';
 import { FIRST, LAST, latest, newest, recordsOf } from './reading';
 import type { LoadRow } from './rows';
@@ -23,8 +23,18 @@ function keyIn(token: string): [at: string, id: string] | null {
 
 const inOrder = (rows: LoadRow[]) => recordsOf(rows.sort(latest));
 
+/** How many of a load's frames there are, and how many of those were judged. */
+async function tallyOf({ frames }: Replica, id: string): Promise<[string, Tally][]> {
+	const [taken, judged] = await Promise.all([
+		frames.where('[load+number]').between([id, 0], [id, Infinity]).count(),
+		frames.where('[load+told+id]').between([id, FIRST, FIRST], [id, LAST, LAST]).count()
+	]);
+	return taken > 0 ? [[id, { taken, judged }]] : [];
+}
+
 /** Loads, as views ask of them. */
-export function loadsIn({ loads, films, frames }: Replica): ViewRecords['loads'] {
+export function loadsIn(replica: Replica): ViewRecords['loads'] {
+	const { loads, films, frames } = replica;
 	const ofFilm = async (film: string) =>
 		inOrder(await loads.where('[film+at]').between([film, FIRST], [film, LAST]).toArray());
 	/** The highest number of a load's frames, or what it should hold. */
@@ -45,6 +55,9 @@ export function loadsIn({ loads, films, frames }: Replica): ViewRecords['loads']
 
 	return {
 		page,
+		lastShot: async () => (await newest(frames, '[at+id]', 1)).at(0)?.load ?? null,
+		tallies: async (ids) =>
+			Object.fromEntries((await Promise.all(ids.map((id) => tallyOf(replica, id)))).flat()),
 		get: async (id) => (await loads.get(id))?.record,
 		inCameras: async () => inOrder(await loads.where('open').equals(1).toArray()),
 		ofCamera: async (id) =>

@@ -1,3 +1,4 @@
+import { SETTINGS_ID } from '$contract/settings';
 import type { Table } from 'dexie';
 import type { OwnedPicture } from '$contract/pictures';
 import type { ExerciseRecord } from '$contract/records';
@@ -80,6 +81,7 @@ export function replicaRecords(replica: Replica, working: Working): ViewRecords 
 			landmarks: async () => recordsOf((await readings.where('named').equals(1).toArray()).sort(latest))
 		},
 		exercises: exercisesIn(replica),
+		settings: async () => (await replica.settings.get(SETTINGS_ID))?.record,
 		measurements: {
 			ofCamera: async (id) =>
 				recordsOf(await measurements.where('camera').equals(id).toArray()).sort(

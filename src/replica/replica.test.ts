@@ -96,7 +96,7 @@ describe('the copy in the browser', () => {
 	it('has no backups, which are the server’s', async () => {
 		await together();
 		expect(await views.settings(here)).toEqual({ backups: null });
-		expect(await views.around(here)).toEqual({ backupFailed: null });
+		expect(await views.around(here)).toEqual({ backupFailed: null, settings: null });
 	});
 
 	it('finds the frames that the server finds, in its order, whatever is asked', async () => {

@@ -12,6 +12,7 @@
 	import Mark from '$lib/parts/Mark.svelte';
 	import { outbox } from '$lib/records/outbox.svelte';
 	import { carry } from '$lib/records/carry.svelte';
+	import { ownSettings } from '$lib/records/own-settings.svelte';
 	import { server } from '$lib/records/reach.svelte';
 	import { refresh } from '$lib/records/refresh';
 	import { waiting } from '$lib/records/waiting.svelte';
@@ -23,6 +24,10 @@
 	const failedPart = later(() => import('$lib/parts/Failed.svelte'));
 	const keySheet = later(() => import('$lib/keys/KeySheet.svelte'));
 	const filesOfServer = later(() => import('$lib/together/FilesOfServer.svelte'));
+
+	$effect(() => {
+		void data.around.then((around) => around && ownSettings.take(around.settings ?? null));
+	});
 
 	/** Views that show what others change as they do; where something is typed, it is kept from what comes. */
 	const live: readonly string[] = ['/', '/plan', '/bag', '/frames', '/frames/all', '/develop'];
@@ -80,9 +85,9 @@
 		A new version of the program is here.
 		<button class="plain-link" onclick={() => update.take()}>Open it now</button>
 	</p>{/if}
-{#await data.around then { backupFailed }}
-	{#if backupFailed && !isHere('/settings')}<p class="away" role="status">
-			The last backup failed. {backupFailed}
+{#await data.around then around}
+	{#if around?.backupFailed && !isHere('/settings')}<p class="away" role="status">
+			The last backup failed. {around.backupFailed}
 			<a class="plain-link" href={resolve('/settings')}>Settings</a>
 		</p>{/if}
 {/await}

@@ -1,7 +1,7 @@
-import { inProcess } from '$core/film';
+import { inProcess, isDevelopedLater } from '$core/film';
 import { frameSettings } from '$contract/frame-words';
 import type { FrameRecord, LoadRecord } from '$contract/records';
-import type { Kept, ViewRecords } from './records';
+import type { Kept, Tally, ViewRecords } from './records';
 
 /** Loads that are listed at once. */
 const LOADS_LISTED = 40;
@@ -21,15 +21,20 @@ async function loadOf(from: ViewRecords, id: string) {
 /** A load as the list has it. */
 async function listedLoad(
 	{ cameras, films }: ViewRecords,
-	{ id, cameraId, filmId, loadedAt, unloadedAt }: LoadRecord & { id: string }
+	{ id, cameraId, filmId, loadedAt, unloadedAt, developed, frames }: LoadRecord & { id: string },
+	tally: Tally = { taken: 0, judged: 0 }
 ) {
 	const [camera, film] = await Promise.all([cameras.get(cameraId), films.get(filmId)]);
-	return { id, camera: camera!.name, film: film!.name, loadedAt, inCamera: unloadedAt === undefined };
+	const inCamera = unloadedAt === undefined;
+	return {
+		...{ id, camera: camera!.name, film: film!.name, loadedAt, inCamera, holds: frames, ...tally },
+		toDevelop: !inCamera && developed === undefined && isDevelopedLater(film!)
+	};
 }
 
 /**
  * The newest loads or those after a page of them, and one of them with its frames and pictures: the one that is asked
- * for, wherever it stands in the list, or the newest.
+ * for, wherever it stands in the list, or the one that was shot on last, or the newest.
  *
  * @param after as a page before gave it; what is none of ours begins anew
  * @returns null where there is no such load
@@ -39,11 +44,13 @@ export async function framesView(from: ViewRecords, loadId: string | null, after
 	const page =
 		(after === null ? null : await loads.page(LOADS_LISTED, after)) ??
 		(await loads.page(LOADS_LISTED, null))!;
-	const load = loadId === null ? page.items.at(0) : await loads.get(loadId.toLowerCase());
+	const asked = loadId?.toLowerCase() ?? (await loads.lastShot());
+	const load = asked === null ? page.items.at(0) : await loads.get(asked);
 	if (loadId !== null && !load) return null;
 	const chosen = load ? await shownLoad(from, load) : null;
+	const tallies = await loads.tallies(page.items.map(({ id }) => id));
 	return {
-		loads: await Promise.all(page.items.map((each) => listedLoad(from, each))),
+		loads: await Promise.all(page.items.map((each) => listedLoad(from, each, tallies[each.id]))),
 		older: page.next,
 		after,
 		chosen,

@@ -13,6 +13,7 @@ import type {
 	PlaceRecord,
 	ReadingRecord,
 	RecipeRecord,
+	SettingsRecord,
 	Stored
 } from '$contract/records';
 import type { BackupsTold } from '$contract/backups';
@@ -36,6 +37,12 @@ export interface Few<T> {
 
 /** One kind of practice of the course. */
 export type ExerciseOf<K extends ExerciseRecord['kind']> = Kept<Extract<ExerciseRecord, { kind: K }>>;
+
+/** Frames of a load. */
+export interface Tally {
+	taken: number;
+	judged: number;
+}
 
 /** What is learnt from frames is asked with a film, and may be of a load, or of a way of reading. */
 export interface LearntAsked {
@@ -68,6 +75,10 @@ export interface ViewRecords {
 		taken(): Now<{ camera: string; film: string }[]>;
 		/** The last load of a film, and the last price that was said of one. */
 		lastOf(film: string): Now<{ load: Kept<LoadRecord>; price?: number } | undefined>;
+		/** The load that was shot on last; null where nothing was. */
+		lastShot(): Now<string | null>;
+		/** How many frames of some loads were logged, and how many of those judged; none where nothing was. */
+		tallies(ids: readonly string[]): Now<Readonly<Record<string, Tally>>>;
 		/** The last running number that was given; null where nobody counts on. */
 		lastNumber(): Now<number | null>;
 	};
@@ -84,6 +95,8 @@ export interface ViewRecords {
 		/** Those that have a name. */
 		landmarks(): Now<Kept<ReadingRecord>[]>;
 	};
+	/** What the person set; absent: all is as usual. */
+	settings(): Now<Kept<SettingsRecord> | undefined>;
 	exercises: {
 		last(most: number): Now<Kept<ExerciseRecord>[]>;
 		/** The last first. */

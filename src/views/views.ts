@@ -145,7 +145,10 @@ const desk = {
 /** What each view shows, by its name. */
 export const views = {
 	/** What stands around every view. */
-	around: async (from: ViewRecords) => ({ backupFailed: (await from.backups())?.failed?.why ?? null }),
+	around: async (from: ViewRecords) => ({
+		backupFailed: (await from.backups())?.failed?.why ?? null,
+		settings: (await from.settings()) ?? null
+	}),
 	shoot: async (from: ViewRecords) => ({ records: await bagRecords(from) }),
 	...bag,
 	...frames,

@@ -1,6 +1,7 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { colourNegative400, fixedCamera } from '../../tests/fixtures/bag';
 import { match } from '../core/match';
+import { METRIC } from '../core/units';
 import type { MatchAnswers } from './match.worker';
 
 const exposed = vi.fn<(what: unknown) => void>();
@@ -18,7 +19,7 @@ describe('a worker', () => {
 	it('answers a match as the core does', async () => {
 		const offered = (await offeredBy(() => import('./match.worker'))) as MatchAnswers;
 		const asked = [fixedCamera(), colourNegative400, { ev: 12 }] as const;
-		expect(offered.match(...asked)).toEqual(match(...asked));
+		expect(offered.match(METRIC, ...asked)).toEqual(match(...asked));
 		expect(offered.trialWorth(...asked, {}, {}, 8)).toMatchObject({ saved: 0 });
 	});
 

@@ -218,8 +218,10 @@ test('several frames are picked, kept, deleted and brought back; a half-used rol
 	await expect(page.getByText('They’re back.')).toBeVisible();
 	await expect(page.getByRole('list', { name: 'Frames' }).getByRole('listitem')).toHaveCount(2);
 
+	await page.getByText('More', { exact: true }).click();
 	await page.getByRole('button', { name: 'Take it out of the camera' }).click();
 	await expect(page.getByText('It’s out of the camera')).toBeVisible();
+	await page.getByText('More', { exact: true }).click();
 	await page.getByRole('button', { name: 'Put it back in the camera' }).click();
 	await expect(page.getByText('It’s back in the camera.')).toBeVisible();
 
@@ -290,11 +292,22 @@ test('the oldest of many loads is found behind the newer ones, and opened by its
 		ids.push(await stored(page.request, 'loads', load));
 	}
 	await open(page, `/frames?load=${ids[0]}`);
-	await expect(page.getByRole('region', { name: /^Wedge/ })).toContainText('loaded Jan 1, 2001');
+	await expect(page.getByRole('region', { name: /^Wedge/ })).toContainText('Loaded Jan 1, 2001');
 	const list = page.getByRole('navigation', { name: 'Loads' });
 	await expect(list.locator('[aria-current=true]')).toHaveCount(0);
 	await list.getByRole('link', { name: 'Older loads' }).click();
 	await expect(list.locator('[aria-current=true]')).toHaveCount(1);
 	await expect(list.getByRole('link', { name: 'Back to the newest' })).toBeVisible();
 	await expect(list.getByRole('link', { name: 'Older loads' })).toHaveCount(0);
+
+	// What was shot on last is what one comes to see, however many loads are newer.
+	const settings = { f: 11, seconds: 0.01, compensation: null, iso: null };
+	const frame = { loadId: ids[3], light: null, settings, predicted: null, subject: 'Gull on a bollard' };
+	await stored(page.request, 'frames', { ...frame, number: 1, takenAt: '2024-05-02T10:00:00Z' });
+	await open(page, '/frames');
+	await expect(page.getByRole('region', { name: /^Wedge/ })).toContainText('1 of 8 frames logged');
+	await expect(page.getByRole('list', { name: 'Frames' })).toContainText('Gull on a bollard');
+	await open(page, `/frames?load=${ids[44]}`);
+	await expect(list.locator('[aria-current=true]')).toHaveText(/Wedge.*nothing logged/);
+	await expect(list.getByRole('heading', { name: 'February 2001' })).toBeVisible();
 });

@@ -132,10 +132,10 @@ for (const [where, viewport] of sizes) {
 			await open(page, '/frames/learnt');
 			await expect(
 				// By hand: −1 twice, each to √(0.25² + 0.15² + 0.4²), against 0 ± ⅓: 8.1/17.1 of it, to a third.
-				page.getByText(/^Shoe flash gives ⅓ stop less than guide number 16 says, .* from 2 frames\.$/)
+				page.getByText(/^Shoe flash gives ⅓ stop less than guide number 16 m says, .* from 2 frames\.$/)
 			).toBeVisible();
-			await page.getByRole('button', { name: /^Use guide number 13\.\d$/ }).click();
-			await expect(page.getByText(/^Shoe flash has guide number 13\.\d now\./)).toBeVisible();
+			await page.getByRole('button', { name: /^Use guide number 13\.\d m$/ }).click();
+			await expect(page.getByText(/^Shoe flash has guide number 13\.\d m now\./)).toBeVisible();
 			await app.restart();
 			const [gear] = (await (await request.get('/api/gear')).json()).items;
 			expect(gear.guideNumber).toBeLessThan(14);

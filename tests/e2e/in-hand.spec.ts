@@ -178,6 +178,7 @@ test.describe('on a phone', () => {
 		await took(page).click();
 		await expect(page.getByText('Frame 1 of Pebble saved')).toBeVisible();
 		await open(page, `/frames?load=${loadId}`);
+		await page.getByText('More', { exact: true }).click();
 		await page.getByRole('link', { name: 'Correct the load' }).click();
 		await page.getByRole('textbox', { name: 'Frames', exact: true }).fill('1');
 		await page.getByLabel('Film', { exact: true }).selectOption({ label: 'The other film' });

@@ -27,7 +27,7 @@ test('a load is put on paper: contact sheet, label and captions, black on white 
 	});
 
 	await open(page, `/frames?load=${loadId}`);
-	await page.getByText('More with these frames').click();
+	await page.getByText('More', { exact: true }).click();
 	await page.getByRole('link', { name: 'On paper: contact sheet, label, captions' }).click();
 	const sheet = page.getByRole('article', { name: 'contact sheet' });
 	await expect(sheet).toContainText('May 3, 2026 to May 4, 2026 · Far quay · no. 81 to 82 · 2 of');

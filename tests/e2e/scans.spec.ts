@@ -46,7 +46,7 @@ test('a lab’s folder is put against the frames, and what was logged is in copi
 	];
 
 	await open(page, `/frames?load=${loadId}`);
-	await page.getByText('More with these frames').click();
+	await page.getByText('More', { exact: true }).click();
 	await page.getByRole('link', { name: 'Write into the lab’s scans' }).click();
 	await page.getByLabel('Drop the lab’s folder here').setInputFiles(files);
 	const pairs = page.getByRole('region', { name: '4 files, 3 logged' });

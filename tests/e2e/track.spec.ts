@@ -45,7 +45,7 @@ test('a track puts frames on places, the clock put right by one that is known', 
 	await stored(request, 'frames', { ...frame, number: 3, subject: 'Late', takenAt: '2026-05-02T14:00:00Z' });
 
 	await open(page, `/frames?load=${loadId}`);
-	await page.getByText('More with these frames').click();
+	await page.getByText('More', { exact: true }).click();
 	await page.getByRole('link', { name: 'Put on the map' }).click();
 	const drop = page.getByLabel('Drop the track of the way here');
 	await drop.setInputFiles([asFile('no.gpx', 'a text'), asFile('walk.gpx', track(40))]);

@@ -7,6 +7,7 @@ export const componentOf = {
 	recipes: 'Recipe',
 	readings: 'Reading',
 	exercises: 'Exercise',
+	settings: 'Settings',
 	outings: 'Outing',
 	loads: 'Load',
 	measurements: 'Measurement',

@@ -220,6 +220,7 @@ export const openapi = {
 			}
 		},
 		...collection('exercises', 'exercise', 'Exercise'),
+		...collection('settings', 'set of settings', 'Settings'),
 		...collection('recipes', 'recipe', 'Recipe'),
 		...collection('places', 'place', 'Place'),
 		'/api/places/search': {

@@ -56,6 +56,7 @@ const asked = {
 	Measurement: recordSchemas.measurements,
 	Outing: recordSchemas.outings,
 	Exercise: recordSchemas.exercises,
+	Settings: recordSchemas.settings,
 	Recipe: recordSchemas.recipes,
 	Place: recordSchemas.places,
 	Reading: recordSchemas.readings

@@ -1,3 +1,4 @@
+import { formatDistance } from '../units';
 import isEqual from 'fast-deep-equal';
 import type { LampReading, LampSource, LampStand, Light, Read, WayOfReading } from './types';
 
@@ -140,7 +141,6 @@ export function lamp(inner: (light: Light) => Read): WayOfReading<LampReading> {
 			const [key, fill] = [reading, reading.second].map((stand) => readStand(stand, inner));
 			return added(key, fill, isEqual(reading.reading, reading.second.reading));
 		},
-		note: ({ to, second }) =>
-			`by ${second ? 'two lamps, the first' : 'lamp'} at ${Number(to.toPrecision(2))} m`
+		note: ({ to, second }) => `by ${second ? 'two lamps, the first' : 'lamp'} at ${formatDistance(to)}`
 	};
 }

@@ -24,4 +24,5 @@ export { suitsFilm } from './remedies/filter';
 export { asOne, withLearnt, type Learnt } from './learnt';
 export { wishProblems } from './fixed';
 export { knownSettings } from './known';
+export { verdictOf } from './verdict';
 export * from './types';

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { real } from '../../../tests/fixtures/arbitraries';
-import { formatAperture, formatDistance, formatPart, formatTime, stopsInWords } from './format';
+import { formatAperture, formatPart, formatTime, stopsInWords } from './format';
+import { formatDistance } from './measures';
 import { formatDoubt, formatEv, formatStops, roundToThird } from './stops';
 
 describe('stops', () => {

@@ -44,19 +44,6 @@ export function formatPart(part: number): string {
 }
 
 /**
- * Writes a distance in metres.
- *
- * @param metres m; null is infinity
- * @example formatDistance(1.425) // '1.4 m'
- */
-export function formatDistance(metres: number | null): string {
-	if (metres === null) return '∞';
-	// What rounds to a metre is one.
-	if (metres < 0.995) return `${Number((metres * 100).toPrecision(2))} cm`;
-	return `${Number(metres.toPrecision(2))} m`;
-}
-
-/**
  * Writes an amount of stops with its word.
  *
  * @param stops stops; the sign is dropped

@@ -12,7 +12,7 @@ export interface Aiming {
 const PART = 0.05;
 
 const shift = (mm: number, plus: string, minus: string) =>
-	Math.abs(mm) < 1 ? '' : `${Number((Math.abs(mm) / 10).toPrecision(2))} cm ${mm > 0 ? plus : minus}`;
+	Math.abs(mm) < 1 ? '' : `${formatDistance(Math.abs(mm) / 1000)} ${mm > 0 ? plus : minus}`;
 
 /**
  * Where to aim with a finder that stands beside the lens.

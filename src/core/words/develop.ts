@@ -1,6 +1,6 @@
 import type { BathKind, Changed, Measured, StepDone, StockAge, Timed } from '../develop';
 import type { Process } from '../film';
-import { stopsInWords } from '../units';
+import { formatTemperatures, formatVolume, stopsInWords } from '../units';
 import { verdictInShort } from './outcome';
 
 /** What a bath is called. */
@@ -21,6 +21,7 @@ export const bathInWords: Readonly<Record<BathKind, string>> = {
  * @example amountInWords({ name: 'A', amount: 58.82, unit: 'ml' }) // '58.8 ml'
  */
 export function amountInWords({ amount, unit }: Measured): string {
+	if (unit === 'ml') return formatVolume(amount);
 	return `${Number(amount.toFixed(amount < 10 ? 2 : 1))} ${unit}`;
 }
 
@@ -64,7 +65,7 @@ export function developedInWords({
 	steps: readonly StepDone[];
 }): string {
 	const time = steps.length > 0 ? `, ${clockInWords(steps[0].took)}` : '';
-	return `Developed in ${recipe}${time} at ${celsius.join(' to ')} °C.`;
+	return `Developed in ${recipe}${time} at ${formatTemperatures(celsius)}.`;
 }
 
 /**

@@ -1,6 +1,6 @@
 import type { FlashLearnt } from '../learn';
 import type { LitChange } from '../match';
-import { formatDistance, formatDoubt, formatPart, stopsInWords } from '../units';
+import { formatDistance, formatDoubt, formatGuideNumber, formatPart, stopsInWords } from '../units';
 import type { SettingRow } from './settings';
 
 /**
@@ -41,14 +41,14 @@ const SAME = 1 / 6;
 /**
  * What judged frames say of a flash.
  *
- * @example flashLearntInWords('Pocket flash', 14, { stops: -2 / 3, sd: 0.2, … }) // 'Pocket flash gives ⅔ stop less than guide number 14 says, give or take ⅓, from 3 frames.'
+ * @example flashLearntInWords('Pocket flash', 14, { stops: -2 / 3, sd: 0.2, … }) // 'Pocket flash gives ⅔ stop less than guide number 14 m says, give or take ⅓, from 3 frames.'
  */
 export function flashLearntInWords(
 	name: string,
 	guideNumber: number,
 	{ stops, sd, frames }: FlashLearnt
 ): string {
-	const said = `guide number ${Number(guideNumber.toPrecision(3))} says`;
+	const said = `guide number ${formatGuideNumber(guideNumber)} says`;
 	const gives =
 		Math.abs(stops) < SAME
 			? `what ${said}`

@@ -58,10 +58,10 @@ describe('words of lamps and flashes', () => {
 	it('say what frames taught of a flash', () => {
 		const learnt = { stops: -2 / 3, sd: 0.2, guideNumber: 11, frames: 3 };
 		expect(flashLearntInWords('Pocket flash', 14, learnt)).toBe(
-			'Pocket flash gives ⅔ stop less than guide number 14 says, give or take ⅓, from 3 frames.'
+			'Pocket flash gives ⅔ stop less than guide number 14 m says, give or take ⅓, from 3 frames.'
 		);
 		expect(flashLearntInWords('Pocket flash', 14, { ...learnt, stops: 0.1, frames: 1 })).toBe(
-			'Pocket flash gives what guide number 14 says, give or take ⅓, from 1 frame.'
+			'Pocket flash gives what guide number 14 m says, give or take ⅓, from 1 frame.'
 		);
 	});
 });

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { localeOf, momentInWords } from './moment';
+import { localeOf, momentInWords, monthOfMoment } from './moment';
 
 /** What stands between the parts of a date is the locale's own business; spaces of any width are one. */
 const plain = (text: string) => text.replace(/\s/g, ' ');
@@ -16,6 +16,15 @@ describe('a moment', () => {
 			'May 2, 2026, 11:30 PM'
 		);
 		expect(plain(momentInWords('2026-05-02T23:30:00+09:00', { locale: 'de' }))).toBe('2. Mai 2026, 23:30');
+	});
+
+	it('is in a month, with the year where that is another', () => {
+		const now = Date.UTC(2026, 5, 1);
+		expect(monthOfMoment('2026-05-02T23:30:00+09:00', now)).toBe('May');
+		expect(monthOfMoment('2025-12-31T23:30:00Z', now, { zone: 'Etc/GMT-9' })).toBe('January');
+		expect(plain(monthOfMoment('2025-12-31T23:30:00Z', now, { zone: 'UTC', locale: 'de' }))).toBe(
+			'Dezember 2025'
+		);
 	});
 
 	it('asks for the first language that is one', () => {

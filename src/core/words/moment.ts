@@ -68,6 +68,25 @@ export function dayOfMoment(
 }
 
 /**
+ * In which month something was, by the calendar of where it was; with its year where that is not this one.
+ *
+ * @param at ISO 8601 with its offset
+ * @param now ms, by the same calendar
+ * @param zone as of `momentInWords`
+ * @example monthOfMoment('2025-05-02T22:30:00Z', Date.UTC(2026, 1), { zone: 'UTC' }) // 'May 2025'
+ */
+export function monthOfMoment(
+	at: string,
+	now: number,
+	{ zone, locale = USUAL_LOCALE }: { zone?: string; locale?: string } = {}
+): string {
+	const thisYear =
+		written(at, { year: 'numeric' }, locale, zone) ===
+		written(new Date(now).toISOString(), { year: 'numeric' }, locale, zone);
+	return written(at, { month: 'long', ...(!thisYear && { year: 'numeric' }) }, locale, zone);
+}
+
+/**
  * The locale that a browser asks for first.
  *
  * @param asked its accept-language

@@ -121,7 +121,7 @@ const camera: readonly Term[] = [
 		id: 'guide-number',
 		word: 'Guide number',
 		means: 'How strong a flash is: distance times f-number at ISO 100.',
-		example: 'Guide number 14 at f/7: right at 2 metres.'
+		example: 'Guide number 14 m at f/7: right at 2 metres.'
 	},
 	{
 		id: 'dioptre',

@@ -2,7 +2,8 @@
 	import type { Aperture } from '$core/camera';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import type { FormState } from '$lib/forms/form-state.svelte';
-	import { fNumberQuantity, labelList, listOf } from '$lib/forms/quantity';
+	import { fNumberQuantity } from '$lib/forms/exposures';
+	import { labelList, listOf } from '$lib/forms/lists';
 	import QuantityField from '$lib/forms/QuantityField.svelte';
 
 	interface Props {

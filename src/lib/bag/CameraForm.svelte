@@ -7,7 +7,8 @@
 	import type { PictureRecord } from '$contract/pictures';
 	import { cameraRecordSchema, type CameraRecord } from '$contract/records';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
-	import { plainNumber, stopsQuantity, timeQuantity } from '$lib/forms/quantity';
+	import { stopsQuantity, timeQuantity } from '$lib/forms/exposures';
+	import { plainNumber } from '$lib/forms/quantity';
 	import QuantityField from '$lib/forms/QuantityField.svelte';
 	import { RecordEditor } from '$lib/forms/record-editor.svelte';
 	import RecordForm from '$lib/forms/RecordForm.svelte';

@@ -4,7 +4,8 @@
 	import WheelPicture from '$lib/parts/WheelPicture.svelte';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import type { FormState } from '$lib/forms/form-state.svelte';
-	import { filmSpeedQuantity, listOf, stopsQuantity } from '$lib/forms/quantity';
+	import { filmSpeedQuantity, stopsQuantity } from '$lib/forms/exposures';
+	import { listOf } from '$lib/forms/lists';
 	import QuantityField from '$lib/forms/QuantityField.svelte';
 
 	interface Props {

@@ -13,12 +13,13 @@
 		type Latitude
 	} from '$core/film';
 	import { takenBy } from '$core/camera';
-	import { degreesFromIso, formatStops } from '$core/units';
+	import { degreesFromIso, formatStops, formatTemperature } from '$core/units';
 	import { filmRecordSchema, type CameraRecord, type FilmRecord } from '$contract/records';
 	import Care from '$lib/develop/Care.svelte';
 	import { timeLine } from '$lib/develop/recipe-lines';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
-	import { filmSpeedQuantity, plainNumber, stopsQuantity, timeQuantity } from '$lib/forms/quantity';
+	import { filmSpeedQuantity, stopsQuantity, timeQuantity } from '$lib/forms/exposures';
+	import { plainNumber } from '$lib/forms/quantity';
 	import LinesField from '$lib/forms/LinesField.svelte';
 	import type { FormState } from '$lib/forms/form-state.svelte';
 	import QuantityField from '$lib/forms/QuantityField.svelte';
@@ -194,7 +195,7 @@
 							form={loose}
 							path="times"
 							label="As printed on the pack"
-							hint="one per line: 21 °C, 1:30; empty: usual for its type"
+							hint="one per line: {formatTemperature(21)}, 1:30; empty: usual for its type"
 							value={form.draft.times ?? []}
 							line={timeLine}
 							onchange={(times: TimePoint[]) => set({ times: times.length > 0 ? times : undefined })}

@@ -1,8 +1,10 @@
 <script lang="ts">
+	import { lengthUnit } from '$core/units';
 	import type { Focus, FocusedBy } from '$core/camera';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import type { FormState } from '$lib/forms/form-state.svelte';
-	import { distanceList, distanceQuantity, labelList, plainNumber } from '$lib/forms/quantity';
+	import { distanceList, labelList } from '$lib/forms/lists';
+	import { distanceQuantity } from '$lib/forms/quantity';
 	import QuantityField from '$lib/forms/QuantityField.svelte';
 
 	interface Props {
@@ -33,7 +35,7 @@
 	/** One distance, where an empty field or ∞ is infinity. */
 	const oneDistance = {
 		parse: (text: string): number | null => distanceList.parse(text || '∞')[0] ?? null,
-		show: (distance: number) => plainNumber.show(distance)
+		show: distanceQuantity.show
 	};
 </script>
 
@@ -51,7 +53,7 @@
 	<QuantityField
 		{form}
 		path="focus.distance"
-		label="Focused at, m"
+		label="Focused at, {lengthUnit()}"
 		hint="empty: infinity"
 		value={value.distance}
 		quantity={oneDistance}
@@ -61,7 +63,7 @@
 	<QuantityField
 		{form}
 		path="focus.distances"
-		label="Distances, m"
+		label="Distances, {lengthUnit()}"
 		hint="separated by commas; ∞ for infinity"
 		value={value.distances}
 		quantity={distanceList}
@@ -80,7 +82,7 @@
 	<QuantityField
 		{form}
 		path="focus.nearest"
-		label="Nearest, m"
+		label="Nearest, {lengthUnit()}"
 		value={value.nearest}
 		quantity={distanceQuantity}
 		onchange={(nearest) => onchange({ ...value, nearest: nearest as number })}

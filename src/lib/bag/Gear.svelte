@@ -4,11 +4,12 @@
 	import { filterKinds } from '$core/camera';
 	import { flashKinds } from '$core/flash';
 	import { USUAL_LOSS_SD, usualModifiers } from '$core/studio';
-	import { formatDoubt, stopsInWords } from '$core/units';
+	import { formatDoubt, formatGuideNumber, lengthUnit, stopsInWords } from '$core/units';
 	import { gearRecordSchema, type GearRecord } from '$contract/records';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import { FormState } from '$lib/forms/form-state.svelte';
-	import { plainNumber, stopsQuantity } from '$lib/forms/quantity';
+	import { stopsQuantity } from '$lib/forms/exposures';
+	import { plainNumber } from '$lib/forms/quantity';
 	import QuantityField from '$lib/forms/QuantityField.svelte';
 	import TextField from '$lib/forms/TextField.svelte';
 	import { create, keptInWords, remove, type Kept } from '$lib/records/client';
@@ -95,7 +96,7 @@
 
 	function describe(piece: GearRecord): string {
 		if (piece.type === 'filter') return `costs ${stopsInWords(piece.stops)}`;
-		if (piece.type === 'flash') return `guide number ${piece.guideNumber} m`;
+		if (piece.type === 'flash') return `guide number ${formatGuideNumber(piece.guideNumber)}`;
 		if (piece.type === 'close-up') return `${piece.dioptres} dioptres`;
 		if (piece.type === 'modifier')
 			return `costs ${stopsInWords(piece.stops)}, give or take ${formatDoubt(piece.sd)}, ${piece.times > 0 ? 'as metered' : 'typical'}`;
@@ -184,7 +185,7 @@
 						<QuantityField
 							{form}
 							path="guideNumber"
-							label="Guide number, m at ISO 100"
+							label="Guide number, {lengthUnit()} at ISO 100"
 							hint="as printed: 28, or 80 ft, or 40 ft at ISO 25"
 							value={draft.guideNumber as number | undefined}
 							quantity={guideNumberQuantity}

@@ -2,7 +2,8 @@
 	import type { Camera, Shutter } from '$core/camera';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import type { FormState } from '$lib/forms/form-state.svelte';
-	import { listOf, timeQuantity } from '$lib/forms/quantity';
+	import { timeQuantity } from '$lib/forms/exposures';
+	import { listOf } from '$lib/forms/lists';
 	import QuantityField from '$lib/forms/QuantityField.svelte';
 
 	interface Props {

@@ -1,5 +1,6 @@
 import { stopsOfDensity, stopsOfFactor } from '$core/units';
-import { stopsQuantity, type Quantity } from '$lib/forms/quantity';
+import { stopsQuantity } from '$lib/forms/exposures';
+import { type Quantity } from '$lib/forms/quantity';
 
 const number = (text: string) => Number(text.replace(',', '.'));
 

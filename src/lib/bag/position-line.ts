@@ -1,6 +1,6 @@
 import type { Position } from '$core/camera';
 import { formatAperture, formatTime } from '$core/units';
-import { filmSpeedQuantity, fNumberQuantity, timeQuantity } from '$lib/forms/quantity';
+import { filmSpeedQuantity, fNumberQuantity, timeQuantity } from '$lib/forms/exposures';
 
 const iso = /^iso\s*/i;
 

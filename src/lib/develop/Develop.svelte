@@ -1,5 +1,6 @@
 <!-- The recipes, what runs now, and what was developed last. -->
 <script lang="ts">
+	import { formatTemperature } from '$core/units';
 	import { resolve } from '$app/paths';
 	import { bathInWords, developedInWords } from '$core/words';
 	import type { Developed } from '$contract/loads';
@@ -51,8 +52,9 @@
 	<h2>Recipes</h2>
 	{#if recipes.length === 0}
 		<p class="soft">
-			None yet. Write down “one part each of A, B and C to fourteen of water, 11 minutes at 20 °C”, and it’s
-			measured out for your tank and timed.
+			None yet. Write down “one part each of A, B and C to fourteen of water, 11 minutes at {formatTemperature(
+				20
+			)}”, and it’s measured out for your tank and timed.
 		</p>
 	{/if}
 	<ul>

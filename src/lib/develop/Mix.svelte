@@ -1,5 +1,7 @@
 <!-- A recipe measured out for the tank: what to take, for how many rolls, and what is left. -->
 <script lang="ts">
+	import { volumeQuantity } from '$lib/forms/measured';
+	import { formatVolume, volumeUnit } from '$core/units';
 	import { DateTime } from 'luxon';
 	import { byParts, byPowders, mixesLeft, rollsLeft, stockAge } from '$core/develop';
 	import { amountInWords, stockInWords } from '$core/words';
@@ -24,11 +26,12 @@
 	<h2 id="mix-title">Mix</h2>
 	<div class="fields">
 		<NumberBox
-			label="Working solution, ml"
+			label="Working solution, {volumeUnit()}"
+			quantity={volumeQuantity}
 			value={typed.value.millilitres}
 			least={1}
 			most={100_000}
-			problem="must be millilitres, such as 500"
+			problem="must be a volume, such as 500 ml"
 			onchange={(millilitres) => millilitres && typed.set({ millilitres })}
 		/>
 		<NumberBox
@@ -40,11 +43,12 @@
 			onchange={(atOnce) => atOnce && typed.set({ atOnce })}
 		/>
 		<NumberBox
-			label="Stock left of each, ml"
+			label="Stock left of each, {volumeUnit()}"
+			quantity={volumeQuantity}
 			value={typed.value.stock ?? undefined}
 			least={0}
 			most={100_000}
-			problem="must be millilitres, such as 500"
+			problem="must be a volume, such as 500 ml"
 			onchange={(stock) => typed.set({ stock: stock ?? null })}
 		/>
 		{#if recipe.rollsPerLitre !== undefined}
@@ -69,12 +73,12 @@
 	{#if recipe.powders}
 		<p>
 			Start with three quarters of the water, warm. Dissolve each completely before the next, in this order.
-			Top up to {typed.value.millilitres} ml.
+			Top up to {formatVolume(typed.value.millilitres)}.
 		</p>
 	{/if}
 	<p>
 		{#if typed.value.atOnce > 1}
-			{Math.round(typed.value.millilitres / typed.value.atOnce)} ml for each of {typed.value.atOnce} rolls.
+			{formatVolume(typed.value.millilitres / typed.value.atOnce)} for each of {typed.value.atOnce} rolls.
 		{/if}
 		{#if recipe.rollsPerLitre === undefined}
 			One-shot: use it once, then discard it.

@@ -1,5 +1,6 @@
 <!-- A recipe: what it is mixed from, how long it takes, how often it serves. -->
 <script lang="ts">
+	import { formatTemperature } from '$core/units';
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import { usualRecipes, type Part, type Powder, type TimePoint } from '$core/develop';
@@ -9,7 +10,8 @@
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import type { FormState } from '$lib/forms/form-state.svelte';
 	import LinesField from '$lib/forms/LinesField.svelte';
-	import { plainNumber, stopsQuantity } from '$lib/forms/quantity';
+	import { stopsQuantity } from '$lib/forms/exposures';
+	import { plainNumber } from '$lib/forms/quantity';
 	import QuantityField from '$lib/forms/QuantityField.svelte';
 	import { RecordEditor } from '$lib/forms/record-editor.svelte';
 	import RecordForm from '$lib/forms/RecordForm.svelte';
@@ -144,7 +146,9 @@
 					form={loose}
 					path="times"
 					label="Your times"
-					hint="one per line: 20 °C, 10:00, or a range: 20 °C, 8:00 to 14:00"
+					hint="one per line: {formatTemperature(20)}, 10:00, or a range: {formatTemperature(
+						20
+					)}, 8:00 to 14:00"
 					value={draft.times ?? []}
 					line={timeLine}
 					onchange={(times: TimePoint[]) => set({ times: orNone(times) })}

@@ -1,5 +1,7 @@
 <!-- One recipe measured out for the tank, how long it takes at its temperature, and the way to run it. -->
 <script lang="ts">
+	import { temperatureQuantity } from '$lib/forms/measured';
+	import { formatTemperature, temperatureUnit } from '$core/units';
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import { v4 as uuid } from 'uuid';
@@ -121,11 +123,12 @@
 			<h2 id="time-title">Time</h2>
 			<div class="fields">
 				<NumberBox
-					label={pack ? 'Temperature of the picture, °C' : 'Its temperature, °C'}
+					label="{pack ? 'Temperature of the picture' : 'Its temperature'}, {temperatureUnit()}"
+					quantity={temperatureQuantity}
 					value={typed.value.celsius}
 					least={0}
 					most={60}
-					problem="must be a temperature, such as 20"
+					problem="must be a temperature, such as {formatTemperature(20)}"
 					onchange={(celsius) => celsius !== undefined && typed.set({ celsius })}
 				/>
 				{#if !pack}

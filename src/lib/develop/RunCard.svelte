@@ -1,5 +1,7 @@
 <!-- One development: the bath, its time in huge figures, what the hands do, and one button. -->
 <script lang="ts">
+	import { temperatureQuantity } from '$lib/forms/measured';
+	import { formatTemperature, temperatureUnit } from '$core/units';
 	import { handsAt } from '$core/develop';
 	import { clockInWords } from '$core/words';
 	import NumberBox from '$lib/forms/NumberBox.svelte';
@@ -64,12 +66,13 @@
 		<div class="fields">
 			{#if going && run.done.length === 0}
 				<NumberBox
-					label="Bath temperature, °C"
-					hint="it was {run.celsius.at(-1)} °C; the time left adjusts"
+					label="Bath temperature, {temperatureUnit()}"
+					quantity={temperatureQuantity}
+					hint="it was {formatTemperature(run.celsius.at(-1)!)}; the time left adjusts"
 					value={measured}
 					least={0}
 					most={60}
-					problem="must be a temperature, such as 20"
+					problem="must be a temperature, such as {formatTemperature(20)}"
 					onchange={(celsius) => (measured = celsius)}
 				/>
 				<button class="quiet end" onclick={warm} disabled={measured === undefined}>Follow it</button>

@@ -1,5 +1,7 @@
+import { formatTemperature } from '$core/units';
 import type { Part, Powder, TimePoint } from '$core/develop';
 import { clockInWords } from '$core/words';
+import { temperatureQuantity } from '$lib/forms/measured';
 import { plainNumber } from '$lib/forms/quantity';
 
 /** "9:48", "9:48 min" or "10 min" or "600 s", in seconds. */
@@ -49,10 +51,10 @@ export const timeLine = {
 		const [celsius, times] = apart(line);
 		const ends = times.split(/\s*(?:to|–)\s*/).map(parseClock);
 		const seconds = ends.length === 2 ? ([ends[0], ends[1]] as [number, number]) : ends[0];
-		return { celsius: number(celsius.replace(/\s*°?\s*c$/i, '')), seconds };
+		return { celsius: temperatureQuantity.parse(celsius) ?? NaN, seconds };
 	},
 	show({ celsius, seconds }: TimePoint): string {
 		const times = typeof seconds === 'number' ? [seconds] : seconds;
-		return `${plainNumber.show(celsius)} °C, ${times.map(clockInWords).join(' to ')}`;
+		return `${formatTemperature(celsius)}, ${times.map(clockInWords).join(' to ')}`;
 	}
 };

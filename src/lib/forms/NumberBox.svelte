@@ -37,8 +37,10 @@
 	// It may be set from elsewhere, too.
 	$effect(() => {
 		const given = value;
+		// Said anew, too, where the reader measures in something else from now on.
+		const text = shown(given);
 		untrack(() => {
-			if (!wrong && given !== read) typed = shown(given);
+			if (!wrong && given !== read) typed = text;
 		});
 	});
 </script>

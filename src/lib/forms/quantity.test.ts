@@ -1,17 +1,11 @@
 import fc from 'fast-check';
-import { describe, expect, it } from 'vitest';
+import { afterEach, describe, expect, it } from 'vitest';
+import { measureBy, METRIC, type Measures } from '$core/units';
 import { logarithmic, real } from '../../../tests/fixtures/arbitraries';
-import {
-	distanceList,
-	distanceQuantity,
-	filmSpeedQuantity,
-	fNumberQuantity,
-	labelList,
-	listOf,
-	plainNumber,
-	stopsQuantity,
-	timeQuantity
-} from './quantity';
+import { centimetreQuantity, temperatureQuantity, volumeQuantity } from './measured';
+import { filmSpeedQuantity, fNumberQuantity, stopsQuantity, timeQuantity } from './exposures';
+import { distanceList, labelList, listOf } from './lists';
+import { distanceQuantity, plainNumber } from './quantity';
 
 describe('a time', () => {
 	it.each([
@@ -149,4 +143,148 @@ describe('an f-number as a meter shows it', () => {
 		['45 9/10', 61.5],
 		['f/5,6 + 3', 5.6 * 2 ** 0.15]
 	])('%s', (text, f) => expect(fNumberQuantity.parse(text)).toBeCloseTo(f, 1));
+});
+
+describe('what is typed in one unit and shown in another', () => {
+	const reads = (change: Partial<Measures>) => measureBy(() => ({ ...METRIC, ...change }));
+	afterEach(() => reads({}));
+	/** The last figure that is shown, in what it is shown in. */
+	const lastFigure = (shown: string) => 10 ** -(shown.split('.')[1]?.length ?? 0);
+
+	// Source: the foot is 0.3048 m and the inch 0.0254 m, by definition (1959).
+	it.each([
+		['4', 1.2192],
+		['4.5', 1.3716],
+		['4 ft', 1.2192],
+		['4\' 6"', 1.3716],
+		['4’ 6”', 1.3716],
+		['4 ft 6 in', 1.3716],
+		['4.5 ft', 1.3716],
+		['18 in', 0.4572],
+		['2 m', 2],
+		['80 cm', 0.8]
+	])('%s for a reader of feet', (text, metres) => {
+		reads({ length: 'ft' });
+		expect(distanceQuantity.parse(text)).toBeCloseTo(metres, 9);
+		expect(distanceList.parse(text)).toEqual([expect.closeTo(metres, 9)]);
+	});
+
+	it.each([
+		[1.2192, '4'],
+		[1.3716, '4 ft 6 in'],
+		[0.4572, '1 ft 6 in'],
+		[0.2286, '9 in'],
+		[3, '9 ft 10 in'],
+		[1.4, '4.59']
+	])('%s m stands in a field as', (metres, shown) => {
+		reads({ length: 'ft' });
+		expect(distanceQuantity.show(metres)).toBe(shown);
+	});
+
+	it('a distance typed in metres, shown in feet and typed again is the same within half of the last figure', () => {
+		fc.assert(
+			fc.property(logarithmic(0.05, 1000), (metres) => {
+				reads({ length: 'm' });
+				const typed = distanceQuantity.parse(`${metres} m`)!;
+				reads({ length: 'ft' });
+				const shown = distanceQuantity.show(typed);
+				const again = distanceQuantity.parse(shown)!;
+				const exact = /in$/.test(shown) || /^\d+$/.test(shown);
+				// Of three figures that are no whole number the last is lost from a thousand on.
+				const half =
+					shown.length > 3 && /^\d+$/.test(shown) ? 0.005 * metres : lastFigure(shown) * 0.3048 * 0.5;
+				expect(Math.abs(again - metres)).toBeLessThanOrEqual(
+					Math.max(exact ? 1.1e-3 * metres : 0, half) + 1e-9
+				);
+			})
+		);
+	});
+
+	it('a distance typed in feet, shown in metres and typed again is, too', () => {
+		fc.assert(
+			fc.property(real(0.2, 300), (feet) => {
+				reads({ length: 'ft' });
+				const typed = distanceQuantity.parse(String(feet))!;
+				reads({ length: 'm' });
+				const shown = distanceQuantity.show(typed);
+				expect(Math.abs(distanceQuantity.parse(shown)! - typed)).toBeLessThanOrEqual(
+					lastFigure(shown) / 2 + 1e-9
+				);
+			})
+		);
+	});
+
+	// Source: tables of developing times: 20 °C is 68 °F, 24 °C is 75.2 °F.
+	it.each([
+		['68', 20],
+		['68 °F', 20],
+		['75.2F', 24],
+		['20 C', 20],
+		['20 °c', 20],
+		['-40', -40]
+	])('%s for a reader of °F', (text, celsius) => {
+		reads({ temperature: 'F' });
+		expect(temperatureQuantity.parse(text)).toBeCloseTo(celsius, 9);
+	});
+
+	it('a temperature is the same within half of a tenth, both ways', () => {
+		fc.assert(
+			fc.property(
+				fc.integer({ min: -10_000, max: 60_000 }),
+				fc.constantFrom('C', 'F'),
+				(thousandths, typed) => {
+					const degrees = thousandths / 1000;
+					const shownIn = typed === 'C' ? 'F' : 'C';
+					reads({ temperature: typed });
+					const celsius = temperatureQuantity.parse(String(degrees))!;
+					reads({ temperature: shownIn });
+					const again = temperatureQuantity.parse(temperatureQuantity.show(celsius))!;
+					expect(Math.abs(again - celsius)).toBeLessThanOrEqual(0.05 + 1e-9);
+				}
+			)
+		);
+	});
+
+	// Source: NIST Handbook 44, appendix C: a fluid ounce is 29.5735 ml.
+	it.each([
+		['16', 473.176],
+		['16 fl oz', 473.176],
+		['16 fl. oz.', 473.176],
+		['500 ml', 500],
+		['0.5 l', 500],
+		['500cc', 500]
+	])('%s for a reader of fluid ounces', (text, millilitres) => {
+		reads({ volume: 'fl oz' });
+		expect(volumeQuantity.parse(text)).toBeCloseTo(millilitres, 2);
+	});
+
+	it('a volume is the same within half of the fourth figure', () => {
+		fc.assert(
+			fc.property(logarithmic(1, 10_000), fc.constantFrom('ml', 'fl oz'), (amount, typed) => {
+				reads({ volume: typed });
+				const millilitres = volumeQuantity.parse(String(amount))!;
+				reads({ volume: typed === 'ml' ? 'fl oz' : 'ml' });
+				const again = volumeQuantity.parse(volumeQuantity.show(millilitres))!;
+				expect(Math.abs(again / millilitres - 1)).toBeLessThanOrEqual(0.5e-3 + 1e-9);
+			})
+		);
+	});
+
+	it('the side of a lamp is typed in inches, or as it is', () => {
+		reads({ length: 'ft' });
+		expect(centimetreQuantity.parse('24')).toBeCloseTo(60.96, 9);
+		expect(centimetreQuantity.parse('60 cm')).toBeCloseTo(60, 9);
+		expect(centimetreQuantity.show(60.96)).toBe('24');
+		reads({});
+		expect(centimetreQuantity.parse('60')).toBe(60);
+		expect(centimetreQuantity.parse('24 in')).toBeCloseTo(60.96, 9);
+	});
+
+	it('nothing else is taken for one', () => {
+		for (const text of ['warm', '20 K', '68 °']) {
+			const isDegrees = text === '68 °';
+			expect(Number.isNaN(temperatureQuantity.parse(text))).toBe(!isDegrees);
+		}
+		for (const text of ['a cup', '2 pints']) expect(volumeQuantity.parse(text)).toBeNaN();
+	});
 });

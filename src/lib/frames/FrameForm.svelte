@@ -5,7 +5,7 @@
 	import { automaticExposure, onlyByHand, wheelPositions } from '$core/camera';
 	import { resolveLight } from '$core/light';
 	import { bestOutcome } from '$core/match';
-	import { roundToThird } from '$core/units';
+	import { lengthUnit, roundToThird } from '$core/units';
 	import {
 		apertureInWords,
 		exposureSentence,
@@ -25,13 +25,8 @@
 	} from '$contract/records';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import { FormState } from '$lib/forms/form-state.svelte';
-	import {
-		distanceQuantity,
-		fNumberQuantity,
-		plainNumber,
-		stopsQuantity,
-		timeQuantity
-	} from '$lib/forms/quantity';
+	import { fNumberQuantity, stopsQuantity, timeQuantity } from '$lib/forms/exposures';
+	import { distanceQuantity, plainNumber } from '$lib/forms/quantity';
 	import QuantityField from '$lib/forms/QuantityField.svelte';
 	import { RecordEditor } from '$lib/forms/record-editor.svelte';
 	import RecordForm from '$lib/forms/RecordForm.svelte';
@@ -239,7 +234,7 @@
 				<QuantityField
 					form={anyForm}
 					path="distance"
-					label="To the subject, m"
+					label="To the subject, {lengthUnit()}"
 					value={form.draft.distance}
 					quantity={distanceQuantity}
 					onchange={(distance) => set({ distance })}

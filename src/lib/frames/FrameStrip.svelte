@@ -1,12 +1,16 @@
-<!-- A load as a strip: each frame with its picture, what was promised and how it came out. -->
+<!-- A load as a contact sheet: each frame with its picture, how it came out and what was predicted. -->
 <script lang="ts">
 	import { resolve } from '$app/paths';
+	import { latitudeOf } from '$core/film';
+	import { verdictOf } from '$core/match';
 	import { printShowing } from '$core/prints';
 	import { heldInWords, judgedInWords } from '$core/words';
 	import { runningNumber } from '$contract/loads';
 	import type { CameraRecord, FilmRecord, LoadRecord } from '$contract/records';
 	import Print from '$lib/prints/Print.svelte';
 	import { frameLight, frameSettings } from '$contract/frame-words';
+	import { verdictColour } from '$lib/parts/verdict-colour';
+	import VerdictMark from '$lib/parts/VerdictMark.svelte';
 	import Promised from './Promised.svelte';
 	import type { StripPlace } from './strip-view';
 
@@ -24,31 +28,41 @@
 	let { places, camera, film, load, pictures, selected, onselect }: Props = $props();
 </script>
 
+{#snippet head(number: number, frame: StripPlace['frame'])}
+	<div class="top">
+		{#if frame && selected}
+			<label class="tick-box">
+				<input
+					type="checkbox"
+					checked={selected.has(frame.id)}
+					onchange={(event) => onselect(frame.id, event.currentTarget.checked)}
+				/>
+				<span class="number figure">{number}</span><span class="sr-only">select</span>
+			</label>
+		{:else if frame}
+			<a class="number figure" href={resolve(`/frames/${frame.id}`)} aria-label="Edit frame {number}"
+				>{number}</a
+			>
+		{:else}
+			<span class="number figure">{number}</span>
+		{/if}
+		{#if load.countsFrom !== undefined}<span class="soft small figures"
+				>no. {runningNumber(load, number)}</span
+			>{/if}
+		{#if frame?.judged}
+			{@const verdict = verdictOf(latitudeOf(film), frame.judged.stops)}
+			<span class="result" style:color={verdictColour[verdict]}
+				><VerdictMark {verdict} /> Came out {judgedInWords(frame.judged)}</span
+			>
+		{:else if frame}
+			<a class="plain-link" href={resolve(`/frames/${frame.id}/judge`)}>Judge frame {number}</a>
+		{/if}
+	</div>
+{/snippet}
+
 <ol class="strip" aria-label="Frames">
 	{#each places as { number, frame } (number)}
-		<li class:gap={!frame} class:selected={frame && selected?.has(frame.id)}>
-			<div class="top">
-				{#if frame && selected}
-					<label class="tick-box">
-						<input
-							type="checkbox"
-							checked={selected.has(frame.id)}
-							onchange={(event) => onselect(frame.id, event.currentTarget.checked)}
-						/>
-						<span class="number figure">{number}</span><span class="sr-only">select</span>
-					</label>
-				{:else if frame}
-					<a class="number figure" href={resolve(`/frames/${frame.id}`)} aria-label="Edit frame {number}"
-						>{number}</a
-					>
-				{:else}
-					<span class="number figure">{number}</span>
-				{/if}
-				{#if load.countsFrom !== undefined}<span class="soft small figures"
-						>no. {runningNumber(load, number)}</span
-					>{/if}
-				{#if frame?.judged?.kept}<span class="kept small">to keep</span>{/if}
-			</div>
+		<li class:selected={frame && selected?.has(frame.id)}>
 			{#if frame}
 				<div class="picture">
 					{#if pictures[frame.id]}
@@ -62,12 +76,9 @@
 						<span class="made small">simulated</span>
 					{/if}
 				</div>
-				<p><Promised {frame} /></p>
-				{#if frame.judged}
-					<p><strong>Came out {judgedInWords(frame.judged)}</strong></p>
-				{:else}
-					<p><a class="plain-link" href={resolve(`/frames/${frame.id}/judge`)}>Judge frame {number}</a></p>
-				{/if}
+				{@render head(number, frame)}
+				{#if frame.judged?.kept}<p class="kept small">To keep</p>{/if}
+				<p class="small">Predicted: <Promised {frame} /></p>
 				<p class="small figures">{frameSettings(camera, frame)}</p>
 				<p class="small soft figures">{frameLight(frame.light)}</p>
 				{#if frame.counted}<p class="small figures">
@@ -76,6 +87,8 @@
 				{#if frame.ran}<p class="small figures">ran {frame.ran.toFixed(0)} s</p>{/if}
 				{#if frame.subject ?? frame.note}<p class="small note">{frame.subject ?? frame.note}</p>{/if}
 			{:else}
+				<div class="picture unseen"></div>
+				{@render head(number, null)}
 				<p class="soft">Taken; nothing noted.</p>
 			{/if}
 		</li>
@@ -90,23 +103,24 @@
 		padding-top: 1rem;
 	}
 	li {
-		border-top: 3px solid var(--ink);
-		padding-top: 0.35rem;
 		line-height: 1.3;
 		/* Frames far down the page are not laid out before they are near. */
 		content-visibility: auto;
 		contain-intrinsic-size: auto 16rem;
-	}
-	li.gap {
-		border-top-style: dashed;
 	}
 	li.selected {
 		background: var(--hollow);
 	}
 	.top {
 		display: flex;
-		justify-content: space-between;
+		flex-wrap: wrap;
 		align-items: center;
+		column-gap: 0.25rem;
+	}
+	.result {
+		flex: 1;
+		min-width: 60%;
+		font-weight: var(--heavy);
 	}
 	.number {
 		font-size: 1.375rem;
@@ -115,12 +129,15 @@
 		display: inline-flex;
 		align-items: center;
 	}
+	.unseen {
+		aspect-ratio: 4 / 3;
+		border: 2px dashed var(--edge);
+	}
 	.kept {
 		font-weight: var(--heavy);
 	}
 	.picture {
 		position: relative;
-		margin-bottom: 0.35rem;
 	}
 	.picture img {
 		display: block;
@@ -139,7 +156,7 @@
 		overflow: hidden;
 		text-overflow: ellipsis;
 	}
-	:global([data-theme='dark']) .picture {
+	:global([data-theme='dark']) .picture :global(:is(img, canvas)) {
 		opacity: 0.6;
 	}
 	@media (max-width: 820px) {

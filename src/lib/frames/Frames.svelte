@@ -1,4 +1,4 @@
-<!-- Each load with its frames: as a strip or a table, some of them or all, one or many at a time. -->
+<!-- What was shot last as a contact sheet, and the shelf of all loads: some of their frames or all, one or many at a time. -->
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
@@ -6,11 +6,10 @@
 	import { shotList, takenShots } from '$core/cine';
 	import { nextTime } from '$core/develop';
 	import { isDevelopedLater } from '$core/film';
-	import { developedInWords } from '$core/words';
+	import { dayOfMoment, developedInWords } from '$core/words';
 	import { runningNumber } from '$contract/loads';
 	import type { CameraRecord, FilmRecord, FrameRecord, LoadRecord, RecipeRecord } from '$contract/records';
 	import ProcessOf from '$lib/develop/ProcessOf.svelte';
-	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import Moment from '$lib/parts/Moment.svelte';
 	import type { Kept } from '$lib/records/client';
 	import { FrameActions } from './frame-actions.svelte';
@@ -19,7 +18,10 @@
 	import FrameStrip from './FrameStrip.svelte';
 	import FrameTable from './FrameTable.svelte';
 	import LoadMore from './LoadMore.svelte';
-	import { orderNames, shownFrames, stripOf, whichNames, type Order, type Which } from './strip-view';
+	import LoadTools from './LoadTools.svelte';
+	import Shelf from './Shelf.svelte';
+	import type { OnShelf } from './shelf';
+	import { shownFrames, stripOf, whichNames, type Order, type Which } from './strip-view';
 
 	interface LoadShown {
 		load: Kept<LoadRecord>;
@@ -28,7 +30,7 @@
 	}
 	interface Props {
 		/** A page of them. */
-		loads: { id: string; camera: string; film: string; loadedAt: string; inCamera: boolean }[];
+		loads: OnShelf[];
 		/** Where the next page begins; null: this is the last. */
 		older: string | null;
 		/** Where this one begins; null: with the newest. */
@@ -58,13 +60,19 @@
 	const count = $derived(asTable ? shown.length : places.length);
 	const picked = $derived(shown.filter(({ id }) => selected.has(id)));
 	const advice = $derived(nextTime(frames.flatMap(({ judged }) => judged?.look ?? [])));
-	const toJudge = $derived(frames.find(({ judged }) => !judged));
+	const open = $derived(frames.filter(({ judged }) => !judged));
+	const kept = $derived(frames.filter(({ judged }) => judged?.kept).length);
+	/** The days on which it was shot, from the first to the last. */
+	const days = $derived.by(() => {
+		const ordered = frames.toSorted((a, b) => Date.parse(a.takenAt) - Date.parse(b.takenAt));
+		const ends = [ordered[0], ordered[ordered.length - 1]].filter(Boolean);
+		const said = ends.map(({ takenAt, zone }) => dayOfMoment(takenAt, { zone, locale: page.data.locale }));
+		return [...new Set(said)].join(' to ');
+	});
 	const ran = $derived(frames.reduce((sum, frame) => sum + (frame.ran ?? 0), 0));
 	const each = $derived(
 		chosen?.load.price !== undefined && chosen.load.frames > 0 ? chosen.load.price / chosen.load.frames : null
 	);
-	const options = <T extends string>(names: Readonly<Record<T, string>>) =>
-		(Object.keys(names) as T[]).map((value) => ({ value, name: names[value] }));
 	/** The page of loads that one stays on. */
 	const pageOf = (from: string | null) => (from ? `&after=${encodeURIComponent(from)}` : '');
 	const here = (view: string) => resolve(`/frames?load=${chosen?.load.id}${pageOf(after)}${view}`);
@@ -102,45 +110,56 @@
 		<p><a class="action" href={resolve('/bag/load')}>Load a film</a></p>
 	{:else}
 		<div class="columns">
-			<nav aria-label="Loads">
-				<ul>
-					{#each loads as { id, camera, film, loadedAt, inCamera } (id)}
-						<li>
-							<a
-								href={resolve(`/frames?load=${id}${pageOf(after)}`)}
-								aria-current={id === chosen.load.id ? 'true' : undefined}
-							>
-								<strong>{camera}</strong>
-								<span class="soft small">{film} · {inCamera ? 'in the camera' : 'taken out'}</span>
-								<span class="soft small"><Moment at={loadedAt} /></span>
-							</a>
-						</li>
-					{/each}
-					{#if older}
-						<li><a href={resolve(`/frames?load=${chosen.load.id}${pageOf(older)}`)}>Older loads</a></li>
-					{/if}
-					{#if after}
-						<li><a href={resolve(`/frames?load=${chosen.load.id}`)}>Back to the newest</a></li>
-					{/if}
-				</ul>
-			</nav>
+			<Shelf {loads} {older} {after} open={chosen.load.id} />
 			<section aria-labelledby="load-title">
-				<h2 id="load-title">{chosen.camera.name}, {chosen.film.name}</h2>
-				<p class="soft">
-					{frames.length} of {chosen.load.frames}
-					{chosen.load.spool ? 'shots' : 'frames'} logged, loaded <Moment at={chosen.load.loadedAt} />.
-					{#if chosen.load.spool}
-						{@const { counter } = shotList(
-							chosen.load.spool,
-							[],
-							takenShots(frames),
-							chosen.load.flippedAfter
-						)}
-						{ran.toFixed(0)} s run: side {counter.side}, foot {counter.feet.toFixed(0)}.
-					{/if}
-					{#if each !== null}{each.toFixed(2)} a frame.{/if}
-					{#if chosen.load.note}{chosen.load.note}.{/if}
-				</p>
+				<div class="head">
+					<div>
+						<h2 id="load-title">{chosen.camera.name}, {chosen.film.name}</h2>
+						<p class="soft">
+							{#if frames.length > 0}
+								{days}. {frames.length} of {chosen.load.frames}
+								{chosen.load.spool ? 'shots' : 'frames'} logged{kept > 0 ? `, ${kept} to keep` : ''}.
+							{:else}
+								Loaded <Moment at={chosen.load.loadedAt} />. Room for {chosen.load.frames}
+								{chosen.load.spool ? 'shots' : 'frames'}.
+							{/if}
+							{#if chosen.load.spool}
+								{@const { counter } = shotList(
+									chosen.load.spool,
+									[],
+									takenShots(frames),
+									chosen.load.flippedAfter
+								)}
+								{ran.toFixed(0)} s run: side {counter.side}, foot {counter.feet.toFixed(0)}.
+							{/if}
+							{#if each !== null}{each.toFixed(2)} a frame.{/if}
+							{#if chosen.load.note}{chosen.load.note}.{/if}
+						</p>
+					</div>
+					<div class="bar">
+						<LoadMore load={chosen.load.id} empty={frames.length === 0}>
+							{#snippet children(close)}
+								<li>
+									<a class="plain-link" href={resolve(`/bag/load/${chosen.load.id}`)}>Correct the load</a>
+								</li>
+								<li>
+									<button
+										class="plain-link"
+										onclick={() => {
+											close();
+											void actions.move(chosen.load, !chosen.load.unloadedAt);
+										}}
+									>
+										{chosen.load.unloadedAt ? 'Put it back in the camera' : 'Take it out of the camera'}
+									</button>
+								</li>
+							{/snippet}
+						</LoadMore>
+						{#if open.length > 0}<a class="action" href={resolve(`/frames/${open[0].id}/judge`)}
+								>{open.length === 1 ? `Judge frame ${open[0].number}` : `Judge ${open.length} frames`}</a
+							>{/if}
+					</div>
+				</div>
 				{#if chosen.load.developed}<p>{developedInWords(chosen.load.developed)}</p>
 				{:else if isDevelopedLater(chosen.film)}
 					{#key chosen.load.id}<ProcessOf {...chosen} {frames} {recipes} />{/key}
@@ -153,16 +172,6 @@
 						>
 					</p>
 				{/if}
-				<div class="bar">
-					{#if toJudge}<a class="action" href={resolve(`/frames/${toJudge.id}/judge`)}
-							>Judge frame {toJudge.number}</a
-						>{/if}
-					<a class="quiet" href={resolve(`/bag/load/${chosen.load.id}`)}>Correct the load</a>
-					<button class="quiet" onclick={() => actions.move(chosen.load, !chosen.load.unloadedAt)}>
-						{chosen.load.unloadedAt ? 'Put it back in the camera' : 'Take it out of the camera'}
-					</button>
-					{#if frames.length > 0}<LoadMore load={chosen.load.id} />{/if}
-				</div>
 				<div role="status">
 					{#if lastEdit.of(chosen.load.id) !== null}
 						<p class="notice">
@@ -183,30 +192,14 @@
 						Nothing taken on this load yet. On Shoot, one key logs a frame with everything the screen shows.
 					</p>
 				{:else}
-					<div class="tools">
-						<ChoiceField
-							label="Show"
-							value={which}
-							options={options(whichNames)}
-							onchange={(next) => (which = next as Which)}
-						/>
-						<ChoiceField
-							label="In order"
-							value={order}
-							options={options(orderNames)}
-							onchange={(next) => (order = next as Order)}
-						/>
-						{#if asTable}
-							<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved above -->
-							<a class="quiet" href={here('')}>As a strip</a>
-						{:else}
-							<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved above -->
-							<a class="quiet" href={here('&view=table')}>As a table</a>
-							<button class="quiet" onclick={() => (selecting ? stopSelecting() : (selecting = true))}>
-								{selecting ? 'Done selecting' : 'Select several'}
-							</button>
-						{/if}
-					</div>
+					{#if count > 1 || which !== 'all'}<LoadTools
+							bind:which
+							bind:order
+							{asTable}
+							other={here(asTable ? '' : '&view=table')}
+							{selecting}
+							onselect={() => (selecting ? stopSelecting() : (selecting = true))}
+						/>{/if}
 					{#if selecting}
 						<div class="tools" role="group" aria-label="With the selected frames">
 							<span>{picked.length} selected</span>
@@ -269,44 +262,33 @@
 		gap: 2rem;
 		padding-top: 1rem;
 	}
-	nav a {
-		display: grid;
-		padding: 0.5rem 0.75rem;
-		border-left: 4px solid transparent;
-		text-decoration: none;
-		line-height: 1.3;
-	}
-	nav a[aria-current] {
-		border-color: var(--ink);
-		background: var(--hollow);
-	}
-	.bar {
+	.head {
+		display: flex;
+		flex-wrap: wrap;
+		justify-content: space-between;
 		align-items: start;
-	}
-	.tools {
-		align-items: end;
+		gap: 0.75rem;
+		padding-bottom: 0.5rem;
 	}
 	.bar,
 	.tools {
 		display: flex;
 		flex-wrap: wrap;
+		align-items: start;
 		gap: 0.5rem 0.75rem;
-		padding-block: 0.75rem;
+	}
+	.tools {
+		padding-bottom: 0.75rem;
 	}
 	@media (max-width: 820px) {
+		/* The way to it says so already. */
+		.page > h1 {
+			position: absolute;
+			clip-path: inset(50%);
+		}
 		.columns {
 			grid-template-columns: minmax(0, 1fr);
 			gap: 1rem;
-		}
-		nav ul {
-			display: flex;
-			overflow-x: auto;
-			gap: 0.25rem;
-		}
-		nav a {
-			min-width: 10rem;
-			border-left: 0;
-			border-bottom: 4px solid transparent;
 		}
 	}
 </style>

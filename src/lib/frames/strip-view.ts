@@ -7,7 +7,7 @@ export type Which = 'all' | 'to-judge' | 'kept' | 'failed';
 export type Order = 'number' | 'promise' | 'result';
 
 export const whichNames: Readonly<Record<Which, string>> = {
-	all: 'all',
+	all: 'all frames',
 	'to-judge': 'to judge',
 	kept: 'to keep',
 	failed: 'not come out'

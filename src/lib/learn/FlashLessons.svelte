@@ -1,5 +1,6 @@
 <!-- What judged frames teach of each flash, and its number put right by them. -->
 <script lang="ts">
+	import { formatGuideNumber } from '$core/units';
 	import type { FlashLearnt } from '$core/learn';
 	import { flashLearntInWords, tellsSomething } from '$core/words';
 	import type { CameraRecord, GearRecord } from '$contract/records';
@@ -29,7 +30,7 @@
 		const written = await write(lesson, guideNumber);
 		const saved = written.result === 'saved';
 		message = saved
-			? `${lesson.name} has guide number ${shown(guideNumber)} now.`
+			? `${lesson.name} has guide number ${formatGuideNumber(guideNumber)} now.`
 			: written.result === 'stale'
 				? 'It was changed elsewhere; here is how it is now.'
 				: 'Not saved: the server isn’t answering.';
@@ -55,7 +56,7 @@
 				<span>{flashLearntInWords(lesson.name, lesson.guideNumber, lesson.learnt)}</span>
 				{#if tellsSomething(lesson.learnt)}
 					<button class="quiet" onclick={() => use(lesson, shown(lesson.learnt.guideNumber))}
-						>Use guide number {shown(lesson.learnt.guideNumber)}</button
+						>Use guide number {formatGuideNumber(lesson.learnt.guideNumber)}</button
 					>
 				{/if}
 			</li>

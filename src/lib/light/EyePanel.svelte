@@ -5,7 +5,7 @@
 	import { lightSchema } from '$contract/light';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import { FormState } from '$lib/forms/form-state.svelte';
-	import { stopsQuantity } from '$lib/forms/quantity';
+	import { stopsQuantity } from '$lib/forms/exposures';
 	import QuantityFields from '$lib/forms/QuantityFields.svelte';
 	import { readBy, type PanelProps } from './panel';
 	import ReadingForm from './ReadingForm.svelte';

@@ -1,11 +1,12 @@
 <!-- A lamp that was metered at one distance and stands at another. -->
 <script lang="ts">
 	import { resolveLight, type LampReading, type Light } from '$core/light';
-	import { formatDistance } from '$core/units';
+	import { formatDistance, lengthUnit } from '$core/units';
 	import { lampInWords, lightInWords } from '$core/words';
 	import { lightSchema } from '$contract/light';
 	import { FormState } from '$lib/forms/form-state.svelte';
-	import { distanceQuantity, stopsQuantity } from '$lib/forms/quantity';
+	import { stopsQuantity } from '$lib/forms/exposures';
+	import { distanceQuantity } from '$lib/forms/quantity';
 	import QuantityFields from '$lib/forms/QuantityFields.svelte';
 	import { readBy, type PanelProps } from './panel';
 	import ReadingForm from './ReadingForm.svelte';
@@ -37,9 +38,7 @@
 	/** What the fields do not show is kept, and said. */
 	const besides = [
 		...(last?.source
-			? [
-					`with a face of ${[last.source.width, last.source.height].map((side) => Math.round(side * 100)).join(' × ')} cm`
-				]
+			? [`with a face of ${[last.source.width, last.source.height].map(formatDistance).join(' × ')}`]
 			: []),
 		...(last?.modifiers ?? []).map(({ name }) => `behind ${name}`),
 		...(last?.second ? [`with a second lamp at ${formatDistance(last.second.to)}`] : [])
@@ -47,8 +46,18 @@
 	const start = metered ? resolveLight(metered) : null;
 
 	const distances = [
-		{ path: 'from', label: 'Metered at, m', placeholder: '2', quantity: distanceQuantity },
-		{ path: 'to', label: 'Now at, m', placeholder: '1.4', quantity: distanceQuantity }
+		{
+			path: 'from',
+			label: `Metered at, ${lengthUnit()}`,
+			placeholder: distanceQuantity.show(2),
+			quantity: distanceQuantity
+		},
+		{
+			path: 'to',
+			label: `Now at, ${lengthUnit()}`,
+			placeholder: distanceQuantity.show(1.4),
+			quantity: distanceQuantity
+		}
 	] as const;
 	const modifier = [
 		{

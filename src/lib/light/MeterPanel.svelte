@@ -4,7 +4,8 @@
 	import { lightSchema } from '$contract/light';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import { FormState } from '$lib/forms/form-state.svelte';
-	import { filmSpeedQuantity, fNumberQuantity, plainNumber, timeQuantity } from '$lib/forms/quantity';
+	import { filmSpeedQuantity, fNumberQuantity, timeQuantity } from '$lib/forms/exposures';
+	import { plainNumber } from '$lib/forms/quantity';
 	import QuantityFields from '$lib/forms/QuantityFields.svelte';
 	import { keepMeterIso, meterIso, onlyTime } from './meter-set';
 	import { readBy, type PanelProps } from './panel';

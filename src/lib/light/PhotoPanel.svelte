@@ -11,7 +11,7 @@
 	import { formatStops, stopsInWords } from '$core/units';
 	import { lightSchema } from '$contract/light';
 	import { FormState } from '$lib/forms/form-state.svelte';
-	import { filmSpeedQuantity, fNumberQuantity, timeQuantity } from '$lib/forms/quantity';
+	import { filmSpeedQuantity, fNumberQuantity, timeQuantity } from '$lib/forms/exposures';
 	import QuantityFields from '$lib/forms/QuantityFields.svelte';
 	import { keepMeterIso, meterIso, onlyTime } from './meter-set';
 	import { readBy, type InHand, type PlainPanelProps } from './panel';

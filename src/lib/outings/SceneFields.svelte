@@ -1,5 +1,6 @@
 <!-- One scene of an outing: when, in which light, how many frames, and what is wanted of it. -->
 <script lang="ts">
+	import { lengthUnit } from '$core/units';
 	import { placeKinds, type Exposed, type Sky } from '$core/light';
 	import type { FilmWish, Scene, SceneLight } from '$core/plan';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
@@ -142,7 +143,7 @@
 	<QuantityField
 		{form}
 		path="{path}.intent.subjectDistance"
-		label="Its distance, m"
+		label="Its distance, {lengthUnit()}"
 		hint="optional"
 		inputmode="decimal"
 		value={intent.subjectDistance}

@@ -1,7 +1,7 @@
 <!-- A strip from the camera to infinity: what comes out where, with people standing along it. -->
 <script lang="ts">
 	import { onStrip } from '$core/focus';
-	import { formatDistance } from '$core/units';
+	import { FOOT, formatDistance, measures } from '$core/units';
 
 	interface Props {
 		/** What it shows, in words, for who does not see it. */
@@ -25,7 +25,9 @@
 
 	/** Where people stand, m; and where numbers do. */
 	const PEOPLE = [0.75, 1.5, 3, 6, 15];
-	const NUMBERS = [1, 2, 4, 8, null];
+	const NUMBERS = $derived(
+		measures().length === 'ft' ? [...[3, 6, 12, 25].map((feet) => feet * FOOT), null] : [1, 2, 4, 8, null]
+	);
 	const place = (distance: number | null) => onStrip(distance) * 100;
 	const isClear = (distance: number) =>
 		bands.some(

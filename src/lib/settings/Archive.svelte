@@ -22,6 +22,7 @@
 		recipes: 'Recipes',
 		readings: 'Readings',
 		exercises: 'Exercises',
+		settings: 'Settings',
 		outings: 'Outings',
 		loads: 'Loads',
 		measurements: 'Measurements',

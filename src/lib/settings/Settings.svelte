@@ -6,6 +6,7 @@
 	import Backups from './Backups.svelte';
 	import Carried from './Carried.svelte';
 	import Here from './Here.svelte';
+	import Reading from './Reading.svelte';
 
 	interface Props {
 		/** None where the server isn’t answering: they are its own. */
@@ -18,10 +19,11 @@
 <svelte:head><title>Settings · Just Enough</title></svelte:head>
 <div class="page">
 	<h1>Settings</h1>
+	<Reading />
+	<Here />
 	{#if backups}<Backups {backups} />{/if}
 	<Archive />
 	<Carried {locale} />
-	<Here />
 	<section aria-labelledby="phones">
 		<h2 id="phones">Phones</h2>
 		<p>Pair a phone by a code, and see which devices and scripts are signed in.</p>

@@ -8,6 +8,7 @@
 	import Captions from './Captions.svelte';
 	import ContactSheet from './ContactSheet.svelte';
 	import LoadHead from './LoadHead.svelte';
+	import { ownSettings } from '$lib/records/own-settings.svelte';
 	import { onPaper } from './paper';
 
 	interface Props {
@@ -21,7 +22,8 @@
 
 	let kind = $state<SheetKind>('sheet');
 	let which = $state<SheetFrames>('all');
-	let paper = $state<Paper>('a4');
+	let chosen = $state<Paper | null>(null);
+	const paper = $derived(chosen ?? ownSettings.record?.paper ?? 'a4');
 
 	const of = $derived({ load, camera, film });
 	const kept = $derived(frames.filter(({ judged }) => judged?.kept));
@@ -55,7 +57,7 @@
 				label="Paper"
 				value={paper}
 				options={Object.entries(papers).map(([value, { name }]) => ({ value: value as Paper, name }))}
-				onchange={(next) => (paper = next)}
+				onchange={(next) => (chosen = next)}
 			/>
 			{#if shown.length > 0}
 				<button class="action" onclick={print}>Print</button>

@@ -1,5 +1,6 @@
 <!-- The last print develops, is judged in one tap, and the next click is answered from it. -->
 <script lang="ts">
+	import { formatTemperature } from '$core/units';
 	import { isPulled, PASTE_IN_SHORT, printSeconds, temperaturesOf } from '$core/develop';
 	import { asOne } from '$core/match';
 	import { clockInWords, judgedInWords, togetherInWords } from '$core/words';
@@ -50,7 +51,7 @@
 		if (tight && left !== null && left > 0) return `${last.number}: ${clockInWords(Math.floor(left))}`;
 		if (tight && began !== null) return `Frame ${last.number}:`;
 		if (began === null) return `Frame ${last.number}: pull it straight out`;
-		if (left === null) return `Frame ${last.number}: no time for ${celsius} °C on its pack`;
+		if (left === null) return `Frame ${last.number}: no time for ${formatTemperature(celsius)} on its pack`;
 		if (left > 0) return `Frame ${last.number} develops: ${clockInWords(Math.floor(left))}`;
 		return pulls ? `Frame ${last.number}: peel it. How is it?` : `Frame ${last.number}: how did it come out?`;
 	});
@@ -96,7 +97,7 @@
 						onchange={(event) => warm(Number(event.currentTarget.value))}
 					>
 						{#each temperatures as degrees (degrees)}
-							<option value={String(degrees)}>{degrees} °C</option>
+							<option value={String(degrees)}>{formatTemperature(degrees)}</option>
 						{/each}
 					</select>
 				</span>{/if}

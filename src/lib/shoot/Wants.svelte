@@ -1,5 +1,6 @@
 <!-- What is wanted of the picture, whatever camera takes it: the usual wishes in one tap, the rest behind them. -->
 <script lang="ts">
+	import { lengthUnit } from '$core/units';
 	import isEqual from 'fast-deep-equal';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import { secondsOf, subjectSpeeds, wantedTimeOf, wantedTimes } from '$lib/parts/wanted';
@@ -46,7 +47,7 @@
 			options={subjectSpeeds}
 			onchange={(speed) => shoot.want({ subjectSpeed: Number(speed) || undefined })}
 		/>
-		<DistanceBox {shoot} label="Its distance, m" />
+		<DistanceBox {shoot} label="Its distance, {lengthUnit()}" />
 	</div>
 </details>
 

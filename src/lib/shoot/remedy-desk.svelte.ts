@@ -1,5 +1,6 @@
 import { wrap, type Remote } from 'comlink';
 import type { match, Remedy, trialWorth, TrialWorth } from '$core/match';
+import { measures } from '$core/units';
 import type { MatchAnswers } from '../../workers/match.worker';
 
 type Asked = Parameters<typeof match>;
@@ -83,7 +84,7 @@ export class RemedyDesk {
 	/** Remedies, or null where the worker fell over the question: the next one may be answered all the same. */
 	async #answered(asked: Asked): Promise<Remedy[] | null> {
 		try {
-			return (await this.#ask!.match(...asked)).remedies;
+			return (await this.#ask!.match({ ...measures() }, ...asked)).remedies;
 		} catch (error) {
 			console.error(error);
 			return null;

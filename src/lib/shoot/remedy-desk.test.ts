@@ -3,7 +3,9 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 const { answer } = vi.hoisted(() => ({
 	answer: { give: async (_: unknown): Promise<unknown> => ({ remedies: [] }) }
 }));
-vi.mock('comlink', () => ({ wrap: () => ({ match: (question: unknown) => answer.give(question) }) }));
+vi.mock('comlink', () => ({
+	wrap: () => ({ match: (_: unknown, question: unknown) => answer.give(question) })
+}));
 vi.stubGlobal(
 	'Worker',
 	class {

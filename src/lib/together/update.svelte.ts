@@ -1,7 +1,7 @@
 /** A new version of the program that waits: it takes the place of this one when the person says so, and never before. */
 class Update {
 	ready = $state(false);
-	#waiting: ServiceWorker | null = null;
+	#registration: ServiceWorkerRegistration | null = null;
 
 	/** Looks for one as long as the page is open. */
 	async watch(): Promise<void> {
@@ -11,7 +11,7 @@ class Update {
 		const look = () => {
 			// The first one replaces nothing.
 			if (!registration.waiting || !serviceWorker.controller) return;
-			this.#waiting = registration.waiting;
+			this.#registration = registration;
 			this.ready = true;
 		};
 		registration.addEventListener('updatefound', () =>
@@ -23,7 +23,7 @@ class Update {
 	/** Opens the page anew in the new version. */
 	take(): void {
 		navigator.serviceWorker.addEventListener('controllerchange', () => location.reload(), { once: true });
-		this.#waiting?.postMessage('take over');
+		this.#registration?.waiting?.postMessage('take over');
 	}
 }
 

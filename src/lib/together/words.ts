@@ -11,6 +11,7 @@ const kindNames: Readonly<Record<Write['kind'], string>> = {
 	outings: 'Outing',
 	recipes: 'Recipe',
 	exercises: 'Exercise',
+	settings: 'Settings',
 	measurements: 'Measurement'
 };
 const acts: Readonly<Record<Write['act'], string>> = { create: 'new', replace: 'changed', remove: 'deleted' };

@@ -1,5 +1,6 @@
 <!-- Frames of a load put on places, by the track of the way. -->
 <script lang="ts">
+	import { formatDistance } from '$core/units';
 	import { resolve } from '$app/paths';
 	import { coordinatesInWords, framesInWords } from '$core/words';
 	import type { Where } from '$contract/coordinates';
@@ -127,7 +128,7 @@
 											<span class="soft">as it is</span>
 										{:else if there}
 											{there.name ? `${there.name}, ` : ''}{coordinatesInWords(there)}
-											<span class="soft">± {there.sd.toFixed(0)} m</span>
+											<span class="soft">± {formatDistance(there.sd)}</span>
 										{:else}<span class="soft">no track then</span>{/if}
 									</td>
 								</tr>

@@ -12,6 +12,8 @@ import { readJson } from './read-json';
 export interface Collection<T> {
 	what: string;
 	table: () => RecordTable<T>;
+	/** There is one record of it, under this id. */
+	only?: string;
 	/** Reads a page of its list where that may be much work; else the table does. */
 	page?: (asked: PageAsked) => Promise<ReturnType<RecordTable<T>['page']>>;
 	schema: ISchema<T>;
@@ -70,7 +72,11 @@ export function collectionHandlers<T extends object>(collection: Collection<T>) 
 		if ('answer' in read) return read.answer;
 		const opened = open(collection, read.body, identity);
 		if (!opened.ok) return invalid(opened.issues);
-		const { id = crypto.randomUUID(), record } = opened.value;
+		const { id = collection.only ?? crypto.randomUUID(), record } = opened.value;
+		if (collection.only && id.toLowerCase() !== collection.only)
+			return invalid([
+				{ path: 'id', message: `must be ${collection.only}: there is one ${collection.what}` }
+			]);
 		const creation = collection.table().create(id.toLowerCase(), record);
 		if (creation.result === 'invalid') return invalid(creation.issues);
 		if (creation.result === 'conflict') {

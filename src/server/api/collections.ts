@@ -10,8 +10,10 @@ import {
 	type OutingRecord,
 	type PlaceRecord,
 	type ReadingRecord,
-	type RecipeRecord
+	type RecipeRecord,
+	type SettingsRecord
 } from '$contract/records';
+import { SETTINGS_ID } from '$contract/settings';
 import { listFilters } from '$contract/lists';
 import { raisedFrame } from '../older-frames';
 import { inThread } from '../heavy/pool';
@@ -85,6 +87,13 @@ export const recipes: Collection<RecipeRecord> = {
 	table: () => store().recipes,
 	schema: recordSchemas.recipes,
 	filters: listFilters.recipes
+};
+
+export const settings: Collection<SettingsRecord> = {
+	what: 'set of settings',
+	only: SETTINGS_ID,
+	table: () => store().settings,
+	schema: recordSchemas.settings
 };
 
 export const exercises: Collection<ExerciseRecord> = {

@@ -1,6 +1,7 @@
 import type Database from 'better-sqlite3';
 import type { FilmType } from '$core/film';
 import type { LoadRecord } from '$contract/records';
+import type { Tally } from '$views/records';
 import { keeper, type Row } from './record-rows';
 import type { Kept } from './record-table';
 
@@ -37,7 +38,21 @@ export function loadSearch(database: Database.Database) {
 			(SELECT max(number) FROM frames WHERE load_id = loads.id), json_extract(body, '$.frames')
 		)) AS last FROM loads WHERE json_extract(body, '$.countsFrom') IS NOT NULL`
 	);
+	const lastShot = database.prepare<[], { id: string }>(
+		'SELECT load_id AS id FROM frames ORDER BY taken_at DESC, id LIMIT 1'
+	);
+	const tallies = database.prepare<[string], { id: string } & Tally>(
+		`SELECT load_id AS id, count(*) AS taken, count(judged) AS judged FROM frames
+		WHERE load_id IN (SELECT value FROM json_each(?)) GROUP BY load_id`
+	);
 	return {
+		/** The load that was shot on last. */
+		lastShot: (): string | null => lastShot.get()?.id ?? null,
+		/** How many frames of some loads were logged and judged. */
+		tallies: (ids: readonly string[]): Record<string, Tally> =>
+			Object.fromEntries(
+				tallies.all(JSON.stringify(ids)).map(({ id, taken, judged }) => [id, { taken, judged }])
+			),
 		/** The last running number that was given; null where nobody counts on. */
 		lastNumber: (): number | null => lastNumber.get()!.last,
 		/** Loads of films of some types that are not developed yet, the last one first. */

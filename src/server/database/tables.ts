@@ -10,7 +10,8 @@ import type {
 	OutingRecord,
 	PlaceRecord,
 	ReadingRecord,
-	RecipeRecord
+	RecipeRecord,
+	SettingsRecord
 } from '$contract/records';
 import { changesOf } from './changes';
 import { counting } from './counting';
@@ -157,6 +158,7 @@ export function tablesOf(database: Database.Database) {
 			filters: { kind: 'kind = ?' }
 		}),
 		recipes: recordTable<RecipeRecord>(database, { table: 'recipes', ...justNamed }),
+		settings: recordTable<SettingsRecord>(database, { table: 'settings', columns: {}, orderBy: [ID] }),
 		places: recordTable<PlaceRecord>(database, { table: 'places', ...justNamed }),
 		readings: recordTable<ReadingRecord>(database, {
 			table: 'readings',

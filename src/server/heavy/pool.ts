@@ -2,6 +2,7 @@ import { availableParallelism } from 'node:os';
 import { env } from 'node:process';
 import { error } from '@sveltejs/kit';
 import { Piscina } from 'piscina';
+import { measures } from '$core/units';
 import type { Tasks } from './tasks';
 
 /** A task may take so long, ms, and hold so much memory. */
@@ -46,7 +47,7 @@ export async function inOwnThread<K extends keyof Tasks>(
 	const file = env.JUST_ENOUGH_WORKERS;
 	if (!file) return here(name, given);
 	patient ??= new Piscina({ filename: file, minThreads: 0, maxThreads: 1, idleTimeout: 1000 });
-	return patient.run({ name, given });
+	return patient.run({ name, given, measured: measures() });
 }
 
 async function here<K extends keyof Tasks>(name: K, given: Parameters<Tasks[K]>) {
@@ -67,7 +68,10 @@ export async function inThread<K extends keyof Tasks>(
 	const file = env.JUST_ENOUGH_WORKERS;
 	if (!file) return here(name, given);
 	try {
-		return await opened(file).run({ name, given }, { signal: AbortSignal.timeout(BUDGET_MS) });
+		return await opened(file).run(
+			{ name, given, measured: measures() },
+			{ signal: AbortSignal.timeout(BUDGET_MS) }
+		);
 	} catch (problem) {
 		const word = wordFor(problem);
 		if (word) error(503, word);

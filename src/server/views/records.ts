@@ -1,3 +1,4 @@
+import { SETTINGS_ID } from '$contract/settings';
 import type { ExerciseRecord } from '$contract/records';
 import type { ExerciseOf, Few, ViewRecords } from '$views/records';
 import { backupsTold } from '../api/backups';
@@ -15,7 +16,7 @@ const few = <T>(table: RecordTable<T>): Few<T> => ({
 /** What views ask, from the database. */
 export function viewRecords(): ViewRecords {
 	const { cameras, films, gear, recipes, places, outings, loads, frames } = store();
-	const { readings, exercises, measurements, pictures, loadSearch, search } = store();
+	const { readings, exercises, settings, measurements, pictures, loadSearch, search } = store();
 	return {
 		cameras: few(cameras),
 		films: few(films),
@@ -45,6 +46,7 @@ export function viewRecords(): ViewRecords {
 			only: <K extends ExerciseRecord['kind']>(kind: K) => exercises.where('kind', kind) as ExerciseOf<K>[],
 			count: (kind) => exercises.page({ limit: 1, filters: { kind } })?.total ?? 0
 		},
+		settings: () => settings.get(SETTINGS_ID),
 		measurements: { ofCamera: (id) => measurements.where('camera_id', id) },
 		pictures: {
 			of: (owner, id) => pictures.of(owner, id),

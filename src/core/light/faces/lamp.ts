@@ -1,11 +1,15 @@
-import { formatDistance } from '../../units';
+import { FOOT, formatDistance, measures } from '../../units';
 import { nearestOf } from '../lamp';
 import { lampDistanceFor } from '../lamp-moved';
 import { resolveLight } from '../resolve';
 import type { LampReading } from '../types';
 import type { Face } from './face';
 
-const MARKS = [1, 2, 0.5, 4, 1.4, 2.8, 0.7, 5.6, 0.35, 8];
+/** m, and ft: the most telling first. */
+const MARKS = {
+	m: [1, 2, 0.5, 4, 1.4, 2.8, 0.7, 5.6, 0.35, 8],
+	ft: [3, 6, 1.5, 12, 4, 8, 2, 16, 1, 24].map((feet) => feet * FOOT)
+};
 const FARTHEST = 100;
 
 /** Metres from the lamp to the subject. */
@@ -16,7 +20,10 @@ export function lampFace(reading: LampReading): Face {
 	return {
 		drags: 'the lamp',
 		quantity: true,
-		marks: MARKS.map((to) => ({ ev: resolveLight({ ...reading, to }).ev, words: formatDistance(to) })),
+		marks: MARKS[measures().length].map((to) => ({
+			ev: resolveLight({ ...reading, to }).ev,
+			words: formatDistance(to)
+		})),
 		lightAt,
 		wordsAt: (ev) => formatDistance(distanceAt(ev))
 	};

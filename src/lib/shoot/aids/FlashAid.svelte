@@ -9,9 +9,11 @@
 		formatAperture,
 		formatDistance,
 		formatDoubt,
+		formatGuideNumber,
 		formatPart,
 		formatStops,
 		formatTime,
+		lengthUnit,
 		markedApertures,
 		nearestMark,
 		stopsInWords
@@ -130,7 +132,7 @@
 			</p>{/if}
 		{#if sync}<p class="soft">Its flash works at {formatTime(sync)} and slower.</p>{/if}
 		<div class="fields">
-			<DistanceBox {shoot} label="Your subject stands at, m" />
+			<DistanceBox {shoot} label="Your subject stands at, {lengthUnit()}" />
 			{#if all.length > 1}
 				<ChoiceField
 					label="Which flash"
@@ -158,7 +160,7 @@
 			/>
 			{#if ceiling !== undefined}
 				<NumberBox
-					label="Ceiling above it, m"
+					label="Ceiling above it, {lengthUnit()}"
 					quantity={distanceQuantity}
 					hint="costs {formatStops(loss)} through the longer path and the paint"
 					value={ceiling}
@@ -227,7 +229,7 @@
 			</p>
 		{/if}
 		<p class="soft small">
-			Guide number {Number(flash.guideNumber.toPrecision(3))} m at ISO 100{loss > 0
+			Guide number {formatGuideNumber(flash.guideNumber)} at ISO 100{loss > 0
 				? `, less ${formatStops(loss)} for what it goes through or off`
 				: ''}. {outdoors
 				? `Outdoors nothing bounces its light back: ${stopsInWords(OPEN_AIR.stops)} less, give or take ${formatDoubt(OPEN_AIR.sd)}, is counted.`

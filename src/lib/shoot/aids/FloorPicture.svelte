@@ -2,7 +2,7 @@
 <script lang="ts">
 	import { scaleLinear } from 'd3-scale';
 	import type { FloorMark, FloorPlan } from '$core/studio';
-	import { formatDistance } from '$core/units';
+	import { FOOT, formatDistance, measures } from '$core/units';
 
 	let { plan, marks, label }: { plan: FloorPlan; marks: readonly FloorMark[]; label: string } = $props();
 
@@ -19,8 +19,20 @@
 	const x = $derived(scaleLinear([-half, half], [EDGE, WIDTH - EDGE]));
 	const y = $derived(scaleLinear([-half, half], [HEIGHT - EDGE, EDGE]));
 	const metre = $derived(x(1) - x(0));
-	const step = $derived(half > 4 ? 2 : half > 1.5 ? 1 : 0.5);
-	const lines = $derived(x.ticks().filter((at) => Math.abs(at / step - Math.round(at / step)) < 1e-9));
+	/** Between two lines, m: a round length to the reader. */
+	const step = $derived(
+		measures().length === 'ft'
+			? FOOT * (half > 4 ? 6 : half > 1.5 ? 3 : 1)
+			: half > 4
+				? 2
+				: half > 1.5
+					? 1
+					: 0.5
+	);
+	const lines = $derived.by(() => {
+		const most = Math.floor(half / step);
+		return Array.from({ length: 2 * most + 1 }, (_, at) => (at - most) * step);
+	});
 
 	const angle = $derived(Math.atan2(plan.key.x, -plan.key.y));
 	/** A piece of tape across the lamp's way, half as long, px, and at most so far round. */

@@ -12,7 +12,7 @@
 		lampColours,
 		sideRatio
 	} from '$core/studio';
-	import { formatDistance, formatDoubt, formatStops } from '$core/units';
+	import { formatDistance, formatDoubt, formatStops, lengthUnit, shortUnit } from '$core/units';
 	import {
 		backgroundFalloffInWords,
 		castInWords,
@@ -23,6 +23,7 @@
 	} from '$core/words';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import NumberBox from '$lib/forms/NumberBox.svelte';
+	import { centimetreQuantity } from '$lib/forms/measured';
 	import { distanceQuantity } from '$lib/forms/quantity';
 	import { intentOf } from '../wishes';
 	import type { AidProps } from './aids';
@@ -113,7 +114,7 @@
 	);
 	const cast = $derived(castInWords(film, typed.value.kelvin || undefined));
 
-	const distances = { least: 0.1, most: 100, problem: 'must be a distance such as 4 ft or 1.5' };
+	const distances = { least: 0.1, most: 100, problem: 'must be a distance such as 4 ft or 1.5 m' };
 	const asOptions = $derived(
 		modifiers.map(({ name, stops }) => ({
 			value: name,
@@ -150,7 +151,7 @@
 				<div class="fields">
 					{#if metered.from === undefined}
 						<NumberBox
-							label="Metered with the lamp at, m"
+							label="Metered with the lamp at, {lengthUnit()}"
 							quantity={distanceQuantity}
 							value={typed.value.from}
 							{...distances}
@@ -158,7 +159,7 @@
 						/>
 					{/if}
 					<NumberBox
-						label="Lamp now at, m"
+						label="Lamp now at, {lengthUnit()}"
 						quantity={distanceQuantity}
 						value={typed.value.to}
 						{...distances}
@@ -194,14 +195,15 @@
 						]}
 						onchange={(kelvin) => typed.set({ kelvin: Number(kelvin) })}
 					/>
-					{#each [['width', 'Lit area, cm wide'], ['height', 'cm high']] as const as [side, label] (side)}
+					{#each [['width', `Lit area, ${shortUnit()} wide`], ['height', `${shortUnit()} high`]] as const as [side, label] (side)}
 						<NumberBox
 							{label}
 							placeholder="a bulb"
 							value={typed.value[side] || undefined}
+							quantity={centimetreQuantity}
 							least={0}
 							most={1000}
-							problem="must be centimetres, such as 60"
+							problem="must be a length, such as 60 cm"
 							onchange={(value) => typed.set({ [side]: value ?? 0 })}
 						/>
 					{/each}
@@ -239,7 +241,7 @@
 			</label>
 			{#if typed.value.fill}
 				<NumberBox
-					label="Fill at, m"
+					label="Fill at, {lengthUnit()}"
 					quantity={distanceQuantity}
 					value={typed.value.fillAt}
 					{...distances}
@@ -253,17 +255,17 @@
 				/>
 			{/if}
 			<NumberBox
-				label="Background behind the subject, m"
+				label="Background behind the subject, {lengthUnit()}"
 				quantity={distanceQuantity}
 				value={typed.value.background}
 				least={0}
 				most={100}
-				problem="must be a distance such as 4 ft or 1"
+				problem="must be a distance such as 4 ft or 1 m"
 				onchange={(value) => value !== undefined && typed.set({ background: value })}
 			/>
 			{#if shoot.wanted.scene.subjectDistance === undefined}
 				<NumberBox
-					label="Camera at, m"
+					label="Camera at, {lengthUnit()}"
 					quantity={distanceQuantity}
 					value={typed.value.camera}
 					{...distances}

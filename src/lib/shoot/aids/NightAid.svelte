@@ -16,7 +16,7 @@
 		trailTime
 	} from '$core/night';
 	import { goesInto } from '$core/film';
-	import { formatTime, stopsInWords } from '$core/units';
+	import { formatTime, lengthUnit, stopsInWords } from '$core/units';
 	import {
 		handDoubtInWords,
 		settingsInShort,
@@ -29,7 +29,7 @@
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import NumberBox from '$lib/forms/NumberBox.svelte';
 	import { distanceQuantity } from '$lib/forms/quantity';
-	import { timeQuantity } from '$lib/forms/quantity';
+	import { timeQuantity } from '$lib/forms/exposures';
 	import { subjectSpeeds } from '$lib/parts/wanted';
 	import { intentOf } from '../wishes';
 	import type { AidProps } from './aids';
@@ -204,12 +204,12 @@
 				onchange={(speed) => typed.set({ speed: Number(speed) })}
 			/>
 			<NumberBox
-				label="Its distance, m"
+				label="Its distance, {lengthUnit()}"
 				quantity={distanceQuantity}
 				value={typed.value.distance}
 				least={0.1}
 				most={10_000}
-				problem="must be a distance such as 4 ft or 10"
+				problem="must be a distance such as 4 ft or 10 m"
 				onchange={(distance) => distance && typed.set({ distance })}
 			/>
 			<NumberBox

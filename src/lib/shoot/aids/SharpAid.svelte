@@ -2,7 +2,7 @@
 <script lang="ts">
 	import { markLabel } from '$core/camera';
 	import { aimedAt, closeUpFor, standAt } from '$core/focus';
-	import { formatAperture, formatDistance } from '$core/units';
+	import { formatAperture, formatDistance, lengthUnit } from '$core/units';
 	import { aimedInWords, flareInWords, sharpInWords, standInWords } from '$core/words';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import NumberBox from '$lib/forms/NumberBox.svelte';
@@ -71,7 +71,7 @@
 		stand={stand === subject ? undefined : stand}
 	/>
 	<div class="fields">
-		<DistanceBox {shoot} label="Your subject stands at, m" />
+		<DistanceBox {shoot} label="Your subject stands at, {lengthUnit()}" />
 		{#if marks}
 			<ChoiceField
 				label="Lens set to"

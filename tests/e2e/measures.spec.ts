@@ -1,0 +1,145 @@
+import { fixedCamera, filmOf } from '../fixtures/bag';
+import { expect, findsNothing, loadCamera, open, PHONE, readLight, test } from './app';
+import { carriesAll } from './carried';
+import { openAid } from './shoot-page';
+
+const settings = '/api/settings';
+
+interface List {
+	items: object[];
+}
+
+test.describe('with the demo', () => {
+	test.use({ demo: true, serviceWorkers: 'allow' });
+
+	test('who measures in feet and °F reads them everywhere, on every device, after a restart', async ({
+		page,
+		app,
+		browser,
+		request
+	}) => {
+		await open(page, '/settings');
+		const units = page.getByRole('region', { name: 'Units and paper' });
+		for (const [label, unit] of [
+			['Distances', 'feet and inches'],
+			['Temperatures', '°F'],
+			['Volumes', 'US fluid ounces'],
+			['Paper', 'Letter']
+		] as const) {
+			await units.getByLabel(label).selectOption(unit);
+			await expect(units.getByRole('status')).toHaveText('Saved.');
+		}
+		await findsNothing(page);
+		expect(((await (await request.get(settings)).json()) as List).items).toEqual([
+			expect.objectContaining({
+				length: 'ft',
+				temperature: 'F',
+				volume: 'fl oz',
+				paper: 'letter',
+				version: 4
+			})
+		]);
+		await app.restart();
+
+		// Another device, which never saw the page of settings.
+		const other = await (await browser.newContext({ viewport: PHONE })).newPage();
+		await open(other, `${app.address}/bag`);
+		// Source: 14 m are 45.9 ft.
+		await expect(other.getByText('guide number 45.9 ft')).toBeVisible();
+		await expect(other.getByText(/\d ?m\b(?!m)/)).toHaveCount(0);
+
+		await open(other, `${app.address}/develop`);
+		await other
+			.getByRole('link', { name: /Fine grain/ })
+			.first()
+			.click();
+		const temperature = other.getByLabel('Its temperature, °F');
+		// Source: tables of developing times: 20 °C is 68 °F.
+		await expect(temperature).toHaveValue('68');
+		const time = other.getByRole('region', { name: 'Time' }).locator('.figure').first();
+		const before = (await time.textContent())!;
+		await temperature.fill('75');
+		await expect(time).not.toHaveText(before);
+		await temperature.fill('20 °C');
+		await expect(time).toHaveText(before);
+		// Source: NIST Handbook 44: a pint of sixteen fluid ounces is 473.176 ml.
+		await other.getByLabel('Working solution, fl oz').fill('473.176 ml');
+		await other.getByLabel('Rolls at a time').fill('2');
+		await expect(other.getByText('8 fl oz for each of 2 rolls.')).toBeVisible();
+		await other.context().close();
+	});
+
+	test('what was set on two devices that were apart holds on both', async ({ page, request }) => {
+		await carriesAll(page);
+		const units = page.getByRole('region', { name: 'Units and paper' });
+		await units.getByLabel('Temperatures').selectOption('°F');
+		await expect(units.getByRole('status')).toHaveText('Saved.');
+		await page.context().setOffline(true);
+		await units.getByLabel('Distances').selectOption('feet and inches');
+		await expect(page.getByText(/1 waiting/)).toBeVisible();
+		const [{ id, version }] = (
+			(await (await request.get(settings)).json()) as { items: { id: string; version: number }[] }
+		).items;
+		const elsewhere = { temperature: 'F', paper: 'letter', id, version };
+		expect((await request.put(`${settings}/${id}`, { data: elsewhere })).status()).toBe(200);
+		await page.reload();
+		await expect(units.getByLabel('Distances')).toHaveValue('ft');
+		await page.context().setOffline(false);
+		await expect
+			.poll(async () => ((await (await request.get(settings)).json()) as List).items, { timeout: 30_000 })
+			.toEqual([expect.objectContaining({ length: 'ft', temperature: 'F', paper: 'letter' })]);
+		await page.reload();
+		await expect(units.getByLabel('Paper')).toHaveValue('letter');
+		await expect(units.getByLabel('Distances')).toHaveValue('ft');
+		await expect(units.getByLabel('Temperatures')).toHaveValue('F');
+	});
+});
+
+test('feet are read as people write them, and said back, by the screen and by scripts', async ({
+	page,
+	request
+}) => {
+	const refused = await request.post(settings, { data: { id: crypto.randomUUID(), length: 'ft' } });
+	expect(refused.status()).toBe(422);
+	expect(await refused.json()).toMatchObject({ issues: [{ path: 'id' }] });
+	expect((await request.post(settings, { data: { length: 'yd' } })).status()).toBe(422);
+	expect((await request.post(settings, { data: { length: 'ft' } })).status()).toBe(201);
+
+	const camera = fixedCamera({
+		name: 'Zone Box',
+		frame: { width: 90, height: 100 },
+		focalLength: 100,
+		focus: { kind: 'fixed', distance: null },
+		circleOfConfusion: 0.1,
+		aperture: { kind: 'stops', f: [8, 16, 32] },
+		shutter: { kind: 'speeds', seconds: [1 / 250, 1 / 60] }
+	});
+	await loadCamera(request, { camera });
+	await readLight(request, { ev: 12, sd: 0.3 });
+	await open(page, '/');
+	const zone = await openAid(page, 'Sharp zone');
+	await zone.getByRole('button', { name: 'f/32' }).click();
+	const distance = zone.getByLabel('Your subject stands at, ft');
+	for (const text of ['4.5', '4.5 ft', '4 ft 6 in', '4\' 6"', '1.3716 m']) {
+		await distance.fill('1');
+		await distance.fill(text);
+		// Source: hyperfocal distance by hand: 100² / (32 × 0.1) mm and the lens are 3.225 m, 10.6 ft.
+		await expect(zone.getByRole('status').first()).toHaveText(
+			'Sharp from 11 ft on. At 4 ft 6 in it’s too near: 11 ft is sharp.'
+		);
+	}
+	const fixed = fixedCamera({ focus: { kind: 'fixed', distance: 3 } });
+	const answer = await request.post('/api/match', {
+		data: {
+			camera: fixed,
+			film: filmOf('colour-negative', 400),
+			light: { ev: 13, sd: 0.3 },
+			intent: { subjectDistance: 0.5 }
+		}
+	});
+	const { remedies } = (await answer.json()) as { remedies: { changes: { name: string }[] }[] };
+	const names = remedies.flatMap(({ changes }) => changes.map(({ name }) => name));
+	expect([...new Set(names.filter((name) => name.startsWith('step back')))]).toEqual([
+		expect.stringMatching(/^step back to \d+ ft( \d+ in)?$/)
+	]);
+});
