@@ -1,5 +1,7 @@
 import { defineConfig } from '@playwright/test';
-import { chromiumFlags, foundChromium } from './scripts/steps.mjs';
+import { chromiumFlags, foundChromium, temporaryFilesInMemory } from './scripts/steps.mjs';
+
+temporaryFilesInMemory();
 
 export default defineConfig({
 	testDir: 'tests/e2e',

@@ -56,7 +56,7 @@ const taughtPack = async (page) => {
 
 /** A frame beside the simulated prints, with one picked. */
 const judged = async (page) => {
-	await page.getByRole('link', { name: /^Paddle 66/ }).click();
+	await page.getByRole('link', { name: /^Paddle 66 Marram/ }).click();
 	await page
 		.getByRole('link', { name: /^Judge frame 1/ })
 		.first()

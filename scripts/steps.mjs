@@ -1,6 +1,6 @@
 // Steps shared by the commands of package.json. Node alone: nothing may be installed yet.
 import { spawn, spawnSync } from 'node:child_process';
-import { existsSync, readdirSync, statSync } from 'node:fs';
+import { accessSync, constants, existsSync, readdirSync, statfsSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
@@ -142,6 +142,24 @@ export function independentReaders() {
 	throw new Error(
 		`The tests need ${packages.join(', ')}. Debian: sudo apt-get install ${packages.join(' ')}`
 	);
+}
+
+/** Where this system keeps files in memory, and what the tests' files may need of it, in bytes. */
+const MEMORY = { folder: '/dev/shm', needed: 4e9 };
+
+/**
+ * Keeps what the tests write and throw away in memory, where the system has room for it and nothing else is said: on
+ * a disk that is busy with something else a single save waits for seconds, and no test is of that.
+ */
+export function temporaryFilesInMemory() {
+	if (process.env.TMPDIR) return;
+	try {
+		accessSync(MEMORY.folder, constants.W_OK);
+		const { bavail, bsize } = statfsSync(MEMORY.folder);
+		if (bavail * bsize >= MEMORY.needed) process.env.TMPDIR = MEMORY.folder;
+	} catch {
+		// A system without it keeps them where it keeps all temporary files.
+	}
 }
 
 /** Ends a command with one clear line instead of a stack. */

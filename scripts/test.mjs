@@ -2,7 +2,17 @@
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { bin, build, chromium, independentReaders, install, main, runApart, runTool } from './steps.mjs';
+import {
+	bin,
+	build,
+	chromium,
+	independentReaders,
+	install,
+	main,
+	runApart,
+	runTool,
+	temporaryFilesInMemory
+} from './steps.mjs';
 
 const results = mkdtempSync(join(tmpdir(), 'just-enough-results-'));
 const counts = { passed: 0, failed: 0, skipped: 0 };
@@ -79,6 +89,8 @@ await main(async () => {
 			independentReaders();
 			chromium();
 		});
+		// What is installed may have to run from where it is unpacked, which memory may refuse.
+		temporaryFilesInMemory();
 		runTool('svelte-kit', ['sync']);
 		await both(phase('lint and types', lintAndTypes), phase('unit tests', unitTests));
 		await phase('build', build);

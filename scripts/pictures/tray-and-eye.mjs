@@ -1,4 +1,4 @@
-// What is shown of Develop and Practice: a recipe, a development that runs, the course of a day, and progress.
+// What is shown of Develop and Practice: what waits, a recipe, a development that runs, the course of a day, and progress.
 import { settled } from '../settled.mjs';
 
 const scene = async (page) => {
@@ -59,7 +59,7 @@ const doubts = async (page) => {
 
 /** The screens; the guess that is told comes after those that count the day's first scene. */
 export const trayAndEye = [
-	{ path: '/develop', act: recipe('Staining, in three parts') },
+	{ path: '/develop' },
 	{ path: '/develop', act: running, display: 'dark' },
 	{ path: '/practice/progress', act: progress },
 	{ path: '/practice', act: told }

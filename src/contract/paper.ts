@@ -44,18 +44,27 @@ function span<T>([first, ...more]: readonly T[], said: (one: T) => string): stri
 	return last === undefined ? said(first) : `${said(first)} to ${said(last)}`;
 }
 
+/**
+ * The days on which frames were taken, from the first of them to the last; empty where there are none.
+ *
+ * @example daysInWords(frames of two days) // '2 May 2026 to 3 May 2026'
+ */
+export function daysInWords(frames: readonly FrameRecord[], locale?: string): string {
+	const days = [...new Set(frames.map(({ takenAt, zone }) => dayOfMoment(takenAt, { zone, locale })))];
+	return days.length === 0 ? '' : span(days, String);
+}
+
 /** What a load was, line by line: the head of a contact sheet, and a sleeve's label. */
 export function headOfLoad(
 	{ load, camera, film }: LoadOnPaper,
 	frames: readonly FrameRecord[],
 	locale?: string
 ): { title: string; lines: string[] } {
-	const days = [...new Set(frames.map(({ takenAt, zone }) => dayOfMoment(takenAt, { zone, locale })))];
 	const places = [...new Set(frames.flatMap(({ where }) => where?.name ?? []))];
 	const numbers = [
 		...new Set([frames.at(0), frames.at(-1)].flatMap((frame) => (frame ? frame.number : [])))
 	].flatMap((number) => runningNumber(load, number) ?? []);
-	const when = days.length === 0 ? dayOfMoment(load.loadedAt, { locale }) : span(days, String);
+	const when = daysInWords(frames, locale) || dayOfMoment(load.loadedAt, { locale });
 	const was = [when, ...places, numbers.length > 0 && `no. ${span(numbers, String)}`];
 	const made = load.developed
 		? `. ${developedInWords(load.developed)}`

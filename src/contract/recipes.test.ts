@@ -29,6 +29,24 @@ describe('a recipe', () => {
 		const powders = [{ name: 'Bromide', grams: 2, percent: 0 }];
 		expect(problemsOf(recipeRecordSchema, { ...bath, powders })).toEqual(['powders.0.percent']);
 	});
+
+	it('weighs or pours each of its powders, and says how its tank is moved as one thing', () => {
+		const powders = [
+			{ name: 'Water', millilitres: 750 },
+			{ name: 'Soda', grams: 20 }
+		];
+		expect(problemsOf(recipeRecordSchema, { ...bath, powders })).toEqual([]);
+		const wrong = [{ name: 'Soda' }, { name: 'Salt', grams: 1, millilitres: 1 }];
+		expect(problemsOf(recipeRecordSchema, { ...bath, powders: wrong })).toEqual([
+			'powders.0.grams',
+			'powders.1.grams'
+		]);
+		const agitation = { first: 10, inversions: 2, gentle: true };
+		expect(problemsOf(recipeRecordSchema, { ...bath, agitation, rollsDone: 3, stockLeft: 0 })).toEqual([]);
+		expect(
+			problemsOf(recipeRecordSchema, { ...bath, agitation: { first: 10, inversions: 2.5 }, rollsDone: -1 })
+		).toEqual(['agitation.inversions', 'rollsDone']);
+	});
 });
 
 describe('a load that knows its process', () => {

@@ -1,5 +1,13 @@
-import { array, mixed, object, string } from 'yup';
-import { isPack, type BathKind, type Part, type Powder, type Recipe, type TimePoint } from '../core/develop';
+import { array, boolean, mixed, number, object, string } from 'yup';
+import {
+	isPack,
+	type Agitation,
+	type BathKind,
+	type Part,
+	type Powder,
+	type Recipe,
+	type TimePoint
+} from '../core/develop';
 import { between, eachOnce, longText, name, positive, stops } from './fields';
 import { held } from './held';
 import { isDay } from './plan';
@@ -18,11 +26,23 @@ export const bathKinds: BathKind[] = [
 ];
 
 const MOST = 20;
+/** Inversions that a minute has room for. */
+const MOST_TURNS = 24;
 const LONGEST = 86_400;
 
 const part = held<Part>()(object({ name: name(), parts: positive(10_000).required() }));
 const powder = held<Powder>()(
-	object({ name: name(), grams: positive(2000).required(), percent: positive(100) })
+	object({ name: name(), grams: positive(2000), millilitres: positive(1000), percent: positive(100) })
+).test('weighed-or-poured', 'needs its grams, or its millilitres where it is poured', (value, context) => {
+	if (!value || (value.grams === undefined) !== (value.millilitres === undefined)) return true;
+	return context.createError({ path: `${context.path}.grams` });
+});
+const agitation = held<Agitation>()(
+	object({
+		first: between(0, LONGEST).required(),
+		inversions: number().required().integer().min(0).max(MOST_TURNS),
+		gentle: boolean()
+	})
 );
 
 const aTime = (value: unknown) => typeof value === 'number' && value > 0 && value <= LONGEST;
@@ -49,6 +69,9 @@ export const recipeRecordSchema = held<RecipeRecord>()(
 		parts: array(part.required()).max(MOST),
 		powders: array(powder.required()).max(MOST),
 		rollsPerLitre: positive(1000),
+		rollsDone: between(0, 1000),
+		stockLeft: between(0, 100_000),
+		agitation: agitation.optional().default(undefined),
 		mixedOn: string().test(
 			'day',
 			'must be a date, such as 2026-05-02',

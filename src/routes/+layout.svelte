@@ -76,7 +76,7 @@
 			>
 		{/each}
 	</nav>
-	<DisplaySwitch initial={data.display} />
+	<DisplaySwitch />
 </header>
 {#if sheet.asked}<Later part={keySheet} given={{}} />{/if}
 {#if server.away}<Later part={filesOfServer} given={{}} />{/if}
@@ -171,6 +171,7 @@
 			min-height: var(--header);
 		}
 		nav {
+			flex-wrap: wrap;
 			gap: 0;
 			justify-content: space-between;
 		}
@@ -178,9 +179,19 @@
 		.home {
 			display: none;
 		}
+		/* As large as a thumb needs, and no larger where the letters are: two rows of them are no higher than one. */
 		nav a {
-			padding: 0 0.2rem;
+			min-width: min(2.75rem, 44px);
+			min-height: min(2.75rem, 44px);
+			padding: 0 0.1rem;
 			font-size: 0.875rem;
+		}
+	}
+	/* The smallest of phones. */
+	@media (max-width: 375px) {
+		nav a {
+			padding: 0;
+			font-size: 0.8125rem;
 		}
 	}
 </style>

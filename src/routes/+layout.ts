@@ -1,6 +1,5 @@
 import { measureBy } from '$core/units';
 import { localeOf } from '$core/words';
-import { displayOf } from '$lib/display/displays';
 import { ownSettings } from '$lib/records/own-settings.svelte';
 import { viewOf } from '$lib/records/view';
 import type { LayoutLoad } from './$types';
@@ -12,7 +11,6 @@ measureBy(() => ownSettings.measures);
 export const ssr = false;
 
 export const load: LayoutLoad = ({ fetch }) => ({
-	display: displayOf(document.documentElement.dataset.theme),
 	locale: localeOf(navigator.languages.join(',')),
 	// No view waits for it; what cannot be told of the server leaves every view as it is.
 	around: viewOf(fetch, 'around').catch(() => null)

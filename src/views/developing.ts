@@ -1,6 +1,6 @@
-import { filmTypes, inProcess, isDevelopedLater } from '$core/film';
+import { filmTypes, inProcess, isDevelopedLater, type Film } from '$core/film';
 import type { LoadRecord } from '$contract/records';
-import type { Kept, ViewRecords } from './records';
+import type { Kept, Tally, ViewRecords } from './records';
 
 const LAST_DONE = 12;
 /** Loads to choose from. */
@@ -17,12 +17,33 @@ async function withItsThings({ cameras, films }: ViewRecords, load: Kept<LoadRec
 	};
 }
 
-/** All recipes, and what was developed last. */
+const NOTHING: Tally = { taken: 0, judged: 0 };
+
+/** Whether a load was taken out and waits to be developed: what was judged has been seen, and so developed. */
+export const waitsForBath = (
+	{ unloadedAt, developed }: Pick<LoadRecord, 'unloadedAt' | 'developed'>,
+	film: Pick<Film, 'type'>,
+	{ judged }: Tally = NOTHING
+): boolean => unloadedAt !== undefined && developed === undefined && judged === 0 && isDevelopedLater(film);
+
+/** What waits to be developed, all recipes, and what was developed last. */
 export async function developing(from: ViewRecords) {
-	const [recipes, done] = await Promise.all([from.recipes.all(), from.loads.developed(LAST_DONE)]);
+	const [recipes, done, open] = await Promise.all([
+		from.recipes.all(),
+		from.loads.developed(LAST_DONE),
+		waiting(from, true)
+	]);
 	const named = await Promise.all(done.map((load) => withItsThings(from, load)));
+	const tallies = await from.loads.tallies(open.map(({ load }) => load.id));
+	const told = open.map((each) => ({ ...each, ...(tallies[each.load.id] ?? NOTHING) }));
 	return {
 		recipes,
+		/** Taken out. */
+		waits: told.filter(({ load, film, ...tally }) => waitsForBath(load, film, tally)),
+		/** Full, and still in its camera. */
+		full: told
+			.filter(({ load, taken }) => load.unloadedAt === undefined && taken >= load.frames)
+			.map(({ name, load }) => ({ id: load.id, name })),
 		done: named.map(({ name, load }) => ({ id: load.id, name, developed: load.developed! }))
 	};
 }

@@ -1,6 +1,7 @@
-import { inProcess, isDevelopedLater } from '$core/film';
+import { inProcess } from '$core/film';
 import { frameSettings } from '$contract/frame-words';
 import type { FrameRecord, LoadRecord } from '$contract/records';
+import { waitsForBath } from './developing';
 import type { Kept, Tally, ViewRecords } from './records';
 
 /** Loads that are listed at once. */
@@ -28,7 +29,7 @@ async function listedLoad(
 	const inCamera = unloadedAt === undefined;
 	return {
 		...{ id, camera: camera!.name, film: film!.name, loadedAt, inCamera, holds: frames, ...tally },
-		toDevelop: !inCamera && developed === undefined && isDevelopedLater(film!)
+		toDevelop: waitsForBath({ unloadedAt, developed }, film!, tally)
 	};
 }
 

@@ -1,4 +1,4 @@
-import { expect, isClean, loadCamera, open, test, sizes } from './app';
+import { expect, isClean, loadCamera, open, stored, test, sizes } from './app';
 import { filmOf, fixedCamera } from '../fixtures/bag';
 
 /** A film developed: a recipe, measured out, run with a reload in the middle, its log with the load. */
@@ -27,7 +27,9 @@ for (const [where, viewport] of sizes) {
 			await expect(page.getByText('poisonous through skin')).toBeVisible();
 			await page.getByLabel('Your times').fill('warm');
 			await page.getByRole('button', { name: 'Save the recipe' }).click();
-			await expect(page.getByText(/must be/).first()).toBeVisible();
+			await expect(
+				page.getByText('Line 1, “warm”: write a temperature and a time, such as “20 °C, 10:00”')
+			).toBeVisible();
 			await page.getByLabel('Your times').fill('18 °C, 12:00\n22 °C, 8:00');
 			await isClean(page);
 			await page.getByRole('button', { name: 'Save the recipe' }).click();
@@ -42,19 +44,21 @@ for (const [where, viewport] of sizes) {
 			await page.getByLabel('Its temperature, °C').fill('30');
 			await expect(page.getByRole('status')).toContainText('doesn’t reach');
 			await page.getByLabel('Its temperature, °C').fill('20');
-			await page.getByLabel('What is in the tank').selectOption({ label: 'Samphire 125 of Quay Box' });
+			await page.getByRole('checkbox', { name: 'Samphire 125 of Quay Box' }).check();
 			await expect(page.getByText('Read the maker’s safety sheet first')).toBeVisible();
 			await isClean(page);
 			await page.getByRole('button', { name: 'Ready: 9:48' }).click();
 
 			// A shortened development.
 			const run = page.getByRole('article', { name: /^Staining/ });
+			await expect(run.getByText('Agitation: first 15 s, then 2 slow turns a minute.')).toBeVisible();
 			await expect(run.getByLabel('Time', { exact: true })).toHaveValue('9:48');
 			await run.getByLabel('Time', { exact: true }).fill('1:40');
 			await run.getByRole('button', { name: 'Begin: Develop' }).press('Space');
 			await expect(run.getByRole('status')).toHaveText('Develop: agitate gently');
 			await page.clock.runFor(50_000);
 			await expect(run.getByRole('status')).toHaveText('Develop: let it stand');
+			await expect(run.getByText(/next turn in 0:(10|09)\.$/)).toBeVisible();
 			await page.reload();
 			await expect(run.getByText('This page was reopened.')).toBeVisible();
 			await run.getByRole('button', { name: 'Sound on' }).click();
@@ -91,3 +95,85 @@ for (const [where, viewport] of sizes) {
 		});
 	});
 }
+
+const fine = {
+	name: 'Fine grain',
+	kind: 'fine-grain-developer',
+	parts: [
+		{ name: 'Stock', parts: 1 },
+		{ name: 'Water', parts: 1 }
+	],
+	rollsPerLitre: 8,
+	agitation: { first: 10, inversions: 2 },
+	times: [
+		{ celsius: 18, seconds: 720 },
+		{ celsius: 22, seconds: 480 }
+	]
+};
+
+test('film that waits is put together by its bath, goes through one tank, and what is left of the bath is counted', async ({
+	page,
+	request,
+	app
+}) => {
+	const recipeId = await stored(request, 'recipes', fine);
+	const process = { name: fine.name, recipeId, stops: 0 };
+	const box = await stored(request, 'cameras', fixedCamera({ name: 'Quay Box' }));
+	const samphire = { ...filmOf('bw-negative', 125), name: 'Samphire 125' };
+	const black = await stored(request, 'films', samphire);
+	const colour = await stored(request, 'films', { ...filmOf('colour-negative', 200), name: 'Thrift 200' });
+	const takenOut = (filmId: string, day: number, more = {}) =>
+		stored(request, 'loads', {
+			...{ cameraId: box, filmId, frames: 12, loadedAt: '2026-05-01T10:00:00+01:00' },
+			...{ unloadedAt: `2026-05-0${day}T10:00:00+01:00`, ...more }
+		});
+	await takenOut(black, 4, { process });
+	await takenOut(colour, 3);
+	await takenOut(black, 2, { process });
+
+	await open(page, '/develop');
+	const tank = page.getByRole('region', { name: 'To develop' }).getByRole('article', { name: 'Fine grain' });
+	// Source: half way in the logarithm between 12 and 8 minutes is √96 = 9.8 minutes.
+	await expect(tank.getByRole('heading')).toHaveText('Fine grain, 9:48');
+	await expect(tank).toContainText('2 rolls, first 10 s, then 2 turns a minute');
+	await page.getByLabel('The bath measures, °C').fill('22');
+	await expect(tank.getByRole('heading')).toHaveText('Fine grain, 8:00');
+	await isClean(page);
+
+	const lab = page.getByRole('article', { name: 'Colour print (negative): no developer chosen' });
+	await lab.getByRole('button', { name: /A lab developed it/ }).click();
+	await expect(page.getByText('Thrift 200 of Quay Box: developed by a lab.')).toBeVisible();
+	await expect(lab).toBeHidden();
+	await page.getByRole('button', { name: 'Undo' }).click();
+	await expect(lab).toBeVisible();
+	await lab.getByRole('button', { name: /A lab developed it/ }).click();
+	await expect(page.getByText('Developed by a lab.')).toBeVisible();
+
+	await tank.getByRole('link', { name: 'Mix and start' }).click();
+	await expect(page.getByRole('checkbox', { name: 'Samphire 125 of Quay Box' })).toHaveCount(2);
+	for (const film of await page.getByRole('checkbox', { name: 'Samphire 125 of Quay Box' }).all())
+		await expect(film).toBeChecked();
+	await expect(page.getByLabel('Rolls at a time')).toHaveValue('2');
+	await page.getByRole('button', { name: 'Ready: 8:00' }).click();
+	await open(page, '/develop');
+	await expect(page.getByRole('region', { name: 'Running' })).toContainText('8:00, waiting for you');
+	await expect(tank.getByRole('link', { name: 'Mix and start' })).toBeHidden();
+	await page.getByRole('region', { name: 'Running' }).getByRole('link').click();
+	const run = page.getByRole('article');
+	for (const bath of ['Develop', 'Stop', 'Fix', 'Wash', 'Dry'])
+		await run.getByRole('button', { name: `Without ${bath}` }).click();
+	await run.getByRole('button', { name: 'Save the log with its film' }).click();
+	await expect(page.getByText(/^The log is saved with Samphire 125 of Quay Box and Samphire/)).toBeVisible();
+
+	await app.restart();
+	await open(page, '/develop');
+	await expect(page.getByText('Nothing is waiting.')).toBeVisible();
+	await expect(page.getByText('Developed in Fine grain at 22 °C.')).toHaveCount(2);
+	const card = page.getByRole('region', { name: 'Shelf' }).getByRole('article', { name: 'Fine grain' });
+	await expect(card.getByRole('listitem')).toHaveText(['8:00 at 22 °C', '2 rolls done, 8 a litre']);
+	await card.getByText('More', { exact: true }).click();
+	await page.getByRole('button', { name: 'Delete Fine grain' }).click();
+	await expect(page.getByText('Fine grain is deleted.')).toBeVisible();
+	await page.getByRole('button', { name: 'Undo' }).click();
+	await expect(page.getByText('Fine grain is back.')).toBeVisible();
+});

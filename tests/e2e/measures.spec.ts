@@ -69,7 +69,7 @@ test.describe('with the demo', () => {
 		await other.context().close();
 	});
 
-	test('what was set on two devices that were apart holds on both', async ({ page, request }) => {
+	test('what was set on two devices that were apart holds on both', async ({ page, app, request }) => {
 		await carriesAll(page);
 		const units = page.getByRole('region', { name: 'Units and paper' });
 		await units.getByLabel('Temperatures').selectOption('°F');
@@ -77,21 +77,35 @@ test.describe('with the demo', () => {
 		await page.context().setOffline(true);
 		await units.getByLabel('Distances').selectOption('feet and inches');
 		await expect(page.getByText(/1 waiting/)).toBeVisible();
-		const [{ id, version }] = (
-			(await (await request.get(settings)).json()) as { items: { id: string; version: number }[] }
-		).items;
-		const elsewhere = { temperature: 'F', paper: 'letter', id, version };
-		expect((await request.put(`${settings}/${id}`, { data: elsewhere })).status()).toBe(200);
+		type Kept = List & { items: [{ id: string; version: number }] };
+		const there = async () => ((await (await request.get(settings)).json()) as Kept).items;
+		const elsewhere = async (change: object) => {
+			const [now] = await there();
+			const changed = await request.put(`${settings}/${now.id}`, { data: { ...now, ...change } });
+			expect(changed.status()).toBe(200);
+		};
+		await elsewhere({ paper: 'letter' });
 		await page.reload();
 		await expect(units.getByLabel('Distances')).toHaveValue('ft');
 		await page.context().setOffline(false);
-		await expect
-			.poll(async () => ((await (await request.get(settings)).json()) as List).items, { timeout: 30_000 })
-			.toEqual([expect.objectContaining({ length: 'ft', temperature: 'F', paper: 'letter' })]);
-		await page.reload();
-		await expect(units.getByLabel('Paper')).toHaveValue('letter');
+		await expect(units.getByLabel('Paper')).toHaveValue('letter', { timeout: 30_000 });
 		await expect(units.getByLabel('Distances')).toHaveValue('ft');
 		await expect(units.getByLabel('Temperatures')).toHaveValue('F');
+		await expect
+			.poll(there)
+			.toEqual([expect.objectContaining({ length: 'ft', temperature: 'F', paper: 'letter' })]);
+
+		// What waited while no page was open arrives by the next one, which shows what became of it.
+		await page.context().setOffline(true);
+		await units.getByLabel('Volumes').selectOption('US fluid ounces');
+		await expect(page.getByText(/1 waiting/)).toBeVisible();
+		await page.goto('about:blank');
+		await elsewhere({ paper: 'a4' });
+		await page.context().setOffline(false);
+		await page.goto(`${app.address}/settings`);
+		await expect(units.getByLabel('Paper')).toHaveValue('a4', { timeout: 30_000 });
+		await expect(units.getByLabel('Volumes')).toHaveValue('fl oz');
+		await expect.poll(there).toEqual([expect.objectContaining({ volume: 'fl oz', paper: 'a4' })]);
 	});
 });
 

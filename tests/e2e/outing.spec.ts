@@ -137,7 +137,10 @@ test('a form says what is wrong at its fields, takes scenes out and puts them ba
 	await fillBag(request);
 	await open(page, '/plan/outings/new');
 	await page.getByRole('button', { name: 'Save the outing' }).click();
-	await expect(page.getByText('2 fields need fixing: scenes.0.name is needed; name is needed')).toBeVisible();
+	const wrong = page.getByRole('status').filter({ hasText: '2 fields need fixing:' });
+	await expect(wrong.getByRole('button')).toHaveText(['Outing', 'Scene']);
+	await wrong.getByRole('button', { name: 'Scene' }).click();
+	await expect(page.getByLabel('Scene', { exact: true })).toBeFocused();
 	await fillOuting(page);
 	await page.getByRole('button', { name: 'Take “Lanterns on the slip” out' }).click();
 	await expect(scene(page, 1)).toHaveCount(0);

@@ -30,6 +30,23 @@ for (const [where, viewport] of sizes) {
 				.filter({ has: page.getByRole('heading', { name: /^Slip Wedge/ }) });
 			await expect(slip).toContainText('on a tripod');
 			const clear = await box.textContent();
+			// The answer comes first: hours in which both are just enough, or the one that is longest.
+			await expect(
+				page.getByText(
+					/^Best \d\d:\d\d to \d\d:\d\d: (both cameras are|1 of 2 cameras is) just enough, hand-held\.$/
+				)
+			).toBeVisible();
+
+			// What was typed is there after another view, and a year is asked of the same.
+			await page.getByLabel('The subject').selectOption({ label: 'in open shade' });
+			await page.getByRole('link', { name: 'A year' }).click();
+			await expect(page.getByLabel('The subject')).toHaveValue('open-shade');
+			await page.getByLabel('The subject').selectOption({ label: 'faces the sun' });
+			await page.getByRole('link', { name: 'Shoot', exact: true }).click();
+			await page.getByRole('link', { name: 'Plan', exact: true }).click();
+			await expect(page.getByLabel('Date there')).toHaveValue('2026-05-02');
+			await expect(page.getByLabel('The subject')).toHaveValue('facing');
+			await expect(box).toHaveText(clear!);
 
 			// A grey afternoon is another day for a camera that cannot adapt.
 			await page.getByLabel('Later').selectOption({ label: 'heavy, dark cloud' });

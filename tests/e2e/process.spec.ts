@@ -66,7 +66,7 @@ test.describe('on the desk', () => {
 
 		// In the darkroom, another bath than it was shot for.
 		await open(page, `/develop/${staining.id}`);
-		await page.getByLabel('What is in the tank').selectOption('Samphire 200 of Quay Box');
+		await page.getByRole('checkbox', { name: 'Samphire 200 of Quay Box, still in the camera' }).check();
 		await expect(page.getByText('Planned development: as the film says.')).toBeVisible();
 		await expect(page.getByText(/Frame 1: .* → just enough|Frame 1: just enough still/)).toBeVisible();
 		await isClean(page);
@@ -90,16 +90,22 @@ test.describe('on the desk', () => {
 
 		await page.getByRole('link', { name: 'Save as another version' }).click();
 		await expect(page.getByLabel('Its name')).toHaveValue('Brown bath 2');
-		await page.getByLabel('Or powders per litre').fill('Bromide, 2 g from 10 %');
+		await page.getByLabel('Or powders per litre').fill('Water 750 ml\nSoda\nBromide 20 ml of 10 %');
+		await page.getByRole('button', { name: 'Save the recipe' }).click();
+		await expect(page.getByText(/Line 2, “Soda”: write a name and what to take/)).toBeVisible();
+		await page.getByLabel('Or powders per litre').fill('Water 750 ml\nBromide 20 ml of 10 %');
 		await page.getByLabel('Stock mixed or opened on').fill('2020-01-01');
 		await page.getByLabel('Keeps for, days').fill('180');
 		await page.getByRole('button', { name: 'Save the recipe' }).click();
 		await page.getByLabel('Working solution, ml').fill('500');
+		await page.getByText('What is left', { exact: true }).click();
 		await page.getByLabel('Stock left of each, ml').fill('120');
 		// By hand: a tenth of 500 ml is 50 ml of A; 120 ml are enough for that twice.
 		await expect(page.getByText('Enough stock for 2 mixes.')).toBeVisible();
 		// By hand: 2 g a litre are 1 g in half of one, which 10 ml of a ten per cent solution hold.
-		await expect(page.getByText('10 ml', { exact: true })).toBeVisible();
+		await expect(page.getByRole('list', { name: 'From powders' })).toContainText(/Water\s*375 ml/);
+		await expect(page.getByRole('list', { name: 'From powders' })).toContainText(/Bromide, 10 %\s*10 ml/);
+		await expect(page.getByText('or', { exact: true })).toBeVisible();
 		await expect(page.getByText(/^Its stock is \d+ days old, past its best/)).toBeVisible();
 		await isClean(page);
 	});

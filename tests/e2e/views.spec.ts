@@ -1,5 +1,6 @@
 import type { APIRequestContext, Page } from '@playwright/test';
 import { expect, findsNothingInAnyDisplay, fits, open, PHONE, test, sizes, ready } from './app';
+import { isInReach } from './reach';
 
 test.use({ demo: true });
 
@@ -45,6 +46,8 @@ async function viewsOf(request: APIRequestContext): Promise<string[]> {
 		'/practice',
 		'/practice/outside',
 		'/practice/progress',
+		'/settings',
+		'/settings/phones',
 		'/scripts',
 		'/words',
 		'/nowhere'
@@ -69,6 +72,7 @@ for (const [size, viewport] of sizes) {
 					await openAll(page);
 					await findsNothingInAnyDisplay(page, path);
 					await fits(page, path);
+					if (size === 'phone') await isInReach(page, path);
 				}
 			});
 		}
@@ -95,6 +99,29 @@ test('the chosen display is remembered', async ({ page }) => {
 	await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark');
 	await page.reload();
 	await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark');
+});
+
+test('the display follows the system until one is chosen, and letters are as large as they are set', async ({
+	page
+}) => {
+	const html = page.locator('html');
+	await page.emulateMedia({ colorScheme: 'dark' });
+	await open(page, '/settings');
+	await expect(html).toHaveAttribute('data-theme', 'dark');
+	await page.emulateMedia({ colorScheme: 'light' });
+	await expect(html).toHaveAttribute('data-theme', 'indoors');
+	await page.getByLabel('Its display').selectOption('Sunlit');
+	await page.getByLabel('Its letters').selectOption('very large');
+	await page.emulateMedia({ colorScheme: 'dark' });
+	await page.reload();
+	await expect(html).toHaveAttribute('data-theme', 'sunlit');
+	// By hand: 16 px of the browser, six tenths more.
+	await expect(html).toHaveCSS('font-size', '25.6px');
+	await page.getByLabel('Its display').selectOption('as the system is set, light or dark');
+	await page.getByLabel('Its letters').selectOption('as the browser has it');
+	await page.reload();
+	await expect(html).toHaveAttribute('data-theme', 'dark');
+	await expect(html).toHaveCSS('font-size', '16px');
 });
 
 test.describe('on the phone', () => {

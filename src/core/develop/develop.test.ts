@@ -1,7 +1,19 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { logarithmic, real } from '../../../tests/fixtures/arbitraries';
-import { byParts, byPowders, careFor, gramsFor, millilitresOf, rollsLeft, timeAt, usualRecipes } from '.';
+import {
+	afterRolls,
+	byParts,
+	byPowders,
+	careFor,
+	gramsFor,
+	millilitresOf,
+	mixedAnew,
+	rollsLeft,
+	stockFor,
+	timeAt,
+	usualRecipes
+} from '.';
 
 describe('a working solution', () => {
 	const staining = [1, 1, 1, 14].map((parts, at) => ({ name: String(at), parts }));
@@ -44,6 +56,10 @@ describe('a working solution', () => {
 		expect(byPowders([{ name: 'Bromide', grams: 2, percent: 10 }], 500)).toEqual([
 			{ name: 'Bromide, 10 %', amount: 10, unit: 'ml' }
 		]);
+		// Three quarters of a litre of water to begin with are three eighths of one in half of it.
+		expect(byPowders([{ name: 'Water', millilitres: 750 }], 500)).toEqual([
+			{ name: 'Water', amount: 375, unit: 'ml' }
+		]);
 		expect(gramsFor(10, 250)).toBe(25);
 		expect(millilitresOf(10, gramsFor(10, 250))).toBe(250);
 	});
@@ -54,6 +70,30 @@ describe('a working solution', () => {
 		expect(rollsLeft(8, 500, 9)).toBe(0);
 		expect(rollsLeft(undefined, 500, 0)).toBe(1);
 		expect(rollsLeft(undefined, 500, 1)).toBe(0);
+	});
+
+	// By hand: half a litre by 1 : 1 takes 250 ml of stock.
+	it('counts the rolls of a bath that serves again, and the stock of one that is used once', () => {
+		const mixed = byParts(
+			[
+				{ name: 'Stock', parts: 1 },
+				{ name: 'Water', parts: 1 }
+			],
+			500
+		);
+		expect(stockFor(mixed)).toBe(250);
+		expect(stockFor([{ name: 'Warm water', amount: 500, unit: 'ml' }])).toBe(0);
+		expect(afterRolls({ rollsPerLitre: 8 }, 2, 250)).toEqual({ rollsDone: 2 });
+		expect(afterRolls({ rollsPerLitre: 8, rollsDone: 3, stockLeft: 900 }, 2, 250)).toEqual({ rollsDone: 5 });
+		expect(afterRolls({ stockLeft: 900 }, 2, 250)).toEqual({ stockLeft: 650 });
+		expect(afterRolls({ stockLeft: 100 }, 1, 250)).toEqual({ stockLeft: 0 });
+		expect(afterRolls({}, 1, 250)).toEqual({});
+		expect(mixedAnew({ stockLeft: 900 }, 250, '2026-05-02')).toEqual({
+			rollsDone: 0,
+			mixedOn: '2026-05-02',
+			stockLeft: 650
+		});
+		expect(mixedAnew({}, 250, '2026-05-02')).toEqual({ rollsDone: 0, mixedOn: '2026-05-02' });
 	});
 });
 

@@ -1,4 +1,4 @@
-import type { Part, Powder } from './types';
+import type { Part, Powder, Recipe } from './types';
 
 /** How much of something to take. */
 export interface Measured {
@@ -28,14 +28,15 @@ const LITRE = 1000;
 
 /**
  * What to take of each powder, in the order you dissolve them: weighed, or in a percent
- * solution of it.
+ * solution of it; and of what is poured between them.
  *
  * @param powders for a litre
  * @param millilitres wanted
  * @example byPowders([{ name: 'Soda', grams: 20 }], 500)[0].amount // 10
  */
 export function byPowders(powders: readonly Powder[], millilitres: number): Measured[] {
-	return powders.map(({ name, grams, percent }) => {
+	return powders.map(({ name, grams, millilitres: poured, percent }) => {
+		if (grams === undefined) return { name, amount: ((poured ?? 0) * millilitres) / LITRE, unit: 'ml' };
 		const needed = (grams * millilitres) / LITRE;
 		return percent === undefined
 			? { name, amount: needed, unit: 'g' }
@@ -80,6 +81,13 @@ export function rollsLeft(rollsPerLitre: number | undefined, millilitres: number
 
 const WATER = /^(hot |warm |cold )?water$/i;
 
+/** The most that a mixture takes of any of its stock solutions, ml; 0 where it takes none. */
+export const stockFor = (mixed: readonly Measured[]): number =>
+	Math.max(
+		0,
+		...mixed.filter(({ name, unit }) => unit === 'ml' && !WATER.test(name)).map(({ amount }) => amount)
+	);
+
 /**
  * How often a mixture can still be made from what is left of each of its stock solutions.
  *
@@ -89,10 +97,45 @@ const WATER = /^(hot |warm |cold )?water$/i;
  * @example mixesLeft([{ name: 'Stock', amount: 50, unit: 'ml' }, { name: 'Water', amount: 450, unit: 'ml' }], 500) // 10
  */
 export function mixesLeft(mixed: readonly Measured[], left: number): number | null {
-	const stocks = mixed.filter(({ name, unit }) => unit === 'ml' && !WATER.test(name));
-	const most = Math.max(0, ...stocks.map(({ amount }) => amount));
+	const most = stockFor(mixed);
 	return most === 0 ? null : Math.floor(left / most + 1e-9);
 }
+
+/**
+ * What a recipe is after films went through it: a bath that serves more than once has done more rolls, and one that
+ * is used once has taken of its stock.
+ *
+ * @param recipe as it was
+ * @param rolls that went through it
+ * @param stock taken of each of its stock solutions, ml
+ * @returns what changes; nothing where neither is counted
+ * @example afterRolls({ rollsPerLitre: 8, rollsDone: 2 }, 2, 250) // { rollsDone: 4 }
+ */
+export function afterRolls(
+	{ rollsPerLitre, rollsDone = 0, stockLeft }: Pick<Recipe, 'rollsPerLitre' | 'rollsDone' | 'stockLeft'>,
+	rolls: number,
+	stock: number
+): Pick<Recipe, 'rollsDone' | 'stockLeft'> {
+	if (rollsPerLitre !== undefined) return { rollsDone: rollsDone + rolls };
+	return stockLeft === undefined ? {} : { stockLeft: Math.max(0, stockLeft - stock) };
+}
+
+/**
+ * What a recipe is once its bath is mixed anew: nothing went through it yet, and it has taken of its stock.
+ *
+ * @param stock taken of each of its stock solutions, ml
+ * @param today YYYY-MM-DD
+ * @example mixedAnew({ stockLeft: 900 }, 250, '2026-05-02') // { rollsDone: 0, mixedOn: '2026-05-02', stockLeft: 650 }
+ */
+export const mixedAnew = (
+	{ stockLeft }: Pick<Recipe, 'stockLeft'>,
+	stock: number,
+	today: string
+): Pick<Recipe, 'rollsDone' | 'mixedOn' | 'stockLeft'> => ({
+	rollsDone: 0,
+	mixedOn: today,
+	...(stockLeft === undefined ? {} : { stockLeft: Math.max(0, stockLeft - stock) })
+});
 
 const DAY_MS = 86_400_000;
 

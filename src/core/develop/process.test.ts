@@ -86,9 +86,9 @@ describe('push and movement', () => {
 		expect(pushFactor(0.5)).toBe(1);
 		expect(movementFactor('constant')).toBeLessThan(1);
 		expect(movementFactor('gentle')).toBeGreaterThan(1);
-		const [develop] = usualSteps('general-developer', 600, 'constant');
+		const [develop] = usualSteps({ kind: 'general-developer' }, 600, 'constant');
 		expect(develop.agitation).toEqual({ first: 600, inversions: 0 });
-		expect(usualSteps('staining-developer', 600)[0].agitation!.gentle).toBe(true);
+		expect(usualSteps({ kind: 'staining-developer' }, 600)[0].agitation!.gentle).toBe(true);
 	});
 });
 
@@ -125,9 +125,9 @@ describe('packs that develop themselves', () => {
 	it('warn of the paste before they are used, and once more before the peeling', () => {
 		expect(careFor('peel-apart-pack').join(' ')).toContain('caustic');
 		expect(careFor('instant-pack').join(' ')).toContain('caustic');
-		const steps = usualSteps('peel-apart-pack', 60);
+		const steps = usualSteps({ kind: 'peel-apart-pack' }, 60);
 		expect(steps.map(({ name }) => name)).toEqual(['Wait', 'Peel', 'Dry']);
 		expect(steps[1].caution).toContain('negative side');
-		expect(usualSteps('instant-pack', 600)).toHaveLength(1);
+		expect(usualSteps({ kind: 'instant-pack' }, 600)).toHaveLength(1);
 	});
 });

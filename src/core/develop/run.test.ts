@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { real } from '../../../tests/fixtures/arbitraries';
-import { adjustedWhole, handsAt, stepCues, usualSteps } from '.';
+import { adjustedWhole, agitationOf, handsAt, nextMove, stepCues, usualSteps } from '.';
 
 const develop = { name: 'Develop', seconds: 600, agitation: { first: 30, inversions: 4 } };
 
@@ -18,7 +18,47 @@ describe('a bath', () => {
 			'rest'
 		]);
 		expect(handsAt(develop, 601)).toBe('rest');
-		expect(handsAt(usualSteps('staining-developer', 600)[0], 1)).toBe('gentle');
+		expect(handsAt(usualSteps({ kind: 'staining-developer' }, 600)[0], 1)).toBe('gentle');
+	});
+
+	it('says how long until the hands move again, and nothing where they don’t', () => {
+		expect([10, 31, 59, 61, 75, 541, 580].map((at) => nextMove(develop, at))).toEqual([
+			null,
+			29,
+			1,
+			null,
+			45,
+			null,
+			null
+		]);
+		expect(nextMove({ name: 'Stop', seconds: 600, agitation: { first: 60, inversions: 0 } }, 90)).toBeNull();
+		expect(nextMove({ name: 'Wash', seconds: 600 }, 90)).toBeNull();
+	});
+
+	it('moves next when it says, whatever its agitation', () => {
+		fc.assert(
+			fc.property(
+				real(0, 1200),
+				fc.integer({ min: 0, max: 120 }),
+				fc.integer({ min: 1, max: 8 }),
+				(elapsed, first, inversions) => {
+					const step = { name: 'Develop', seconds: 1200, agitation: { first, inversions } };
+					const next = nextMove(step, elapsed);
+					if (next === null) return;
+					expect(handsAt(step, elapsed + next + 1e-6)).toBe('agitate');
+					expect(handsAt(step, elapsed + next / 2)).toBe('rest');
+				}
+			)
+		);
+	});
+
+	it('is moved as its recipe says, and gently or without a pause where that is chosen', () => {
+		const own = { kind: 'fine-grain-developer' as const, agitation: { first: 10, inversions: 3 } };
+		expect(agitationOf(own, 'usual', 600)).toEqual({ first: 10, inversions: 3 });
+		expect(agitationOf(own, 'gentle', 600)).toEqual({ first: 10, inversions: 3, gentle: true });
+		expect(agitationOf(own, 'constant', 600)).toEqual({ first: 600, inversions: 0 });
+		expect(usualSteps(own, 600)[0].agitation).toEqual(own.agitation);
+		expect(usualSteps(own, 600)[2].agitation).toEqual({ first: 30, inversions: 4 });
 	});
 
 	it('is heard at its beginning, at each minute, before its end and at it', () => {

@@ -1,17 +1,7 @@
 import type { Cue } from '../count';
 import { PASTE } from './care';
 import type { Movement } from './push';
-import type { BathKind } from './types';
-
-/** How a tank is moved in a bath. */
-export interface Agitation {
-	/** Without a pause for the first so many seconds. */
-	first: number;
-	/** Then so many inversions at the beginning of each minute; 0 = stand. */
-	inversions: number;
-	/** Slowly, where the developer streaks. */
-	gentle?: boolean;
-}
+import type { Agitation, Recipe } from './types';
 
 /** One bath of a run. */
 export interface Step {
@@ -29,20 +19,34 @@ const NEAR = 5;
 const usual: Agitation = { first: 30, inversions: 4 };
 const gentle: Agitation = { first: 15, inversions: 2, gentle: true };
 
-function agitationOf(kind: BathKind, movement: Movement, seconds: number): Agitation {
+/** What of a recipe says how its tank is moved. */
+type Moved = Pick<Recipe, 'kind' | 'agitation'>;
+
+/**
+ * How the tank of a developer is moved: as its recipe says, else as is usual for its kind. Common practice.
+ *
+ * @param recipe its kind, and its own agitation where it has one
+ * @param movement how it is done this time
+ * @param seconds that it takes
+ * @example agitationOf({ kind: 'general-developer' }, 'usual', 600) // { first: 30, inversions: 4 }
+ */
+export function agitationOf({ kind, agitation }: Moved, movement: Movement, seconds: number): Agitation {
 	if (movement === 'constant') return { first: seconds, inversions: 0 };
-	return kind === 'staining-developer' || movement === 'gentle' ? gentle : usual;
+	const own = agitation ?? (kind === 'staining-developer' ? gentle : usual);
+	if (movement !== 'gentle' || own.gentle) return own;
+	return agitation ? { ...agitation, gentle: true } : gentle;
 }
 
 /**
  * The baths of a run that are usual after a developer. Times and agitation: common practice.
  *
- * @param kind of the developer
+ * @param recipe the developer's kind, and its own agitation where it has one
  * @param seconds that it takes
  * @param movement how the tank is moved while it develops
- * @example usualSteps('general-developer', 600).map(({ name }) => name) // ['Develop', 'Stop', 'Fix', 'Wash', 'Dry']
+ * @example usualSteps({ kind: 'general-developer' }, 600).map(({ name }) => name) // ['Develop', 'Stop', 'Fix', 'Wash', 'Dry']
  */
-export function usualSteps(kind: BathKind, seconds: number, movement: Movement = 'usual'): Step[] {
+export function usualSteps(recipe: Moved, seconds: number, movement: Movement = 'usual'): Step[] {
+	const { kind } = recipe;
 	if (kind === 'instant-pack') return [{ name: 'Wait, shielded from light', seconds }];
 	if (kind === 'peel-apart-pack')
 		return [
@@ -51,7 +55,7 @@ export function usualSteps(kind: BathKind, seconds: number, movement: Movement =
 			{ name: 'Dry', seconds: 300 }
 		];
 	return [
-		{ name: 'Develop', seconds, agitation: agitationOf(kind, movement, seconds) },
+		{ name: 'Develop', seconds, agitation: agitationOf(recipe, movement, seconds) },
 		{ name: 'Stop', seconds: 60, agitation: { first: 60, inversions: 0 } },
 		{ name: 'Fix', seconds: 300, agitation: usual },
 		{ name: 'Wash', seconds: 600 },
@@ -99,6 +103,20 @@ export function handsAt({ agitation, seconds }: Step, elapsed: number): Hands {
 }
 
 /**
+ * How long until the hands move again.
+ *
+ * @param elapsed s
+ * @returns s; null while they move, and where they do not any more
+ * @example nextMove({ name: 'Develop', seconds: 600, agitation: { first: 30, inversions: 4 } }, 45) // 15
+ */
+export function nextMove(step: Step, elapsed: number): number | null {
+	const { agitation, seconds } = step;
+	if (!agitation || agitation.inversions === 0 || handsAt(step, elapsed) !== 'rest') return null;
+	const next = (Math.floor(elapsed / MINUTE) + 1) * MINUTE;
+	return next < seconds ? next - elapsed : null;
+}
+
+/**
  * The whole time of a bath whose temperature changed on the way: what is left is left at the new one.
  *
  * @param elapsed s
@@ -111,6 +129,9 @@ export function adjustedWhole(elapsed: number, whole: number, wholeNow: number):
 	const left = Math.max(0, 1 - elapsed / whole);
 	return elapsed + left * wholeNow;
 }
+
+/** Who developed a film that was sent away, where the recipe's name stands else. */
+export const LAB = 'a lab';
 
 /** A bath as it was done. */
 export interface StepDone {

@@ -15,13 +15,25 @@ export interface Part {
 	parts: number;
 }
 
-/** A powder, in the order in which it is dissolved. */
+/** A powder, or what is poured between powders, in the order in which it goes in. */
 export interface Powder {
 	name: string;
-	/** For one litre. */
-	grams: number;
-	/** It is taken from a stock solution of so many per cent, grams in 100 ml, instead of weighed. */
+	/** For one litre; absent where it is poured. */
+	grams?: number;
+	/** Poured and not weighed, such as the water to begin with: ml for one litre. */
+	millilitres?: number;
+	/** Its grams are taken from a stock solution of so many per cent, grams in 100 ml, instead of weighed. */
 	percent?: number;
+}
+
+/** How a tank is moved in a bath. */
+export interface Agitation {
+	/** Without a pause for the first so many seconds. */
+	first: number;
+	/** Then so many inversions at the beginning of each minute; 0 = stand. */
+	inversions: number;
+	/** Slowly, where the developer streaks. */
+	gentle?: boolean;
 }
 
 /** How long a film takes at a temperature. */
@@ -42,6 +54,12 @@ export interface Recipe {
 	powders?: Powder[];
 	/** Rolls that a litre of working solution does; absent: used once. */
 	rollsPerLitre?: number;
+	/** Rolls that went through what is mixed now. */
+	rollsDone?: number;
+	/** Left of each of its stock solutions, ml. */
+	stockLeft?: number;
+	/** How its tank is moved; absent: as is usual for its kind. */
+	agitation?: Agitation;
 	/** The day on which its stock was mixed or opened, YYYY-MM-DD, and the days it keeps. */
 	mixedOn?: string;
 	keepsDays?: number;

@@ -8,7 +8,7 @@ export interface Piece<T> {
 }
 
 /** Edges in time are found to this, ms: well under a minute. */
-const SECOND = 1000;
+export const SECOND = 1000;
 
 /**
  * Cuts a line where something changes: looked at in some places, and between two of them that differ by

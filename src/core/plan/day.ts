@@ -1,7 +1,7 @@
 import { DateTime } from 'luxon';
 import { resolveLight, sunPosition, zoneAt, type Ground, type SunReading } from '../light';
 import type { Outcome } from '../match';
-import { changesIn } from './changes';
+import { changesAlong, SECOND } from './changes';
 import { wayIn, type Pair, type Steady } from './way';
 
 /** A sky from some time of the day on. */
@@ -59,8 +59,10 @@ export interface DayPlan {
 }
 
 const DEFAULT_STEP = 10;
-/** Changes are looked for between times this far apart, at most, minutes. */
+/** The light is looked at in times this far apart, minutes. */
 const LOOK_STEP = 5;
+/** What a camera does is looked at again where the light, or its doubt, has moved by more than this since, stops. */
+const LOOK_LIGHT = 0.05;
 const MINUTE = 60_000;
 
 /** A stretch of one sky, ms. */
@@ -100,6 +102,19 @@ function lightAt(question: DayQuestion, instant: number, sky: SunReading['sky'])
 	});
 }
 
+/** When to look at what a camera does: at both ends of a stretch, and in between only where the light has moved. */
+function looksIn(question: DayQuestion, { from, to, sky }: Stretch): number[] {
+	const looks = [from];
+	let last = lightAt(question, from, sky);
+	for (let instant = from + LOOK_STEP * MINUTE; instant < to; instant += LOOK_STEP * MINUTE) {
+		const light = lightAt(question, instant, sky);
+		if (Math.max(Math.abs(light.ev - last.ev), Math.abs(light.sd - last.sd)) <= LOOK_LIGHT) continue;
+		looks.push(instant);
+		last = light;
+	}
+	return [...looks, to];
+}
+
 const extent = (values: readonly number[]): [number, number] => [Math.min(...values), Math.max(...values)];
 
 /** The windows of one stretch, edges found by halving, ms. */
@@ -111,14 +126,14 @@ function windowsIn(question: DayQuestion, { from, to, sky }: Stretch) {
 		looked.push({ instant, outcome: way.outcome });
 		return way;
 	};
-	const pieces = changesIn(from, to, LOOK_STEP * MINUTE, stateAt, ({ key }) => key);
+	const pieces = changesAlong(looksIn(question, { from, to, sky }), stateAt, ({ key }) => key, SECOND);
 	return pieces.flatMap(({ from: start, to: end, first, last }) => {
 		if (!first.works) return [];
 		const { compensation, iso, position, handTimed } = first.outcome;
 		const within = looked.filter(({ instant }) => instant > start && instant < end);
 		const outcomes = [first.outcome, last.outcome, ...within.map(({ outcome }) => outcome)];
-		const away = ({ instant }: { instant: number }) => Math.abs(instant - (start + end) / 2);
-		const { f } = (within.toSorted((a, b) => away(a) - away(b))[0] ?? first).outcome;
+		const middle = stateAt((start + end) / 2);
+		const { f } = (middle.key === first.key ? middle : first).outcome;
 		return [
 			{
 				from: start,

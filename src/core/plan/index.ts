@@ -1,3 +1,4 @@
+export { bestHours, type BestHours } from './best';
 export { planDay, type DayPlan, type DayQuestion, type PlanWindow, type SkyFrom } from './day';
 export { sunTimes } from './sun-times';
 export { isWhole, skiesOfYear, typicalSkies, type SkyShares } from './skies';

@@ -11,6 +11,7 @@ export const METRIC: Measures = { length: 'm', temperature: 'C', volume: 'ml' };
 /** Metres in a foot and in an inch. Source: international yard and pound agreement, 1959. */
 export const FOOT = 0.3048;
 export const INCH = 0.0254;
+
 let asked: () => Measures = () => METRIC;
 
 /**
@@ -44,15 +45,22 @@ export const formatGuideNumber = (metres: number): string =>
 
 const INCHES = 12;
 
+/**
+ * Whole inches as a tape in feet shows them.
+ *
+ * @example feetAndInches(54) // '4 ft 6 in'
+ */
+export function feetAndInches(inches: number): string {
+	const [feet, rest] = [Math.floor(inches / INCHES), inches % INCHES];
+	return [feet > 0 && `${feet} ft`, rest > 0 && `${rest} in`].filter(Boolean).join(' ');
+}
+
 /** A length as it is read off a tape in feet: inches to ten feet, then feet. */
 function inFeet(metres: number): string {
 	const inches = metres / INCH;
-	// What rounds to a foot is one.
-	if (inches < INCHES - 0.5) return `${inches < 3 ? Number(inches.toPrecision(2)) : Math.round(inches)} in`;
+	if (inches < 3) return `${Number(inches.toPrecision(2))} in`;
 	const whole = Math.round(inches);
-	if (whole >= 10 * INCHES) return `${Number((metres / FOOT).toPrecision(2))} ft`;
-	const [feet, rest] = [Math.floor(whole / INCHES), whole % INCHES];
-	return rest === 0 ? `${feet} ft` : `${feet} ft ${rest} in`;
+	return whole < 10 * INCHES ? feetAndInches(whole) : `${Number((metres / FOOT).toPrecision(2))} ft`;
 }
 
 /**

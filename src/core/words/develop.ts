@@ -1,6 +1,18 @@
-import type { BathKind, Changed, Measured, StepDone, StockAge, Timed } from '../develop';
+import {
+	LAB,
+	stockAge,
+	type Agitation,
+	type BathKind,
+	type Changed,
+	type Measured,
+	type Recipe,
+	type StepDone,
+	type StockAge,
+	type Timed
+} from '../develop';
 import type { Process } from '../film';
 import { formatTemperatures, formatVolume, stopsInWords } from '../units';
+import { clockInWords } from './clock';
 import { verdictInShort } from './outcome';
 
 /** What a bath is called. */
@@ -23,17 +35,6 @@ export const bathInWords: Readonly<Record<BathKind, string>> = {
 export function amountInWords({ amount, unit }: Measured): string {
 	if (unit === 'ml') return formatVolume(amount);
 	return `${Number(amount.toFixed(amount < 10 ? 2 : 1))} ${unit}`;
-}
-
-/**
- * Minutes and seconds, as clocks of a darkroom show them.
- *
- * @param seconds s
- * @example clockInWords(588) // '9:48'
- */
-export function clockInWords(seconds: number): string {
-	const whole = Math.max(0, Math.round(seconds));
-	return `${Math.floor(whole / 60)}:${String(whole % 60).padStart(2, '0')}`;
 }
 
 /** Doubts are said in steps of so many seconds. */
@@ -64,8 +65,51 @@ export function developedInWords({
 	celsius: readonly number[];
 	steps: readonly StepDone[];
 }): string {
+	if (recipe === LAB) return 'Developed by a lab.';
 	const time = steps.length > 0 ? `, ${clockInWords(steps[0].took)}` : '';
-	return `Developed in ${recipe}${time} at ${formatTemperatures(celsius)}.`;
+	const warm = celsius.length > 0 ? ` at ${formatTemperatures(celsius)}` : '';
+	return `Developed in ${recipe}${time}${warm}.`;
+}
+
+const turns = (count: number, slow = false) =>
+	`${count} ${slow ? 'slow ' : ''}${count === 1 ? 'turn' : 'turns'} a minute`;
+
+/**
+ * How a tank is moved.
+ *
+ * @param seconds that the bath takes
+ * @example agitationInWords({ first: 30, inversions: 4 }, 600) // 'first 30 s, then 4 turns a minute'
+ */
+export function agitationInWords({ first, inversions, gentle }: Agitation, seconds: number): string {
+	if (first >= seconds) return gentle ? 'slowly, all the time' : 'all the time';
+	if (inversions === 0) return first === 0 ? 'let it stand' : `first ${first} s, then let it stand`;
+	const then = turns(inversions, gentle);
+	return first === 0 ? then : `first ${first} s, then ${then}`;
+}
+
+/**
+ * What is left of a bath: rolls it has done, its stock, its age.
+ *
+ * @param recipe as it stands
+ * @param today YYYY-MM-DD
+ * @returns pieces, none where nothing is known
+ * @example leftInWords({ rollsPerLitre: 8, rollsDone: 2 }, '2026-05-02') // ['2 rolls done, 8 a litre']
+ */
+export function leftInWords(
+	recipe: Pick<Recipe, 'rollsPerLitre' | 'rollsDone' | 'stockLeft' | 'mixedOn' | 'keepsDays'>,
+	today: string
+): string[] {
+	const { rollsPerLitre, rollsDone = 0, stockLeft } = recipe;
+	const age = stockAge(recipe, today);
+	const keeps = age?.left;
+	return [
+		rollsPerLitre === undefined
+			? 'one-shot'
+			: `${rollsDone === 1 ? 'one roll' : `${rollsDone} rolls`} done, ${rollsPerLitre} a litre`,
+		...(stockLeft === undefined ? [] : [`${formatVolume(stockLeft)} of stock left`]),
+		...(age ? [age.days === 0 ? 'mixed today' : `${days(age.days)} old`] : []),
+		...(keeps === undefined ? [] : [keeps > 0 ? `keeps ${days(keeps)} more` : 'past its best'])
+	];
 }
 
 /**

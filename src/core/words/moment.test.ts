@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { agoInWords } from './ago';
 import { localeOf, momentInWords, monthOfMoment } from './moment';
 
 /** What stands between the parts of a date is the locale's own business; spaces of any width are one. */
@@ -25,6 +26,18 @@ describe('a moment', () => {
 		expect(plain(monthOfMoment('2025-12-31T23:30:00Z', now, { zone: 'UTC', locale: 'de' }))).toBe(
 			'Dezember 2025'
 		);
+	});
+
+	it('is so long ago, by the days of the calendar there', () => {
+		const now = Date.UTC(2026, 4, 20, 6);
+		const ago = (at: string) => agoInWords(at, now, { zone: 'UTC' });
+		expect(ago('2026-05-20T01:00:00Z')).toBe('today');
+		expect(ago('2026-05-19T23:30:00Z')).toBe('yesterday');
+		expect(ago('2026-05-07T12:00:00Z')).toBe('13 days ago');
+		expect(ago('2026-05-06T12:00:00Z')).toBe('2 weeks ago');
+		expect(ago('2026-03-21T12:00:00Z')).toBe('2 months ago');
+		expect(ago('2023-05-20T12:00:00Z')).toBe('3 years ago');
+		expect(agoInWords('2026-05-19T23:30:00Z', now, { zone: 'Etc/GMT-9' })).toBe('today');
 	});
 
 	it('asks for the first language that is one', () => {

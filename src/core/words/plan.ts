@@ -1,5 +1,5 @@
 import { automaticExposure, type Camera } from '../camera';
-import type { PlanWindow } from '../plan';
+import type { BestHours, PlanWindow } from '../plan';
 import { formatAperture, formatTime, markedApertures, markedTimes, nearestMark } from '../units';
 import { apertureInShort, wheelInShort } from './settings';
 
@@ -56,6 +56,22 @@ export function windowInWords(camera: Camera, run: readonly PlanWindow[]): strin
 	);
 	const wheel = one('compensation') ? wheelInShort(settings.compensation) : ', wheel to suit the light';
 	return `${aperture}, ${timesInWords(camera, over('seconds'), byHand)}${wheel}, ${hold}`;
+}
+
+/**
+ * The hours of a day that are best for what is loaded, in one sentence.
+ *
+ * @param of how many cameras there are
+ * @param clock writes an instant as the place's clock shows it
+ * @example bestInWords(best, 8, clock) // 'Best 09:10 to 15:40: 7 of 8 cameras are just enough, hand-held.'
+ */
+export function bestInWords(best: BestHours | null, of: number, clock: (at: string) => string): string {
+	if (!best) return of === 1 ? 'It’s never just enough that day.' : 'No camera is just enough that day.';
+	const { from, to, count, steady } = best;
+	const all = of === 2 ? 'both cameras' : `all ${of} cameras`;
+	const who = count === of ? all : `${count} of ${of} cameras`;
+	const are = of === 1 ? '' : `${who} ${count === 1 ? 'is' : 'are'} `;
+	return `Best ${clock(from)} to ${clock(to)}: ${are}just enough, ${steady === 'hand' ? 'hand-held' : 'on a tripod'}.`;
 }
 
 /**

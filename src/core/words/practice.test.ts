@@ -1,13 +1,16 @@
 import { describe, expect, it } from 'vitest';
 import { drillKinds, skills } from '../practice';
 import {
+	agitationInWords,
 	amountInWords,
 	apertureRule,
 	changedInWords,
 	clockInWords,
+	developedInWords,
 	drillInWords,
 	eyeErrorInWords,
 	guessInWords,
+	leftInWords,
 	namedInWords,
 	ownDoubtInWords,
 	processInWords,
@@ -96,6 +99,39 @@ describe('what the tray says', () => {
 		expect(changedInWords({ number: 3, before: at(12), after: at(12) })).toBe('Frame 3: just enough still');
 		expect(changedInWords({ number: 3, before: at(12), after: at(7) })).toMatch(
 			/^Frame 3: just enough → too dark by/
+		);
+	});
+
+	it('tells a tank how it is moved', () => {
+		expect(agitationInWords({ first: 30, inversions: 4 }, 600)).toBe('first 30 s, then 4 turns a minute');
+		expect(agitationInWords({ first: 15, inversions: 1, gentle: true }, 600)).toBe(
+			'first 15 s, then 1 slow turn a minute'
+		);
+		expect(agitationInWords({ first: 0, inversions: 2 }, 600)).toBe('2 turns a minute');
+		expect(agitationInWords({ first: 60, inversions: 0 }, 3600)).toBe('first 60 s, then let it stand');
+		expect(agitationInWords({ first: 0, inversions: 0 }, 3600)).toBe('let it stand');
+		expect(agitationInWords({ first: 600, inversions: 0 }, 600)).toBe('all the time');
+	});
+
+	it('tells what is left of a bath by what is known of it', () => {
+		expect(leftInWords({}, '2026-05-11')).toEqual(['one-shot']);
+		expect(leftInWords({ rollsPerLitre: 8, rollsDone: 2, mixedOn: '2026-05-11' }, '2026-05-11')).toEqual([
+			'2 rolls done, 8 a litre',
+			'mixed today'
+		]);
+		expect(leftInWords({ stockLeft: 640, mixedOn: '2026-05-01', keepsDays: 30 }, '2026-05-11')).toEqual([
+			'one-shot',
+			'640 ml of stock left',
+			'10 days old',
+			'keeps 20 days more'
+		]);
+		expect(leftInWords({ mixedOn: '2026-05-01', keepsDays: 10 }, '2026-05-11')).toContain('past its best');
+	});
+
+	it('tells who developed what was not developed here', () => {
+		expect(developedInWords({ recipe: 'a lab', celsius: [], steps: [] })).toBe('Developed by a lab.');
+		expect(developedInWords({ recipe: 'Fine grain', celsius: [20], steps: [] })).toBe(
+			'Developed in Fine grain at 20 °C.'
 		);
 	});
 

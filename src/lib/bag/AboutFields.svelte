@@ -148,6 +148,6 @@
 
 <style>
 	.wide {
-		grid-template-columns: repeat(auto-fill, minmax(18rem, 1fr));
+		grid-template-columns: repeat(auto-fill, minmax(min(18rem, 100%), 1fr));
 	}
 </style>

@@ -204,10 +204,13 @@
 		font-size: 1.125rem;
 		text-decoration: underline;
 		text-decoration-thickness: 1px;
-		padding: 0.35rem 0;
+		display: inline-flex;
+		align-items: center;
+		min-height: min(2.75rem, 44px);
 	}
 	.acts {
 		display: flex;
+		flex-wrap: wrap;
 		gap: 0.5rem;
 	}
 	summary {

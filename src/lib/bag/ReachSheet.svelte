@@ -92,6 +92,7 @@
 
 <style>
 	.ruler {
+		overflow-x: clip;
 		padding-top: 1rem;
 	}
 	.row {
@@ -129,7 +130,8 @@
 	}
 	@media (max-width: 820px) {
 		.row {
-			grid-template-columns: 6.5rem minmax(0, 1fr);
+			grid-template-columns: min(6.5rem, 34%) minmax(0, 1fr);
+			overflow-wrap: anywhere;
 		}
 	}
 </style>

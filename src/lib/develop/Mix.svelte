@@ -1,26 +1,60 @@
 <!-- A recipe measured out for the tank: what to take, for how many rolls, and what is left. -->
 <script lang="ts">
-	import { volumeQuantity } from '$lib/forms/measured';
-	import { formatVolume, volumeUnit } from '$core/units';
 	import { DateTime } from 'luxon';
-	import { byParts, byPowders, mixesLeft, rollsLeft, stockAge } from '$core/develop';
+	import { mixedAnew, mixesLeft, rollsLeft, stockAge, stockFor } from '$core/develop';
+	import { formatVolume, volumeUnit } from '$core/units';
 	import { amountInWords, stockInWords } from '$core/words';
 	import type { RecipeRecord } from '$contract/records';
+	import { volumeQuantity } from '$lib/forms/measured';
 	import NumberBox from '$lib/forms/NumberBox.svelte';
+	import { replace, type Kept } from '$lib/records/client';
+	import { refresh } from '$lib/records/refresh';
 	import type { Remembered } from '$lib/timing/remembered.svelte';
-	import type { Mixing } from './mixing';
+	import { mixedFrom, type Mixing } from './mixing';
 
-	let { recipe, typed }: { recipe: RecipeRecord; typed: Remembered<Mixing> } = $props();
+	let { recipe, typed }: { recipe: Kept<RecipeRecord>; typed: Remembered<Mixing> } = $props();
 
-	const mixed = $derived([
-		...(recipe.parts ? byParts(recipe.parts, typed.value.millilitres) : []),
-		...(recipe.powders ? byPowders(recipe.powders, typed.value.millilitres) : [])
-	]);
-	const mixes = $derived(typed.value.stock === null ? null : mixesLeft(mixed, typed.value.stock));
-	const counted = (count: number, one: string, many: string) => (count === 1 ? one : `${count} ${many}`);
-	const left = $derived(rollsLeft(recipe.rollsPerLitre, typed.value.millilitres, typed.value.rolls));
-	const age = $derived(stockAge(recipe, DateTime.local().toISODate()));
+	const { parts, powders } = $derived(mixedFrom(recipe, typed.value.millilitres));
+	/** Water that the recipe itself begins with. */
+	const poured = $derived(recipe.powders?.some(({ millilitres }) => millilitres !== undefined) ?? false);
+	const takes = $derived(stockFor([...parts, ...powders]));
+
+	/** As it is typed and not saved yet; absent: as the recipe says. */
+	let counted = $state<{ stockLeft?: number; rollsDone?: number }>({});
+	const stockLeft = $derived('stockLeft' in counted ? counted.stockLeft : recipe.stockLeft);
+	const rollsDone = $derived(('rollsDone' in counted ? counted.rollsDone : recipe.rollsDone) ?? 0);
+	const differs = $derived(stockLeft !== recipe.stockLeft || rollsDone !== (recipe.rollsDone ?? 0));
+	let says = $state('');
+
+	const mixes = $derived(stockLeft === undefined ? null : mixesLeft([...parts, ...powders], stockLeft));
+	const many = (count: number, one: string, more: string) => (count === 1 ? one : `${count} ${more}`);
+	const left = $derived(rollsLeft(recipe.rollsPerLitre, typed.value.millilitres, rollsDone));
+	const today = DateTime.local().toISODate();
+	const age = $derived(stockAge(recipe, today));
+
+	async function save(changes: Partial<RecipeRecord>, done: string) {
+		const written = await replace('recipes', { ...$state.snapshot(recipe), ...changes } as typeof recipe);
+		says =
+			written.result === 'saved'
+				? done
+				: written.result === 'stale'
+					? 'This recipe was changed elsewhere. This is how it is now; save again.'
+					: 'Not saved: the server isn’t answering. Try again.';
+		if (written.result === 'saved') counted = {};
+		if (written.result !== 'unreachable') await refresh();
+	}
 </script>
+
+{#snippet amounts(label: string, all: typeof parts)}
+	<ol class="amounts" aria-label={label}>
+		{#each all as measured (measured.name)}
+			<li>
+				<span>{measured.name}</span>
+				<strong class="figure figures">{amountInWords(measured)}</strong>
+			</li>
+		{/each}
+	</ol>
+{/snippet}
 
 <section aria-labelledby="mix-title">
 	<h2 id="mix-title">Mix</h2>
@@ -42,40 +76,22 @@
 			problem="must be a number of rolls"
 			onchange={(atOnce) => atOnce && typed.set({ atOnce })}
 		/>
-		<NumberBox
-			label="Stock left of each, {volumeUnit()}"
-			quantity={volumeQuantity}
-			value={typed.value.stock ?? undefined}
-			least={0}
-			most={100_000}
-			problem="must be a volume, such as 500 ml"
-			onchange={(stock) => typed.set({ stock: stock ?? null })}
-		/>
-		{#if recipe.rollsPerLitre !== undefined}
-			<NumberBox
-				label="Rolls already done in it"
-				value={typed.value.rolls}
-				least={0}
-				most={1000}
-				problem="must be a number of rolls"
-				onchange={(rolls) => rolls !== undefined && typed.set({ rolls })}
-			/>
+	</div>
+	<div class="ways">
+		{#if parts.length > 0}{@render amounts('By parts', parts)}{/if}
+		{#if parts.length > 0 && powders.length > 0}<p class="or figure">or</p>{/if}
+		{#if powders.length > 0}
+			<div>
+				{@render amounts('From powders', powders)}
+				<p class="small">
+					{#if !poured}Start with three quarters of the water, warm.{/if}
+					Dissolve each completely before the next, in this order. Top up to {formatVolume(
+						typed.value.millilitres
+					)}.
+				</p>
+			</div>
 		{/if}
 	</div>
-	<ol class="amounts">
-		{#each mixed as measured (measured.name)}
-			<li>
-				<span>{measured.name}</span>
-				<strong class="figure figures">{amountInWords(measured)}</strong>
-			</li>
-		{/each}
-	</ol>
-	{#if recipe.powders}
-		<p>
-			Start with three quarters of the water, warm. Dissolve each completely before the next, in this order.
-			Top up to {formatVolume(typed.value.millilitres)}.
-		</p>
-	{/if}
 	<p>
 		{#if typed.value.atOnce > 1}
 			{formatVolume(typed.value.millilitres / typed.value.atOnce)} for each of {typed.value.atOnce} rolls.
@@ -85,25 +101,76 @@
 		{:else if left === 0}
 			It’s exhausted: mix fresh.
 		{:else}
-			Good for {counted(left, 'one more roll', 'more rolls')}{left < typed.value.atOnce
+			Good for {many(left, 'one more roll', 'more rolls')}{left < typed.value.atOnce
 				? ', fewer than you’re putting in: mix more.'
 				: '.'}
 		{/if}
 		{#if mixes !== null}
 			{mixes === 0
 				? 'There isn’t enough stock left.'
-				: `Enough stock for ${counted(mixes, 'one mix', 'mixes')}.`}
+				: `Enough stock for ${many(mixes, 'one mix', 'mixes')}.`}
 		{/if}
 	</p>
 	{#if age}<p class:notice={age.left !== undefined && age.left <= 0}>{stockInWords(age)}</p>{/if}
+	<details open={differs || undefined}>
+		<summary>What is left</summary>
+		<div class="fields">
+			{#if takes > 0}
+				<NumberBox
+					label="Stock left of each, {volumeUnit()}"
+					quantity={volumeQuantity}
+					hint="each logged tank takes its share off"
+					value={stockLeft}
+					least={0}
+					most={100_000}
+					problem="must be a volume, such as 500 ml"
+					onchange={(next) => (counted = { ...counted, stockLeft: next })}
+				/>
+			{/if}
+			{#if recipe.rollsPerLitre !== undefined}
+				<NumberBox
+					label="Rolls already done in it"
+					hint="each logged tank adds its rolls"
+					value={rollsDone}
+					least={0}
+					most={1000}
+					problem="must be a number of rolls"
+					onchange={(rolls) => rolls !== undefined && (counted = { ...counted, rollsDone: rolls })}
+				/>
+			{/if}
+		</div>
+		<div class="ends">
+			{#if differs}
+				<button class="quiet" onclick={() => save({ stockLeft, rollsDone }, 'Saved with the recipe.')}
+					>Save what is left</button
+				>
+			{/if}
+			{#if recipe.rollsPerLitre !== undefined}
+				<button class="quiet" onclick={() => save(mixedAnew(recipe, takes, today), 'It’s fresh from today.')}
+					>Mixed fresh today</button
+				>
+			{/if}
+		</div>
+	</details>
+	<p aria-live="polite">{says}</p>
 </section>
 
 <style>
 	section {
 		padding-top: 1rem;
 	}
-	.amounts {
-		max-width: 26rem;
+	.ways {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0.5rem 2rem;
+		align-items: start;
+	}
+	.ways > :global(:not(.or)) {
+		flex: 0 1 26rem;
+	}
+	.or {
+		padding-top: 0.6rem;
+		font-size: 1.25rem;
 	}
 	.amounts li {
 		display: flex;
@@ -114,5 +181,10 @@
 	}
 	.amounts strong {
 		font-size: 1.5rem;
+	}
+	.ends {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0.75rem;
 	}
 </style>

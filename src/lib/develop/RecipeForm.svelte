@@ -3,8 +3,15 @@
 	import { formatTemperature } from '$core/units';
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
-	import { usualRecipes, type Part, type Powder, type TimePoint } from '$core/develop';
-	import { bathInWords } from '$core/words';
+	import {
+		agitationOf,
+		usualRecipes,
+		type Agitation,
+		type Part,
+		type Powder,
+		type TimePoint
+	} from '$core/develop';
+	import { agitationInWords, bathInWords } from '$core/words';
 	import { bathKinds } from '$contract/recipes';
 	import { recipeRecordSchema, type RecipeRecord } from '$contract/records';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
@@ -28,7 +35,7 @@
 	let { stored, from = null }: Props = $props();
 
 	/** A version of its own: the one it began as stays, with what was developed in it. */
-	function versionOf({ id: _, version: __, ...recipe }: Kept<RecipeRecord>): RecipeRecord {
+	function versionOf({ id: _, version: __, rollsDone: ___, ...recipe }: Kept<RecipeRecord>): RecipeRecord {
 		const [, stem, number] = /^(.*?)(?: (\d+))?$/.exec(recipe.name)!;
 		return { ...recipe, name: `${stem} ${Number(number ?? 1) + 1}` };
 	}
@@ -42,6 +49,14 @@
 	const loose = form as unknown as FormState<object>;
 	const draft = $derived(form.draft);
 	const set = (fields: Partial<RecipeRecord>) => editor.set(fields);
+	const usualAgitation = $derived(agitationOf({ kind: draft.kind }, 'usual', 600));
+
+	/** An agitation is one thing: without a number of either it is the usual one again. */
+	function setAgitation(changes: Partial<Record<keyof Agitation, unknown>>) {
+		const next = { ...$state.snapshot(draft.agitation), ...changes };
+		const none = next.first === undefined && next.inversions === undefined;
+		set({ agitation: none ? undefined : (next as Agitation) });
+	}
 	const orNone = <T,>(list: T[]) => (list.length > 0 ? list : undefined);
 
 	let usual = $state(first.name);
@@ -107,6 +122,40 @@
 					onchange={(speedStops) => set({ speedStops })}
 				/>
 			</div>
+			{#if draft.kind.endsWith('developer')}
+				<fieldset>
+					<legend>Agitation</legend>
+					<div class="fields">
+						<QuantityField
+							form={loose}
+							path="agitation.first"
+							label="Without a pause for the first, s"
+							value={draft.agitation?.first}
+							hint={draft.agitation ? '' : `empty: ${agitationInWords(usualAgitation, 600)}`}
+							quantity={plainNumber}
+							onchange={(first) => setAgitation({ first })}
+						/>
+						<QuantityField
+							form={loose}
+							path="agitation.inversions"
+							label="Then turns a minute"
+							value={draft.agitation?.inversions}
+							hint="0: let it stand"
+							quantity={plainNumber}
+							onchange={(inversions) => setAgitation({ inversions })}
+						/>
+						<label class="tick-box">
+							<input
+								type="checkbox"
+								checked={draft.agitation?.gentle ?? false}
+								disabled={!draft.agitation}
+								onchange={(event) => setAgitation({ gentle: event.currentTarget.checked || undefined })}
+							/>
+							Slowly: it streaks when shaken
+						</label>
+					</div>
+				</fieldset>
+			{/if}
 			<div class="fields wide">
 				<TextField
 					form={loose}
@@ -128,7 +177,7 @@
 					form={loose}
 					path="parts"
 					label="By parts"
-					hint="one per line: A, 1 · Water, 14"
+					hint="one per line: A, 1 · Water, 14 · or all in ml: Water 750 ml"
 					value={draft.parts ?? []}
 					line={partLine}
 					onchange={(parts: Part[]) => set({ parts: orNone(parts) })}
@@ -137,7 +186,7 @@
 					form={loose}
 					path="powders"
 					label="Or powders per litre"
-					hint="in the order you dissolve them: Soda, 20 g · Bromide, 2 g from 10 %"
+					hint="in the order they go in: Water 750 ml · Soda, 20 g · Bromide, 6 ml of 10 %"
 					value={draft.powders ?? []}
 					line={powderLine}
 					onchange={(powders: Powder[]) => set({ powders: orNone(powders) })}
@@ -168,7 +217,10 @@
 </RecordForm>
 
 <style>
+	legend {
+		font-size: 1rem;
+	}
 	.wide {
-		grid-template-columns: repeat(auto-fill, minmax(18rem, 1fr));
+		grid-template-columns: repeat(auto-fill, minmax(min(18rem, 100%), 1fr));
 	}
 </style>

@@ -1,30 +1,35 @@
 <!-- One recipe measured out for the tank, how long it takes at its temperature, and the way to run it. -->
 <script lang="ts">
-	import { temperatureQuantity } from '$lib/forms/measured';
-	import { formatTemperature, temperatureUnit } from '$core/units';
+	import { v4 as uuid } from 'uuid';
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
-	import { v4 as uuid } from 'uuid';
+	import { page } from '$app/state';
 	import {
+		agitationOf,
 		isPack,
 		movementFactor,
 		movements,
 		processOf,
 		pushes,
 		pushFactor,
+		stockFor,
 		timeAt,
 		usualSteps
 	} from '$core/develop';
-	import { bathInWords, clockInWords, processInWords, timedInWords } from '$core/words';
+	import { formatTemperature, temperatureUnit } from '$core/units';
+	import { agitationInWords, bathInWords, clockInWords, processInWords, timedInWords } from '$core/words';
 	import type { CameraRecord, FilmRecord, LoadRecord, RecipeRecord } from '$contract/records';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
+	import { temperatureQuantity } from '$lib/forms/measured';
 	import NumberBox from '$lib/forms/NumberBox.svelte';
 	import type { Kept } from '$lib/records/client';
 	import { Remembered } from '$lib/timing/remembered.svelte';
+	import { bath } from './bath.svelte';
 	import Care from './Care.svelte';
-	import Mix from './Mix.svelte';
 	import ChangeOfLoad from './ChangeOfLoad.svelte';
-	import type { Mixing } from './mixing';
+	import InTank from './InTank.svelte';
+	import Mix from './Mix.svelte';
+	import { mixedFrom, type Mixing } from './mixing';
 	import { runs } from './runs.svelte';
 
 	interface Waiting {
@@ -47,18 +52,37 @@
 		celsius: 20,
 		push: 0,
 		movement: 'usual',
-		rolls: 0,
-		atOnce: 1,
-		stock: null
+		atOnce: 1
 	});
-	let loadId = $state(NONE);
+	/** What is in the tank. */
+	let ids = $state.raw<readonly string[]>([]);
+	const chosen = $derived(loads.filter(({ load }) => ids.includes(load.id)));
+
+	function put(next: readonly string[]) {
+		ids = next;
+		if (next.length > 0) typed.set({ atOnce: next.length });
+	}
+
+	// What was put together in Develop is in the tank, and developed as it was shot for.
+	// svelte-ignore state_referenced_locally -- a page begins with what it was opened for
+	const asked = loads.filter(({ load }) => page.url.searchParams.getAll('load').includes(load.id));
+	if (asked.length > 0) {
+		put(asked.map(({ load }) => load.id));
+		typed.set({ push: asked[0].load.process?.push ?? 0 });
+	}
 
 	const table = $derived(recipe.times ?? []);
 	const pack = $derived(isPack(recipe.kind));
+	const celsius = $derived(pack ? typed.value.celsius : bath.value.celsius);
+	const warm = (next: number) => (pack ? typed : bath).set({ celsius: next });
 	const factor = $derived(pack ? 1 : pushFactor(typed.value.push) * movementFactor(typed.value.movement));
-	const timed = $derived(timeAt(table, typed.value.celsius, factor));
+	const timed = $derived(timeAt(table, celsius, factor));
+	const moves = $derived(
+		timed && !pack
+			? agitationInWords(agitationOf(recipe, typed.value.movement, timed.seconds), timed.seconds)
+			: ''
+	);
 	const develops = $derived(recipe.kind.endsWith('developer') || pack);
-	const chosen = $derived(loads.find(({ load }) => load.id === loadId) ?? null);
 	/** What the load would have to be shot for; the same change of speed by another name is no other. */
 	const process = $derived(processOf(recipe, typed.value.push));
 	/** Loads that count with what this recipe did to film speed before it was changed. */
@@ -68,25 +92,34 @@
 				process?.recipeId === recipe.id && process.stops !== processOf(recipe, process.push ?? 0)!.stops
 		)
 	);
-
+	/** Of what is in the tank, what was shot for another speed than it would be developed for. */
 	const drifts = $derived(
-		chosen !== null &&
-			!pack &&
-			!drifted.includes(chosen) &&
-			(chosen.load.process?.stops ?? 0) !== (process?.stops ?? 0)
+		pack
+			? []
+			: chosen.filter(
+					(each) => !drifted.includes(each) && (each.load.process?.stops ?? 0) !== (process?.stops ?? 0)
+				)
 	);
+	const listed = new Intl.ListFormat('en');
 
 	async function run() {
 		if (!timed) return;
+		const { millilitres, atOnce } = typed.value;
+		const mixed = mixedFrom(recipe, millilitres);
 		runs.add({
 			id: uuid(),
 			recipe: recipe.name,
 			recipeId: recipe.id,
 			// A picture of a pack is developed by itself: the pack goes on.
-			...(chosen && !pack ? { loadId: chosen.load.id } : {}),
-			what: chosen?.name ?? (pack ? 'a picture' : 'a film'),
-			celsius: [typed.value.celsius],
-			steps: usualSteps(recipe.kind, Math.round(timed.seconds), typed.value.movement),
+			...(pack
+				? {}
+				: {
+						loadIds: [...ids],
+						used: { rolls: atOnce, stock: stockFor([...mixed.parts, ...mixed.powders]) }
+					}),
+			what: chosen.length > 0 ? listed.format(chosen.map(({ name }) => name)) : pack ? 'a picture' : 'a film',
+			celsius: [celsius],
+			steps: usualSteps(recipe, Math.round(timed.seconds), typed.value.movement),
 			done: [],
 			begunAt: null
 		});
@@ -125,11 +158,11 @@
 				<NumberBox
 					label="{pack ? 'Temperature of the picture' : 'Its temperature'}, {temperatureUnit()}"
 					quantity={temperatureQuantity}
-					value={typed.value.celsius}
+					value={celsius}
 					least={0}
 					most={60}
 					problem="must be a temperature, such as {formatTemperature(20)}"
-					onchange={(celsius) => celsius !== undefined && typed.set({ celsius })}
+					onchange={(next) => next !== undefined && warm(next)}
 				/>
 				{#if !pack}
 					<ChoiceField
@@ -145,28 +178,33 @@
 						onchange={(movement) => typed.set({ movement })}
 					/>
 				{/if}
-				<ChoiceField
-					label={pack ? 'From which pack' : 'What is in the tank'}
-					value={loadId}
-					options={[
-						{ value: NONE, name: pack ? 'a pack not logged here' : 'a film not logged here' },
-						...loads.map(({ load, name }) => ({ value: load.id, name }))
-					]}
-					onchange={(id) => (loadId = id)}
-				/>
+				{#if pack}
+					<ChoiceField
+						label="From which pack"
+						value={ids[0] ?? NONE}
+						options={[
+							{ value: NONE, name: 'a pack not logged here' },
+							...loads.map(({ load, name }) => ({ value: load.id, name }))
+						]}
+						onchange={(id) => (ids = id === NONE ? [] : [id])}
+					/>
+				{/if}
 			</div>
-			{#if chosen && drifts}
+			{#if !pack && loads.length > 0}<InTank recipe={recipe.id} {loads} {ids} onchange={put} />{/if}
+			{#each drifts as each (each.load.id)}
 				<div class="notice">
 					<p>
-						Planned development: {chosen.load.process
-							? processInWords(chosen.load.process)
+						{#if drifts.length > 1}{each.name}:
+						{/if}Planned development: {each.load.process
+							? processInWords(each.load.process)
 							: 'as the film says'}.
 					</p>
-					<ChangeOfLoad load={chosen.load} camera={chosen.camera} film={chosen.film} next={process} />
+					<ChangeOfLoad load={each.load} camera={each.camera} film={each.film} next={process} />
 				</div>
-			{/if}
+			{/each}
 			{#if timed}
 				<p class="answer figure figures" role="status">{timedInWords(timed)}</p>
+				{#if moves}<p class="figures moves">Agitation: {moves}.</p>{/if}
 				<button class="action" onclick={run}>Ready: {clockInWords(timed.seconds)}</button>
 			{:else}
 				<p role="status">
@@ -191,6 +229,9 @@
 	.answer {
 		padding-block: 0.75rem 0.5rem;
 		font-size: 1.5rem;
+	}
+	.moves {
+		padding-bottom: 0.5rem;
 	}
 	.ends {
 		display: flex;

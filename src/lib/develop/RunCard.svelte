@@ -3,8 +3,9 @@
 	import { temperatureQuantity } from '$lib/forms/measured';
 	import { formatTemperature, temperatureUnit } from '$core/units';
 	import { handsAt } from '$core/develop';
-	import { clockInWords } from '$core/words';
+	import { agitationInWords, clockInWords } from '$core/words';
 	import NumberBox from '$lib/forms/NumberBox.svelte';
+	import { handsInWords, leftOf } from './hands';
 	import { parseClock } from './recipe-lines';
 	import { runs, stepOf, type Run } from './runs.svelte';
 
@@ -19,22 +20,17 @@
 	const step = $derived(stepOf(run));
 	const elapsed = $derived(runs.elapsed(run));
 	const going = $derived(run.begunAt !== null);
-	const left = $derived(step ? step.seconds - elapsed : 0);
 	const hands = $derived(step && going ? handsAt(step, elapsed) : 'rest');
-	const figure = $derived(left >= 0 ? clockInWords(Math.ceil(left)) : `+${clockInWords(-left)}`);
-	/** A pack has nothing to pour out, and nothing to move. */
-	const pours = $derived(step?.agitation !== undefined);
+	const figure = $derived(step ? leftOf(step, elapsed) : '');
+	/** What is read aloud changes with what is done, not with every second until then. */
 	const says = $derived.by(() => {
 		if (!step) return 'All baths are done';
 		if (!going) return `Next: ${step.name}`;
-		if (left <= 0) return `${step.name}: ${pours ? 'pour out' : 'time’s up'}`;
-		const moves = {
-			agitate: 'agitate',
-			gentle: 'agitate gently',
-			rest: step.agitation ? 'let it stand' : ''
-		};
-		return `${step.name}${moves[hands] ? `: ${moves[hands]}` : ''}`;
+		const [moves] = handsInWords(step, elapsed).split(',');
+		return `${step.name}${moves ? `: ${moves}` : ''}`;
 	});
+	const next = $derived(step && going ? (handsInWords(step, elapsed).split(', ')[1] ?? '') : '');
+	const moves = $derived(step?.agitation ? agitationInWords(step.agitation, step.seconds) : '');
 	const primary = $derived(going ? `${step?.name} is done` : `Begin: ${step?.name}`);
 	const timeQuantity = { parse: (text: string) => parseClock(text), show: clockInWords };
 
@@ -54,6 +50,7 @@
 	<h2>{run.recipe}, {run.what}</h2>
 	<p class="says figure" role="status">{says}</p>
 	{#if step}
+		{#if moves}<p class="figures soft">Agitation: {moves}{next ? `; ${next}` : ''}.</p>{/if}
 		{#if step.caution}<p class="notice">{step.caution}</p>{/if}
 		<p class="time figure figures" aria-hidden="true" class:moving={hands !== 'rest'}>{figure}</p>
 		<button class="action main" onclick={() => runs.press(run.id)}>{primary}</button>
@@ -92,7 +89,7 @@
 		{#if problem}<p role="alert">{problem}</p>{/if}
 	{:else}
 		<button class="action main" onclick={onlog}>
-			{run.loadId ? 'Save the log with its film' : 'Finish'}
+			{run.loadIds?.length ? 'Save the log with its film' : 'Finish'}
 		</button>
 	{/if}
 	{#if run.done.length > 0}

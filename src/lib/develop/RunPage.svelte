@@ -2,7 +2,7 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
 	import { resolve } from '$app/paths';
-	import { timeAt } from '$core/develop';
+	import { afterRolls, timeAt, type StepDone } from '$core/develop';
 	import type { RecipeRecord } from '$contract/records';
 	import { read, replace, type Kept } from '$lib/records/client';
 	import RunCard from './RunCard.svelte';
@@ -21,26 +21,47 @@
 		return before && after ? (whole * after.seconds) / before.seconds : null;
 	}
 
+	type Log = { at: string; recipe: string; celsius: number[]; steps: StepDone[] };
+
+	/** Saves a log with one load of a tank; what stands in the way, where something does. */
+	async function logWith(id: string, developed: Log) {
+		const found = await read('loads', id);
+		const written = found.result === 'saved' ? await replace('loads', { ...found.record, developed }) : found;
+		return written.result;
+	}
+
+	/** Counts with the recipe what went through it; what was deleted meanwhile has nothing to count. */
+	async function count({ recipeId, used }: Run) {
+		if (!used) return 'saved';
+		const found = await read('recipes', recipeId);
+		if (found.result !== 'saved') return found.result;
+		const after = afterRolls(found.record, used.rolls, used.stock);
+		if (Object.keys(after).length === 0) return 'saved';
+		return (await replace('recipes', { ...found.record, ...after })).result;
+	}
+
 	async function keep(run: Run) {
-		const { recipe, celsius, done, loadId } = run;
-		if (loadId) {
-			const found = await read('loads', loadId);
-			const developed = { at: new Date().toISOString(), recipe, celsius: [...celsius], steps: [...done] };
-			const written =
-				found.result === 'saved' ? await replace('loads', { ...found.record, developed }) : found;
-			if (written.result === 'unreachable' || written.result === 'stale') {
-				says =
-					written.result === 'stale'
-						? 'Not saved: the load was changed elsewhere. Save again.'
-						: 'Not saved: the server isn’t answering. The log is kept here; try again.';
-				return;
-			}
-			says =
-				written.result === 'saved'
-					? `The log is saved with ${run.what}.`
-					: `${run.what} has been deleted, and its log with it.`;
+		const { id, recipe, celsius, done, loadIds = [] } = run;
+		const developed = { at: new Date().toISOString(), recipe, celsius: [...celsius], steps: [...done] };
+		// One after the other: where one cannot be saved, all are saved again, which changes nothing of those that were.
+		const results = [];
+		for (const load of loadIds) results.push(await logWith(load, developed));
+		if (results.length === 0 || results.includes('saved')) {
+			if (!results.some((each) => each === 'unreachable' || each === 'stale')) results.push(await count(run));
 		}
-		runs.leave(run.id);
+		if (results.includes('unreachable')) {
+			says = 'Not saved: the server isn’t answering. The log is kept here; try again.';
+			return;
+		}
+		if (results.includes('stale')) {
+			says = 'Not saved: it was changed elsewhere. Save again.';
+			return;
+		}
+		if (loadIds.length > 0)
+			says = results.includes('saved')
+				? `The log is saved with ${run.what}.`
+				: `${run.what} has been deleted, and its log with it.`;
+		runs.leave(id);
 	}
 </script>
 

@@ -28,6 +28,24 @@ describe('lines of a recipe', () => {
 			expect(timeLine.parse(timeLine.show(time))).toEqual(time);
 	});
 
+	// By hand: one per cent is a gram in 100 ml, so 6 ml of 10 % hold 0.6 g.
+	it('are read as formularies print them, with a comma or without', () => {
+		expect(powderLine.parse('Bromide 6 ml of 10 %')).toEqual({ name: 'Bromide', grams: 0.6, percent: 10 });
+		expect(powderLine.parse('Bromide, 6 ml from 10%')).toEqual({ name: 'Bromide', grams: 0.6, percent: 10 });
+		expect(powderLine.parse('Water 750 ml')).toEqual({ name: 'Water', millilitres: 750 });
+		expect(powderLine.parse('Warm water, 0.75 l')).toEqual({ name: 'Warm water', millilitres: 750 });
+		expect(powderLine.parse('Sodium sulphite 85')).toEqual({ name: 'Sodium sulphite', grams: 85 });
+		expect(powderLine.show({ name: 'Bromide', grams: 0.6, percent: 10 })).toBe('Bromide, 6 ml of 10 %');
+		expect(partLine.parse('Water 14')).toEqual({ name: 'Water', parts: 14 });
+		expect(partLine.parse('Stock 1 part')).toEqual({ name: 'Stock', parts: 1 });
+	});
+
+	it('of one recipe are all by parts or all by volume', () => {
+		expect(partLine.parseAll(['Stock 250 ml', 'Water 750 ml']).map(({ parts }) => parts)).toEqual([250, 750]);
+		expect(partLine.parseAll(['Stock 1', 'Water 750 ml']).map(({ parts }) => parts)).toEqual([1, NaN]);
+		expect(partLine.parseAll(['Stock 250 ml', 'Water 3']).map(({ parts }) => parts)).toEqual([250, NaN]);
+	});
+
 	it('that are no such line become no number, which every schema refuses', () => {
 		expect(partLine.parse('Water').parts).toBeNaN();
 		expect(timeLine.parse('warm, long').celsius).toBeNaN();

@@ -1,7 +1,7 @@
-import { formatTemperature } from '$core/units';
-import type { Part, Powder, TimePoint } from '$core/develop';
+import { gramsFor, millilitresOf, type Part, type Powder, type TimePoint } from '$core/develop';
+import { formatTemperature, volumeUnit } from '$core/units';
 import { clockInWords } from '$core/words';
-import { temperatureQuantity } from '$lib/forms/measured';
+import { temperatureQuantity, volumeQuantity } from '$lib/forms/measured';
 import { plainNumber } from '$lib/forms/quantity';
 
 /** "9:48", "9:48 min" or "10 min" or "600 s", in seconds. */
@@ -21,28 +21,58 @@ function apart(line: string): [name: string, rest: string] {
 	return at < 0 ? [line.trim(), ''] : [line.slice(0, at).trim(), line.slice(at + 1).trim()];
 }
 
-/** "Water, 14". */
+const AMOUNT = String.raw`\d[\d.,]*`;
+const POURED = String.raw`ml|cc|l|fl\.?\s*oz\.?|oz`;
+/** "Water 750 ml", "A, 1", "Acid, 10 %, 1 part". */
+const PART = new RegExp(`^(.*?)[,\\s]+(${AMOUNT})\\s*(parts?|${POURED})?$`, 'i');
+
+/** Whether a line is by volume. */
+const isPoured = (line: string): boolean => !/^(parts?)?$/i.test(PART.exec(line.trim())?.[3] ?? '');
+
+/** "Water, 14", "Water 14 parts", or by volume: "Water 750 ml". */
 export const partLine = {
 	parse(line: string): Part {
-		const [name, parts] = apart(line);
-		return { name, parts: number(parts) };
-	},
-	show: ({ name, parts }: Part) => `${name}, ${plainNumber.show(parts)}`
-};
-
-/** "Soda, 20 g", or "Bromide, 2 g from 10 %". */
-export const powderLine = {
-	parse(line: string): Powder {
-		const [name, amount] = apart(line);
-		const [, grams, percent] = /^(.*?)(?:\s+from\s+(.*))?$/i.exec(amount)!;
+		const [, name, amount, unit] = PART.exec(line.trim()) ?? [];
+		if (!name) return { name: apart(line)[0], parts: NaN };
 		return {
 			name,
-			grams: number(grams.replace(/\s*g$/i, '')),
-			...(percent === undefined ? {} : { percent: number(percent.replace(/\s*%$/, '')) })
+			parts: isPoured(line) ? (volumeQuantity.parse(`${amount} ${unit}`) ?? NaN) : number(amount)
 		};
 	},
-	show: ({ name, grams, percent }: Powder) =>
-		`${name}, ${plainNumber.show(grams)} g${percent === undefined ? '' : ` from ${plainNumber.show(percent)} %`}`
+	/** Parts and volumes of one recipe don’t mix: a line that is not of the kind of the first is none. */
+	parseAll: (lines: readonly string[]): Part[] =>
+		lines.map((line) => {
+			const part = partLine.parse(line);
+			return isPoured(line) === isPoured(lines[0]) ? part : { ...part, parts: NaN };
+		}),
+	show: ({ name, parts }: Part) => `${name}, ${plainNumber.show(parts)}`,
+	wants: 'a name and its parts, such as “Water, 14”, or millilitres on every line: “Water 750 ml”'
+};
+
+/** "Soda, 20 g", "Soda 20", "Bromide, 2 g from 10 %", "Bromide 6 ml of 10 %", or poured: "Water 750 ml". */
+const POWDER = new RegExp(
+	`^(.*?)[,\\s]+(${AMOUNT})\\s*(g|${POURED})?(?:\\s+(?:from|of)\\s+(${AMOUNT})\\s*%?)?$`,
+	'i'
+);
+
+/** What is weighed, taken from a solution, or poured. */
+export const powderLine = {
+	parse(line: string): Powder {
+		const [, name, amount, unit = 'g', strength] = POWDER.exec(line.trim()) ?? [];
+		if (!name) return { name: apart(line)[0], grams: NaN };
+		const percent = strength === undefined ? {} : { percent: number(strength) };
+		if (unit.toLowerCase() === 'g') return { name, grams: number(amount), ...percent };
+		const millilitres = volumeQuantity.parse(`${amount} ${unit}`) ?? NaN;
+		if (percent.percent === undefined) return { name, millilitres };
+		return { name, grams: gramsFor(percent.percent, millilitres), ...percent };
+	},
+	show({ name, grams, millilitres, percent }: Powder): string {
+		const poured = (volume: number) => `${name}, ${volumeQuantity.show(volume)} ${volumeUnit()}`;
+		if (grams === undefined) return poured(millilitres ?? 0);
+		if (percent === undefined) return `${name}, ${plainNumber.show(grams)} g`;
+		return `${poured(millilitresOf(percent, grams))} of ${plainNumber.show(percent)} %`;
+	},
+	wants: 'a name and what to take, such as “Soda, 20 g”, “Bromide, 6 ml of 10 %” or “Water 750 ml”'
 };
 
 /** "20 °C, 10:00", or a range: "20, 8:00 to 14:00". */
@@ -56,5 +86,6 @@ export const timeLine = {
 	show({ celsius, seconds }: TimePoint): string {
 		const times = typeof seconds === 'number' ? [seconds] : seconds;
 		return `${formatTemperature(celsius)}, ${times.map(clockInWords).join(' to ')}`;
-	}
+	},
+	wants: 'a temperature and a time, such as “20 °C, 10:00”'
 };

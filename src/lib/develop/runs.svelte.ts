@@ -10,10 +10,12 @@ export interface Run {
 	/** The recipe's name and its id, by which its times are found again. */
 	recipe: string;
 	recipeId: string;
-	/** The load that is developed; absent: none of the bag. */
-	loadId?: string;
+	/** The loads that are developed; none: nothing of the bag. */
+	loadIds?: string[];
 	/** What is in the tank, in words. */
 	what: string;
+	/** What it takes of its recipe: rolls that go through it, and ml of each of its stock solutions. */
+	used?: { rolls: number; stock: number };
 	celsius: number[];
 	steps: Step[];
 	/** Baths that are done. */
@@ -25,12 +27,18 @@ export interface Run {
 const KEY = 'just-enough-runs';
 const MS = 1000;
 
+/** As it was kept when there was one load to a tank. */
+const asNow = ({ loadId, ...run }: Run & { loadId?: string }): Run => ({
+	...(loadId ? { loadIds: [loadId] } : {}),
+	...run
+});
+
 /** The bath that a run is in, or undefined when all are done. */
 export const stepOf = ({ steps, done }: Run): Step | undefined => steps[done.length];
 
 /** All developments that go on; several may. */
 class Runs {
-	all = $state.raw<readonly Run[]>(keptHere(KEY, []));
+	all = $state.raw<readonly Run[]>(keptHere<Run[]>(KEY, []).map(asNow));
 	#now = $state(browser ? now() : 0);
 	/** Runs that were given sound on this page. */
 	#sounding = $state.raw<ReadonlySet<string>>(new Set());

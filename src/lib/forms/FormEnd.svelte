@@ -1,6 +1,6 @@
 <!-- The end of every form: what is wrong, the one action, and what became of it. -->
 <script lang="ts">
-	import type { Snippet } from 'svelte';
+	import { tick, type Snippet } from 'svelte';
 	import type { FormState } from './form-state.svelte';
 
 	interface Props {
@@ -13,15 +13,43 @@
 	}
 	let { form, action, busy, message, more }: Props = $props();
 	const issues = $derived(form.issues);
+
+	let end: HTMLElement | undefined = $state();
+	/** The fields that are marked in the form, by what they are called there. */
+	let fields = $state.raw<{ name: string; control: HTMLElement }[]>([]);
+	$effect(() => {
+		void issues;
+		void tick().then(() => {
+			const marked = end?.closest('form')?.querySelectorAll<HTMLInputElement>('[aria-invalid="true"]') ?? [];
+			fields = [...marked].map((control) => ({
+				name: control.labels?.[0]?.textContent.trim() ?? control.ariaLabel ?? '',
+				control
+			}));
+		});
+	});
+	/** What is wrong with the whole, and with no field of it. */
+	const ofNone = $derived(
+		issues
+			.filter(({ path }) => path === '' || fields.length === 0)
+			.map(({ message: what }) => what)
+			.join('; ')
+	);
+	/** Several things may be wrong with one field. */
+	const count = $derived(fields.length || issues.length);
+	const said = $derived(count === 1 ? 'One field needs fixing' : `${count} fields need fixing`);
 </script>
 
-<div class="end">
+<div class="end" bind:this={end}>
 	<div role="status">
 		{#if message}<p class="notice">{message}</p>{/if}
 		{#if issues.length > 0}
 			<p class="notice">
-				{issues.length === 1 ? 'One field needs fixing' : `${issues.length} fields need fixing`}:
-				{issues.map(({ path, message: what }) => (path ? `${path} ${what}` : what)).join('; ')}
+				{said}:
+				{#each fields as { name, control }, at (at)}<button
+						type="button"
+						class="plain-link field"
+						onclick={() => control.focus()}>{name}</button
+					>{/each}{ofNone}
 			</p>
 		{/if}
 	</div>
@@ -35,6 +63,9 @@
 	.end {
 		display: grid;
 		gap: 0.75rem;
+	}
+	.field {
+		margin-right: 0.75rem;
 	}
 	.buttons {
 		display: flex;

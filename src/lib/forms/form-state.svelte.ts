@@ -35,10 +35,14 @@ export class FormState<T extends object> {
 		return [...own.filter(({ path }) => this.#all || this.#touched[path]), ...this.#fromServer];
 	}
 
-	/** What is wrong at a field or inside it, if that should be said already. */
+	/** What is wrong at a field or inside it, if that should be said already, each with where. */
+	issuesAt(path: string): Issue[] {
+		return this.issues.filter((issue) => issue.path === path || issue.path.startsWith(`${path}.`));
+	}
+
+	/** The same in words. */
 	problemAt(path: string): string {
-		const at = this.issues.filter((issue) => issue.path === path || issue.path.startsWith(`${path}.`));
-		return [...new Set(at.map(({ message }) => message))].join('; ');
+		return [...new Set(this.issuesAt(path).map(({ message }) => message))].join('; ');
 	}
 
 	/** A field was typed in: from now on its problems are said. */

@@ -1,4 +1,4 @@
-import { FOOT, INCH, measures } from '$core/units';
+import { feetAndInches, FOOT, INCH, measures } from '$core/units';
 
 /** How a kind of quantity is typed and shown. Unreadable text becomes NaN, which every schema refuses. */
 export interface Quantity {
@@ -39,9 +39,8 @@ function feetShown(metres: number): string {
 	const whole = Math.round(inches);
 	if (whole < 1 || Math.abs(inches - whole) > 1e-3 * inches)
 		return String(Number((metres / FOOT).toPrecision(3)));
-	const [feet, rest] = [Math.floor(whole / 12), whole % 12];
-	if (rest === 0) return String(feet);
-	return feet === 0 ? `${rest} in` : `${feet} ft ${rest} in`;
+	// Whole feet need no unit beside a label that has it.
+	return feetAndInches(whole).replace(/ ft$/, '');
 }
 
 /** A distance in metres, or as lenses and tapes say it: "2.5", "80 cm", "4 ft", "3' 6\"", "3 ft 6 in"; bare, in the reader's unit. */

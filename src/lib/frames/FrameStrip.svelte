@@ -98,7 +98,7 @@
 <style>
 	.strip {
 		display: grid;
-		grid-template-columns: repeat(auto-fill, minmax(10.5rem, 1fr));
+		grid-template-columns: repeat(auto-fill, minmax(min(10.5rem, 100%), 1fr));
 		gap: 1rem;
 		padding-top: 1rem;
 	}

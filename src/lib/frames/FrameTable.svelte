@@ -81,9 +81,10 @@
 	}
 	.number {
 		font-size: 1.25rem;
-		display: inline-block;
-		min-width: 2.75rem;
-		padding: 0.4rem 0;
+		display: inline-flex;
+		align-items: center;
+		min-width: min(2.75rem, 44px);
+		min-height: min(2.75rem, 44px);
 	}
 	.note {
 		max-width: 18rem;

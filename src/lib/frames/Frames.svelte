@@ -6,8 +6,9 @@
 	import { shotList, takenShots } from '$core/cine';
 	import { nextTime } from '$core/develop';
 	import { isDevelopedLater } from '$core/film';
-	import { dayOfMoment, developedInWords } from '$core/words';
+	import { developedInWords } from '$core/words';
 	import { runningNumber } from '$contract/loads';
+	import { daysInWords } from '$contract/paper';
 	import type { CameraRecord, FilmRecord, FrameRecord, LoadRecord, RecipeRecord } from '$contract/records';
 	import ProcessOf from '$lib/develop/ProcessOf.svelte';
 	import Moment from '$lib/parts/Moment.svelte';
@@ -20,7 +21,7 @@
 	import LoadMore from './LoadMore.svelte';
 	import LoadTools from './LoadTools.svelte';
 	import Shelf from './Shelf.svelte';
-	import type { OnShelf } from './shelf';
+	import { pageOf, type OnShelf } from './shelf';
 	import { shownFrames, stripOf, whichNames, type Order, type Which } from './strip-view';
 
 	interface LoadShown {
@@ -62,19 +63,12 @@
 	const advice = $derived(nextTime(frames.flatMap(({ judged }) => judged?.look ?? [])));
 	const open = $derived(frames.filter(({ judged }) => !judged));
 	const kept = $derived(frames.filter(({ judged }) => judged?.kept).length);
-	/** The days on which it was shot, from the first to the last. */
-	const days = $derived.by(() => {
-		const ordered = frames.toSorted((a, b) => Date.parse(a.takenAt) - Date.parse(b.takenAt));
-		const ends = [ordered[0], ordered[ordered.length - 1]].filter(Boolean);
-		const said = ends.map(({ takenAt, zone }) => dayOfMoment(takenAt, { zone, locale: page.data.locale }));
-		return [...new Set(said)].join(' to ');
-	});
+	const inTime = $derived(frames.toSorted((a, b) => Date.parse(a.takenAt) - Date.parse(b.takenAt)));
+	const days = $derived(daysInWords(inTime, page.data.locale));
 	const ran = $derived(frames.reduce((sum, frame) => sum + (frame.ran ?? 0), 0));
 	const each = $derived(
 		chosen?.load.price !== undefined && chosen.load.frames > 0 ? chosen.load.price / chosen.load.frames : null
 	);
-	/** The page of loads that one stays on. */
-	const pageOf = (from: string | null) => (from ? `&after=${encodeURIComponent(from)}` : '');
 	const here = (view: string) => resolve(`/frames?load=${chosen?.load.id}${pageOf(after)}${view}`);
 
 	function choose(id: string, on: boolean) {

@@ -3,7 +3,7 @@
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
 	import { monthOfMoment } from '$core/words';
-	import { standingInWords, type OnShelf } from './shelf';
+	import { pageOf, standingInWords, type OnShelf } from './shelf';
 
 	interface Props {
 		loads: readonly OnShelf[];
@@ -30,8 +30,6 @@
 		const current = nav?.querySelector<HTMLElement>(`a[href*='${open}'][aria-current]`);
 		if (nav && current) nav.scrollLeft = current.offsetLeft - nav.offsetLeft;
 	});
-
-	const pageOf = (from: string | null) => (from ? `&after=${encodeURIComponent(from)}` : '');
 </script>
 
 <nav aria-label="Loads" bind:this={nav}>

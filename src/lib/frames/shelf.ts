@@ -26,3 +26,6 @@ export function standingInWords({ inCamera, holds, taken, judged, toDevelop }: O
 	if (judged === taken) return `${frames}, judged`;
 	return judged === 0 ? `${frames}, to judge` : `${frames}, ${taken - judged} to judge`;
 }
+
+/** What an address says of the page of loads that one stays on; nothing where that is the newest. */
+export const pageOf = (after: string | null): string => (after ? `&after=${encodeURIComponent(after)}` : '');

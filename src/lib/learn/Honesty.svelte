@@ -102,21 +102,23 @@
 					options={promiseChart(bins)}
 					label="What was predicted against what came out; the table has the same"
 				/>
-				<table class="figures">
-					<thead
-						><tr><th scope="col">Predicted</th><th scope="col">Came out</th><th scope="col">Frames</th></tr
-						></thead
-					>
-					<tbody>
-						{#each bins as { promised, cameOut, frames: count, interval } (promised)}
-							<tr>
-								<td>{percent(promised)}</td>
-								<td>{percent(cameOut)}, truly {percent(interval[0])} to {percent(interval[1])}</td>
-								<td>{count}</td>
-							</tr>
-						{/each}
-					</tbody>
-				</table>
+				<div class="table-box">
+					<table class="figures">
+						<thead
+							><tr><th scope="col">Predicted</th><th scope="col">Came out</th><th scope="col">Frames</th></tr
+							></thead
+						>
+						<tbody>
+							{#each bins as { promised, cameOut, frames: count, interval } (promised)}
+								<tr>
+									<td>{percent(promised)}</td>
+									<td>{percent(cameOut)}, truly {percent(interval[0])} to {percent(interval[1])}</td>
+									<td>{count}</td>
+								</tr>
+							{/each}
+						</tbody>
+					</table>
+				</div>
 			</section>
 			<section aria-labelledby="time-title">
 				<h2 id="time-title">Over time</h2>

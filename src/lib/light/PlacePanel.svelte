@@ -32,7 +32,7 @@
 <style>
 	ul {
 		display: grid;
-		grid-template-columns: repeat(auto-fill, minmax(7rem, 1fr));
+		grid-template-columns: repeat(auto-fill, minmax(min(7rem, 100%), 1fr));
 		gap: 0.25rem;
 	}
 	.place {

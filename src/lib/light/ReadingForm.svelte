@@ -45,7 +45,7 @@
 	}
 	form :global(.pair) {
 		display: grid;
-		grid-template-columns: repeat(auto-fit, minmax(4.6rem, 1fr));
+		grid-template-columns: repeat(auto-fit, minmax(min(4.6rem, 100%), 1fr));
 		align-items: end;
 		gap: 0.5rem;
 	}

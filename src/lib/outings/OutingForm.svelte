@@ -257,7 +257,7 @@
 	}
 	.grid {
 		display: grid;
-		grid-template-columns: repeat(auto-fill, minmax(13rem, 1fr));
+		grid-template-columns: repeat(auto-fill, minmax(min(13rem, 100%), 1fr));
 		gap: 0.9rem 1.25rem;
 	}
 	h2 {

@@ -127,6 +127,9 @@
 		border-top: 1px solid var(--line);
 	}
 	.name {
+		display: inline-flex;
+		align-items: center;
+		min-height: min(2.75rem, 44px);
 		font-weight: var(--heavy);
 		font-size: 1.125rem;
 	}

@@ -155,7 +155,7 @@
 <style>
 	.grid {
 		display: grid;
-		grid-template-columns: repeat(auto-fill, minmax(12rem, 1fr));
+		grid-template-columns: repeat(auto-fill, minmax(min(12rem, 100%), 1fr));
 		gap: 0.6rem 1rem;
 		padding-block: 0.5rem 1rem;
 	}

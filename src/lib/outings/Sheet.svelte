@@ -37,31 +37,33 @@
 	<h1>{outing.name}</h1>
 	<p>{dateInWords(outing.date)}{outing.where.name ? `, ${outing.where.name}` : ''}</p>
 	{#if carried}<p><strong>Carry: {carried}.</strong></p>{/if}
-	<table>
-		<thead
-			><tr
-				><th scope="col">At</th><th scope="col">Scene</th><th scope="col">How</th><th scope="col">Frames</th
-				></tr
-			></thead
-		>
-		<tbody>
-			{#each rows as { scene, needs, plan } (scene.id)}
-				<tr>
-					<td class="figures">{scene.at}</td>
-					<td>
-						<strong>{scene.name}</strong>
-						<p class="small">{sceneLightInWords(scene.light)}{needs ? `; ${needs}` : ''}</p>
-					</td>
-					<td>{plan}</td>
-					<td class="figures boxes" aria-label={framesInWords(scene.frames)}
-						>{#each Array.from({ length: Math.min(12, scene.frames) }, (_, at) => at) as box (box)}<span
-								aria-hidden="true"
-							></span>{/each}{#if scene.frames > 12}<span class="count">of {scene.frames}</span>{/if}</td
-					>
-				</tr>
-			{/each}
-		</tbody>
-	</table>
+	<div class="table-box">
+		<table>
+			<thead
+				><tr
+					><th scope="col">At</th><th scope="col">Scene</th><th scope="col">How</th><th scope="col">Frames</th
+					></tr
+				></thead
+			>
+			<tbody>
+				{#each rows as { scene, needs, plan } (scene.id)}
+					<tr>
+						<td class="figures">{scene.at}</td>
+						<td>
+							<strong>{scene.name}</strong>
+							<p class="small">{sceneLightInWords(scene.light)}{needs ? `; ${needs}` : ''}</p>
+						</td>
+						<td>{plan}</td>
+						<td class="figures boxes" aria-label={framesInWords(scene.frames)}
+							>{#each Array.from({ length: Math.min(12, scene.frames) }, (_, at) => at) as box (box)}<span
+									aria-hidden="true"
+								></span>{/each}{#if scene.frames > 12}<span class="count">of {scene.frames}</span>{/if}</td
+						>
+					</tr>
+				{/each}
+			</tbody>
+		</table>
+	</div>
 	<p class="small">
 		Never look at the sun through a finder. At night, watch for traffic and the tide, and tell someone where
 		you’re going.

@@ -19,15 +19,16 @@
 <style>
 	nav {
 		display: flex;
+		flex-wrap: wrap;
 		gap: 0 1.25rem;
-		overflow-x: auto;
 		white-space: nowrap;
 		border-bottom: 1px solid var(--line);
 	}
 	a {
 		display: inline-flex;
 		align-items: center;
-		min-height: 2.75rem;
+		min-width: min(2.75rem, 44px);
+		min-height: min(2.75rem, 44px);
 		border-bottom: 3px solid transparent;
 		text-decoration: none;
 	}

@@ -7,7 +7,7 @@
 	import { formatDoubt, formatEv } from '$core/units';
 	import type { Snippet } from 'svelte';
 	import type { DayPlan, PlanWindow } from '$core/plan';
-	import { settingsInShort, verdictInShort } from '$core/words';
+	import { runsOf, settingsInShort, verdictInShort, windowInWords } from '$core/words';
 	import { verdictColour } from '$lib/parts/verdict-colour';
 	import VerdictMark from '$lib/parts/VerdictMark.svelte';
 	import { heightOf, lightPaths, LIGHT_HEIGHT, type DayAxis } from './day-axis';
@@ -47,6 +47,23 @@
 			intent ? [{ id, camera, ...quickMatch(camera, film, { ev: sample.ev, sd: sample.sd }, intent) }] : []
 		)
 	);
+	/** Width of the bands, and of a letter on them, px. */
+	let wide = $state(0);
+	const LETTER = 7;
+	/** Where a window begins and ends, per cent of the width. */
+	const placed = (from: string, to: string) => {
+		const left = axis.at(Date.parse(from));
+		return { left, width: axis.at(Date.parse(to)) - left };
+	};
+	/** What is written on the bands of a camera: what is set, as far as there is room for it. */
+	const wordsOn = (camera: Camera, windows: PlanWindow[]) =>
+		runsOf(windows).flatMap((run) => {
+			const { left, width } = placed(run[0].from, run[run.length - 1].to);
+			const all = windowInWords(camera, run).replace(/, [^,]*$/, '');
+			const room = (width / 100) * wide - LETTER * 2;
+			const words = [all, all.split(', ')[0]].find((each) => each.length * LETTER <= room);
+			return words && run[0].steady === 'hand' ? [{ words, left, width, verdict: run[0].verdict }] : [];
+		});
 	const night = $derived(
 		plan.samples.flatMap(({ at: time, sunAltitude }, index) => {
 			const next = plan.samples[index + 1];
@@ -83,14 +100,20 @@
 		{#each rows as { id, camera, windows } (id)}
 			<li>
 				<span class="name small">{camera.name}</span>
-				<span class="band">
+				<span class="band" bind:clientWidth={wide}>
 					{#each windows as { from, to, verdict, steady } (from)}
+						{@const { left, width } = placed(from, to)}
 						<span
 							class={verdict}
 							class:support={steady === 'support'}
-							style:left="{axis.at(Date.parse(from))}%"
-							style:width="{axis.at(Date.parse(to)) - axis.at(Date.parse(from))}%"
+							style:left="{left}%"
+							style:width="{width}%"
 						></span>
+					{/each}
+					{#each wordsOn(camera, windows) as { words, left, width, verdict } (left)}
+						<span class="words on-{verdict}" style:left="{left}%" style:width="{width}%"
+							><span>{words}</span></span
+						>
 					{/each}
 					<span class="now" style:left="{place}%"></span>
 				</span>
@@ -216,6 +239,23 @@
 	.support {
 		inset-block: 0.4rem;
 	}
+	.words {
+		position: absolute;
+		inset-block: 0;
+		display: grid;
+		place-content: center;
+		overflow: hidden;
+		font-size: 0.8125rem;
+		line-height: 1;
+		white-space: nowrap;
+	}
+	.on-just-enough {
+		color: var(--paper);
+	}
+	.on-usable > span {
+		padding: 0 0.3rem;
+		background: var(--paper);
+	}
 	.hours {
 		position: relative;
 		height: 1.5rem;
@@ -237,7 +277,7 @@
 	}
 	.answers {
 		display: grid;
-		grid-template-columns: repeat(auto-fill, minmax(14rem, 1fr));
+		grid-template-columns: repeat(auto-fill, minmax(min(14rem, 100%), 1fr));
 		gap: 0.5rem 1.25rem;
 		padding-block: 0.5rem 1rem;
 	}

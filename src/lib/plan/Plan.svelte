@@ -2,9 +2,9 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
 	import { resolve } from '$app/paths';
-	import { localTime, zoneAt, type Exposed, type Ground, type Sky } from '$core/light';
-	import { intentForDepth, sunTimes, type DayPlan, type DayQuestion } from '$core/plan';
-	import { dayInWords, moonInWords, runsOf, windowInWords } from '$core/words';
+	import { localTime, zoneAt, type Exposed, type Sky } from '$core/light';
+	import { bestHours, intentForDepth, sunTimes, type DayPlan, type DayQuestion } from '$core/plan';
+	import { bestInWords, dayInWords, moonInWords, runsOf, windowInWords } from '$core/words';
 	import { checkPlanRequest } from '$contract/plan';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import Field from '$lib/forms/Field.svelte';
@@ -14,9 +14,9 @@
 	import { rigs } from '$lib/records/rigs.svelte';
 	import { loadedCameras, type BagRecords } from '$lib/shoot/bag';
 	import { fixedInWords, fixedOn, wishesFrom } from '$lib/shoot/on-camera';
+	import { asked, placeAsked } from './asked.svelte';
 	import DayPicture from './DayPicture.svelte';
 	import { dayAxis } from './day-axis';
-	import { lastPlace, PlaceForm } from './place-form.svelte';
 	import { PlanDesk } from './plan-desk.svelte';
 	import PlanPage from './PlanPage.svelte';
 	import SunCompass from './SunCompass.svelte';
@@ -25,18 +25,15 @@
 
 	const desk = new PlanDesk<DayQuestion, DayPlan>((work, question) => work.planDay(question));
 	// svelte-ignore state_referenced_locally -- a form begins with what was there
-	const place = new PlaceForm(lastPlace(records));
+	const place = placeAsked(records);
 	const { here } = $derived(place);
-	// svelte-ignore state_referenced_locally -- see above
-	let date = $state(localTime(Date.now(), here ? zoneAt(here.latitude, here.longitude) : 'Etc/UTC').date);
-	let sky = $state<Sky>('clear');
-	let later = $state<Sky | 'same'>('same');
-	let laterFrom = $state('14:00');
-	let subject = $state<Exposed>('facing');
-	let ground = $state<Ground | 'plain'>('plain');
-	let looks = $state('');
-	let wanted = $state('any');
-	let depth = $state('0');
+	const today = $derived(
+		localTime(Date.now(), here ? zoneAt(here.latitude, here.longitude) : 'Etc/UTC').date
+	);
+	const { day } = asked;
+	const date = $derived(day.date || today);
+	const { sky, later, laterFrom, looks, depth } = $derived(day);
+	const { subject, ground, wanted } = $derived(asked);
 
 	const loaded = $derived(loadedCameras(records).filter(({ finished }) => !finished));
 	const tripod = $derived(records.gear.some(({ type }) => type === 'support'));
@@ -50,8 +47,8 @@
 			loaded.map(({ id, camera }) => {
 				const seconds = secondsOf(wanted);
 				const fixed = fixedOn(on.get(id)!);
-				const asked = seconds ? { ...fixed, seconds } : fixed;
-				return [id, intentForDepth(camera, asked, Number(depth) || undefined)];
+				const wishes = seconds ? { ...fixed, seconds } : fixed;
+				return [id, intentForDepth(camera, wishes, Number(depth) || undefined)];
 			})
 		)
 	);
@@ -95,10 +92,16 @@
 				})
 			: []
 	);
+	const able = $derived(rows.filter(({ intent }) => intent));
+	const best = $derived(
+		axis && desk.left === 0
+			? bestInWords(bestHours(able.map(({ windows }) => windows)), able.length, axis.clock)
+			: ''
+	);
 	/** A window as a file for a calendar. */
 	function calendarOf(load: string, from: string, to: string): string {
 		const { latitude, longitude } = here!;
-		const asked = {
+		const about = {
 			load,
 			from,
 			to,
@@ -106,12 +109,12 @@
 			longitude: String(longitude),
 			...(place.name ? { name: place.name } : {})
 		};
-		return resolve(`/api/plan/window.ics?${new URLSearchParams(asked)}`);
+		return resolve(`/api/plan/window.ics?${new URLSearchParams(about)}`);
 	}
 	const clock = (at: string | null, none: string) => (at && axis ? axis.clock(at) : none);
 </script>
 
-{#snippet asked()}
+{#snippet question()}
 	<WherePicker
 		places={records.places}
 		form={place.form}
@@ -119,36 +122,46 @@
 		onchange={(where) => place.take(where)}
 	/>
 	<Field label="Date there">
-		{#snippet control(attributes)}<input {...attributes} type="date" bind:value={date} />{/snippet}
+		{#snippet control(attributes)}<input
+				{...attributes}
+				type="date"
+				value={date}
+				oninput={(event) => (day.date = event.currentTarget.value)}
+			/>{/snippet}
 	</Field>
-	<ChoiceField label="The sky" value={sky} options={skyNames} onchange={(next) => (sky = next as Sky)} />
+	<ChoiceField label="The sky" value={sky} options={skyNames} onchange={(next) => (day.sky = next as Sky)} />
 	<ChoiceField
 		label="Later"
 		value={later}
 		options={[{ value: 'same', name: 'no change' }, ...skyNames]}
-		onchange={(next) => (later = next as Sky | 'same')}
+		onchange={(next) => (day.later = next as Sky | 'same')}
 	/>
 	{#if later !== 'same'}
 		<Field label="From">
-			{#snippet control(attributes)}<input {...attributes} type="time" bind:value={laterFrom} />{/snippet}
+			{#snippet control(attributes)}<input {...attributes} type="time" bind:value={day.laterFrom} />{/snippet}
 		</Field>
 	{/if}
 	<ChoiceField
 		label="The subject"
 		value={subject}
 		options={subjectNames}
-		onchange={(next) => (subject = next as Exposed)}
+		onchange={(next) => (asked.subject = next as Exposed)}
 	/>
-	<ChoiceField label="Around it" value={ground} options={groundNames} onchange={(next) => (ground = next)} />
+	<ChoiceField
+		label="Around it"
+		value={ground}
+		options={groundNames}
+		onchange={(next) => (asked.ground = next)}
+	/>
 	<ChoiceField
 		label="It faces"
 		hint={facing === undefined ? '' : 'the sun goes round it'}
 		value={looks}
 		options={facings}
-		onchange={(next) => (looks = next)}
+		onchange={(next) => (day.looks = next)}
 	/>
-	<ChoiceField label="Time" value={wanted} options={wantedTimes} onchange={(next) => (wanted = next)} />
-	<ChoiceField label="Depth" value={depth} options={wantedDepths} onchange={(next) => (depth = next)} />
+	<ChoiceField label="Time" value={wanted} options={wantedTimes} onchange={(next) => (asked.wanted = next)} />
+	<ChoiceField label="Depth" value={depth} options={wantedDepths} onchange={(next) => (day.depth = next)} />
 	<p class="soft small">Never look at the sun through a finder. At night, watch for traffic and the tide.</p>
 {/snippet}
 
@@ -166,6 +179,7 @@
 	{:else if !first || !axis || !times}
 		<p class="soft" role="status">Working out the day …</p>
 	{:else}
+		<p class="best figure figures">{best || 'Working out the best hours …'}</p>
 		<p class="sun figures">
 			Sun {clock(times.sun.up, 'does not rise')} to {clock(times.sun.down, 'does not set')} · light enough to see
 			by (civil twilight) {clock(times.civil.up, '–')} to {clock(times.civil.down, '–')} · dark (nautical twilight
@@ -184,36 +198,38 @@
 						{#if set}<span class="soft small">As it is set now: {set}.</span>{/if}
 					</p>
 					{#if windows.length > 0}
-						<table class="figures">
-							<thead class="sr-only"
-								><tr
-									><th scope="col">From</th><th scope="col">To</th><th scope="col">Verdict</th><th scope="col"
-										>Set</th
-									><th scope="col">Calendar</th></tr
-								></thead
-							>
-							<tbody>
-								{#each runsOf(windows) as run (run[0].from)}
-									<tr>
-										<td>{axis.clock(run[0].from)}</td>
-										<td>{axis.clock(run[run.length - 1].to)}</td>
-										<td>{run[0].verdict === 'just-enough' ? '● just enough' : '◐ usable'}</td>
-										<td>{windowInWords(camera, run)}</td>
-										<td>
-											<!-- eslint-disable svelte/no-navigation-without-resolve -- resolved by calendarOf -->
-											<a
-												class="plain-link"
-												href={calendarOf(id, run[0].from, run[run.length - 1].to)}
-												download
-												>Calendar<span class="sr-only">, {camera.name} from {axis.clock(run[0].from)}</span
-												></a
-											>
-											<!-- eslint-enable svelte/no-navigation-without-resolve -->
-										</td>
-									</tr>
-								{/each}
-							</tbody>
-						</table>
+						<div class="table-box">
+							<table class="figures">
+								<thead class="sr-only"
+									><tr
+										><th scope="col">From</th><th scope="col">To</th><th scope="col">Verdict</th><th
+											scope="col">Set</th
+										><th scope="col">Calendar</th></tr
+									></thead
+								>
+								<tbody>
+									{#each runsOf(windows) as run (run[0].from)}
+										<tr>
+											<td>{axis.clock(run[0].from)}</td>
+											<td>{axis.clock(run[run.length - 1].to)}</td>
+											<td>{run[0].verdict === 'just-enough' ? '● just enough' : '◐ usable'}</td>
+											<td>{windowInWords(camera, run)}</td>
+											<td>
+												<!-- eslint-disable svelte/no-navigation-without-resolve -- resolved by calendarOf -->
+												<a
+													class="plain-link"
+													href={calendarOf(id, run[0].from, run[run.length - 1].to)}
+													download
+													>Calendar<span class="sr-only">, {camera.name} from {axis.clock(run[0].from)}</span
+													></a
+												>
+												<!-- eslint-enable svelte/no-navigation-without-resolve -->
+											</td>
+										</tr>
+									{/each}
+								</tbody>
+							</table>
+						</div>
 					{/if}
 				</li>
 			{/each}
@@ -227,13 +243,14 @@
 	names={{ asked: 'The day', answer: 'The day’s light and the cameras' }}
 	busy={desk.left > 0}
 	failed={desk.failed}
-	{asked}
+	asked={question}
 	{answer}
 />
 
 <style>
-	.sun {
-		font-weight: var(--heavy);
+	.best {
+		padding-bottom: 0.35rem;
+		font-size: 1.375rem;
 	}
 	h3 {
 		font-size: 1.0625rem;

@@ -57,7 +57,7 @@
 			gap: 1rem;
 		}
 		form {
-			grid-template-columns: repeat(2, minmax(0, 1fr));
+			grid-template-columns: repeat(auto-fill, minmax(min(9.5rem, 100%), 1fr));
 			align-items: end;
 		}
 		form > :global(:is(p, details)) {

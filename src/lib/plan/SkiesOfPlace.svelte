@@ -53,37 +53,39 @@
 			: 'As you set it.'}
 		Percent of days.
 	</p>
-	<table class="figures small">
-		<thead>
-			<tr
-				><th scope="col">Month</th><th scope="col">clear</th><th scope="col">overcast</th><th scope="col"
-					>between</th
-				></tr
-			>
-		</thead>
-		<tbody>
-			{#each skies as { clear, partly, overcast }, month (month)}
-				<tr>
-					<th scope="row">{monthNames[month]}</th>
-					{#each [['clear', clear], ['overcast', overcast]] as const as [of, share] (of)}
-						<td
-							><input
-								type="number"
-								inputmode="numeric"
-								min="0"
-								max="100"
-								step="5"
-								value={per(share)}
-								aria-label="{of} days in {monthNames[month]}, percent"
-								onchange={(event) => set(month, of, event.currentTarget)}
-							/></td
-						>
-					{/each}
-					<td>{per(partly)}</td>
-				</tr>
-			{/each}
-		</tbody>
-	</table>
+	<div class="table-box">
+		<table class="figures small">
+			<thead>
+				<tr
+					><th scope="col">Month</th><th scope="col">clear</th><th scope="col">overcast</th><th scope="col"
+						>between</th
+					></tr
+				>
+			</thead>
+			<tbody>
+				{#each skies as { clear, partly, overcast }, month (month)}
+					<tr>
+						<th scope="row">{monthNames[month]}</th>
+						{#each [['clear', clear], ['overcast', overcast]] as const as [of, share] (of)}
+							<td
+								><input
+									type="number"
+									inputmode="numeric"
+									min="0"
+									max="100"
+									step="5"
+									value={per(share)}
+									aria-label="{of} days in {monthNames[month]}, percent"
+									onchange={(event) => set(month, of, event.currentTarget)}
+								/></td
+							>
+						{/each}
+						<td>{per(partly)}</td>
+					</tr>
+				{/each}
+			</tbody>
+		</table>
+	</div>
 	{#if place && !isKept}<button class="quiet" type="button" onclick={keep}>Save with {place.name}</button
 		>{/if}
 	{#if !isTypical}<button class="plain-link" type="button" onclick={() => onchange(typical)}

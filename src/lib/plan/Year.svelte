@@ -2,7 +2,7 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
 	import { takenBy } from '$core/camera';
-	import { localTime, zoneAt, type Exposed, type Ground, type Sky } from '$core/light';
+	import { localTime, zoneAt, type Exposed } from '$core/light';
 	import { hoursADay, typicalSkies, type SkyShares, type YearPlan, type YearQuestion } from '$core/plan';
 	import { checkYearRequest } from '$contract/plan';
 	import { filmsThatFit } from '$lib/bag/takes';
@@ -13,7 +13,7 @@
 	import Chart from '$lib/parts/Chart.svelte';
 	import { secondsOf, wantedTimes } from '$lib/parts/wanted';
 	import { loadedCameras, type BagRecords } from '$lib/shoot/bag';
-	import { lastPlace, PlaceForm } from './place-form.svelte';
+	import { asked, placeAsked } from './asked.svelte';
 	import { PlanDesk } from './plan-desk.svelte';
 	import PlanPage from './PlanPage.svelte';
 	import SkiesOfPlace from './SkiesOfPlace.svelte';
@@ -23,19 +23,19 @@
 	let { records }: { records: BagRecords } = $props();
 
 	/** No year has one sky. */
-	const AS_IT_IS = 'as-it-is';
+	const AS_IT_IS = '';
 
 	const desk = new PlanDesk<YearQuestion, YearPlan>((work, question) => work.planYear(question));
 	// svelte-ignore state_referenced_locally -- a form begins with what was there
-	const place = new PlaceForm(lastPlace(records));
+	const place = placeAsked(records);
 	const { here } = $derived(place);
 	const zone = $derived(here ? zoneAt(here.latitude, here.longitude) : 'Etc/UTC');
-	// svelte-ignore state_referenced_locally -- see above
-	let year = $state<number | null>(Number(localTime(Date.now(), zone).date.slice(0, 4)));
-	let sky = $state<Sky | typeof AS_IT_IS>(AS_IT_IS);
-	let subject = $state<Exposed>('facing');
-	let ground = $state<Ground | 'plain'>('plain');
-	let wanted = $state('any');
+	const typed = asked.year;
+	const year = $derived(
+		typed.year === undefined ? Number(localTime(Date.now(), zone).date.slice(0, 4)) : typed.year
+	);
+	const { sky } = $derived(typed);
+	const { subject, ground, wanted } = $derived(asked);
 
 	const own = $derived(
 		records.places.find((each) => each.latitude === here?.latitude && each.longitude === here?.longitude)
@@ -49,14 +49,14 @@
 	});
 
 	const cameras = $derived(records.cameras.filter(({ archived }) => !archived));
-	// svelte-ignore state_referenced_locally -- see above
-	let cameraId = $state(loadedCameras(records)[0]?.camera.id ?? cameras[0]?.id ?? '');
-	const camera = $derived(cameras.find(({ id }) => id === cameraId));
+	const camera = $derived(
+		cameras.find(({ id }) => id === typed.cameraId) ?? loadedCameras(records)[0]?.camera ?? cameras.at(0)
+	);
+	const cameraId = $derived(camera?.id ?? '');
 	const inside = $derived(loadedCameras(records).find((each) => each.camera.id === cameraId)?.film);
 	const films = $derived(camera ? filmsThatFit(records.films, takenBy(camera, inside)) : []);
-	let filmId = $state('');
 	const film = $derived(
-		films.find(({ id }) => id === filmId) ?? films.find(({ id }) => id === inside?.id) ?? films[0]
+		films.find(({ id }) => id === typed.filmId) ?? films.find(({ id }) => id === inside?.id) ?? films[0]
 	);
 
 	const planId = (film: string) => `${cameraId} ${film}`;
@@ -70,8 +70,8 @@
 				subject,
 				...(ground === 'plain' ? {} : { ground })
 			};
-			const asked = { camera, film: each, bag, place: here, year, ...under, intent };
-			const checked = checkYearRequest(asked);
+			const whole = { camera, film: each, bag, place: here, year, ...under, intent };
+			const checked = checkYearRequest(whole);
 			// What was worked out for another camera is not taken for this one.
 			return checked.ok ? [{ id: planId(each.id), question: checked.value }] : [];
 		});
@@ -95,12 +95,12 @@
 	const hour = (hours: number) => (hours < 0.05 ? '–' : hours.toFixed(1));
 </script>
 
-{#snippet asked()}
+{#snippet question()}
 	<ChoiceField
 		label="Camera"
 		value={cameraId}
 		options={cameras.map(({ id, name }) => ({ value: id, name }))}
-		onchange={(id) => (cameraId = id)}
+		onchange={(id) => (typed.cameraId = id)}
 	/>
 	<WherePicker
 		places={records.places}
@@ -117,14 +117,16 @@
 				type="number"
 				min="1900"
 				max="2100"
-				bind:value={year}
+				value={year}
+				oninput={(event) =>
+					(typed.year = event.currentTarget.value === '' ? null : event.currentTarget.valueAsNumber)}
 			/>{/snippet}
 	</Field>
 	<ChoiceField
 		label="The sky"
 		value={sky}
 		options={[{ value: AS_IT_IS, name: 'typical for the place' }, ...skyNames]}
-		onchange={(next) => (sky = next)}
+		onchange={(next) => (typed.sky = next)}
 	/>
 	{#if here && sky === AS_IT_IS}
 		<SkiesOfPlace
@@ -138,10 +140,15 @@
 		label="The subject"
 		value={subject}
 		options={subjectNames}
-		onchange={(next) => (subject = next as Exposed)}
+		onchange={(next) => (asked.subject = next as Exposed)}
 	/>
-	<ChoiceField label="Around it" value={ground} options={groundNames} onchange={(next) => (ground = next)} />
-	<ChoiceField label="Time" value={wanted} options={wantedTimes} onchange={(next) => (wanted = next)} />
+	<ChoiceField
+		label="Around it"
+		value={ground}
+		options={groundNames}
+		onchange={(next) => (asked.ground = next)}
+	/>
+	<ChoiceField label="Time" value={wanted} options={wantedTimes} onchange={(next) => (asked.wanted = next)} />
 	<p class="soft small">Sun only: the moon shifts every night.</p>
 {/snippet}
 
@@ -171,7 +178,7 @@
 								><button
 									class="plain-link"
 									aria-pressed={each.id === film.id}
-									onclick={() => (filmId = each.id)}>{each.name}</button
+									onclick={() => (typed.filmId = each.id)}>{each.name}</button
 								></th
 							>
 							{#each hours as value, month (month)}
@@ -197,7 +204,7 @@
 	names={{ asked: 'The year', answer: 'The year with this camera' }}
 	busy={desk.left > 0}
 	failed={desk.failed}
-	{asked}
+	asked={question}
 	{answer}
 />
 

@@ -2,7 +2,8 @@ import { placeRecordSchema } from '$contract/records';
 import { FormState } from '$lib/forms/form-state.svelte';
 import type { BagRecords } from '$lib/shoot/bag';
 
-type Start = { latitude?: number; longitude?: number; name?: string };
+/** What a place begins as. */
+export type Start = { latitude?: number; longitude?: number; name?: string };
 
 /** Where the last reading was taken, else the first own place. */
 export const lastPlace = ({ readings, places }: BagRecords): Start | undefined =>

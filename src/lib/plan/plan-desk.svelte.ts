@@ -11,6 +11,8 @@ export class PlanDesk<Q, A> {
 	#way: (work: PlanWork, question: Q) => Promise<A>;
 	#work: PlanWork | null = null;
 	#round = 0;
+	/** Whether answers to all of some questions stand already. */
+	#shown = false;
 
 	/** @param way what of the worker answers a question */
 	constructor(way: (work: PlanWork, question: Q) => Promise<A>) {
@@ -32,6 +34,8 @@ export class PlanDesk<Q, A> {
 		this.left = questions.length;
 		this.failed = false;
 		const plans: Record<string, A> = {};
+		/** What is first is shown as it comes; what follows something, all at once: no picture is of two days. */
+		const first = !this.#shown;
 		for (const { id, question } of questions) {
 			if (!this.#work || round !== this.#round) return;
 			const plan = await this.#answered(question);
@@ -39,8 +43,10 @@ export class PlanDesk<Q, A> {
 			if (plan === null) this.failed = true;
 			else plans[id] = plan;
 			this.left -= 1;
+			if (first) this.plans = { ...plans };
 		}
 		this.plans = plans;
+		this.#shown = true;
 	}
 
 	async #answered(question: Q): Promise<A | null> {

@@ -26,29 +26,32 @@
 
 <section aria-labelledby={id}>
 	<h2 {id}>{title}</h2>
-	<table class="figures">
-		<thead>
-			<tr>
-				<th scope="col">{of}</th>
-				<th scope="col">{counted}</th>
-				<th scope="col">Runs</th>
-				<th scope="col">Spread, stops</th>
-			</tr>
-		</thead>
-		<tbody>
-			{#each rows as { name, error } (name)}
+	<div class="table-box">
+		<table class="figures">
+			<thead>
 				<tr>
-					<th scope="row">{capital(name)}</th>
-					<td data-of={counted}>{error.guesses}</td>
-					<td data-of="Runs">
-						{capital(eyeErrorInWords(error))}
-						{#if error.biasWithin}<span class="soft small">truly {withinInWords(error.biasWithin)}</span>{/if}
-					</td>
-					<td data-of="Spread, stops">{spreadOf(error)}</td>
+					<th scope="col">{of}</th>
+					<th scope="col">{counted}</th>
+					<th scope="col">Runs</th>
+					<th scope="col">Spread, stops</th>
 				</tr>
-			{/each}
-		</tbody>
-	</table>
+			</thead>
+			<tbody>
+				{#each rows as { name, error } (name)}
+					<tr>
+						<th scope="row">{capital(name)}</th>
+						<td data-of={counted}>{error.guesses}</td>
+						<td data-of="Runs">
+							{capital(eyeErrorInWords(error))}
+							{#if error.biasWithin}<span class="soft small">truly {withinInWords(error.biasWithin)}</span
+								>{/if}
+						</td>
+						<td data-of="Spread, stops">{spreadOf(error)}</td>
+					</tr>
+				{/each}
+			</tbody>
+		</table>
+	</div>
 </section>
 
 <style>

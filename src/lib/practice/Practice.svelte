@@ -177,6 +177,7 @@
 	}
 	.days {
 		display: flex;
+		flex-wrap: wrap;
 		align-items: center;
 		gap: 0.5rem;
 	}

@@ -76,6 +76,8 @@ class Changes {
 		if (!this.waits) return;
 		const opened = await carried.open();
 		if (!opened) return;
+		// A page that was just opened has not looked yet: what arrives from it would not be shown.
+		await this.look();
 		const before = this.waiting.length;
 		const { push } = await import('$replica/push');
 		const answered = await alone(() => push(opened.replica, way, again)).catch(() => false);

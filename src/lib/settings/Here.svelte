@@ -1,12 +1,34 @@
 <!-- What is so on this device alone. -->
 <script lang="ts">
 	import { coordinatesInWords } from '$core/words';
+	import { displayIn, displays, textSizes } from '$lib/display/displays';
+	import { shown } from '$lib/display/shown.svelte';
+	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import { sheet } from '$lib/keys/sheet.svelte';
 	import { ownPosition } from '$lib/here/own-position.svelte';
+
+	const AS_SYSTEM = 'system';
 </script>
 
 <section aria-labelledby="here">
 	<h2 id="here">On this device</h2>
+	<div class="fields">
+		<ChoiceField
+			label="Its display"
+			value={shown.chosen ?? AS_SYSTEM}
+			options={[
+				{ value: AS_SYSTEM, name: 'as the system is set, light or dark' },
+				...displays.map(({ id, name }) => ({ value: id, name }))
+			]}
+			onchange={(next) => shown.choose(displayIn(next) ?? null)}
+		/>
+		<ChoiceField
+			label="Its letters"
+			value={shown.text}
+			options={textSizes}
+			onchange={(next) => shown.write(next)}
+		/>
+	</div>
 	<label class="tick-box">
 		<input
 			type="checkbox"
@@ -36,5 +58,8 @@
 		display: grid;
 		gap: 0.5rem;
 		max-width: 44rem;
+	}
+	.fields {
+		grid-template-columns: repeat(auto-fill, minmax(min(16rem, 100%), 1fr));
 	}
 </style>

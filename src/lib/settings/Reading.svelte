@@ -64,6 +64,6 @@
 		max-width: 44rem;
 	}
 	.fields {
-		grid-template-columns: repeat(auto-fill, minmax(16rem, 1fr));
+		grid-template-columns: repeat(auto-fill, minmax(min(16rem, 100%), 1fr));
 	}
 </style>

@@ -2,6 +2,7 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import type { BackupsTold } from '$contract/backups';
+	import About from './About.svelte';
 	import Archive from './Archive.svelte';
 	import Backups from './Backups.svelte';
 	import Carried from './Carried.svelte';
@@ -29,6 +30,7 @@
 		<p>Pair a phone by a code, and see which devices and scripts are signed in.</p>
 		<p><a class="quiet" href={resolve('/settings/phones')}>Phones, devices and tokens</a></p>
 	</section>
+	<About />
 	<p>
 		<a class="plain-link" href={resolve('/words')}>Words: what they mean</a> ·
 		<a class="plain-link" href={resolve('/scripts')}>For scripts: the API</a>
@@ -38,6 +40,7 @@
 <style>
 	.page {
 		display: grid;
+		grid-template-columns: minmax(0, 1fr);
 		gap: 2rem;
 	}
 	section {

@@ -81,6 +81,6 @@
 
 <style>
 	.fields {
-		grid-template-columns: repeat(auto-fill, minmax(8rem, 1fr));
+		grid-template-columns: repeat(auto-fill, minmax(min(8rem, 100%), 1fr));
 	}
 </style>

@@ -63,7 +63,7 @@
 	}
 	.narrow {
 		display: grid;
-		grid-template-columns: repeat(auto-fill, minmax(9.5rem, 1fr));
+		grid-template-columns: repeat(auto-fill, minmax(min(9.5rem, 100%), 1fr));
 		column-gap: 0.9rem;
 		margin-top: 0.25rem;
 	}
@@ -92,7 +92,7 @@
 		font-size: 0.8125rem;
 	}
 	.tight {
-		grid-template-columns: repeat(auto-fill, minmax(5.25rem, 1fr));
+		grid-template-columns: repeat(auto-fill, minmax(min(5.25rem, 100%), 1fr));
 		align-items: start;
 		column-gap: 0.6rem;
 		margin-top: 0;

@@ -119,7 +119,7 @@
 	}
 	.kinds {
 		display: grid;
-		grid-template-columns: repeat(auto-fill, minmax(15.5rem, 1fr));
+		grid-template-columns: repeat(auto-fill, minmax(min(15.5rem, 100%), 1fr));
 		gap: 0.5rem;
 	}
 	.kind {

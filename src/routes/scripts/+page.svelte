@@ -37,16 +37,19 @@
 	<pre tabindex="0" aria-label="An example request">POST /api/match
 {example}</pre>
 	<h2>What there is</h2>
-	<table>
-		<thead
-			><tr><th scope="col">Verb</th><th scope="col">Address</th><th scope="col">What it does</th></tr></thead
-		>
-		<tbody>
-			{#each rows as { path, verb, summary } (verb + path)}
-				<tr><td>{verb}</td><td><code>{path}</code></td><td>{summary}</td></tr>
-			{/each}
-		</tbody>
-	</table>
+	<div class="table-box">
+		<table>
+			<thead
+				><tr><th scope="col">Verb</th><th scope="col">Address</th><th scope="col">What it does</th></tr
+				></thead
+			>
+			<tbody>
+				{#each rows as { path, verb, summary } (verb + path)}
+					<tr><td>{verb}</td><td><code>{path}</code></td><td>{summary}</td></tr>
+				{/each}
+			</tbody>
+		</table>
+	</div>
 </div>
 
 <style>

@@ -1,6 +1,6 @@
 import { localTime, zoneAt } from '$core/light';
 import { packingOf, packSceneOf, usesOf, withTakes, type Outing, type Scene } from '$core/plan';
-import { usualRecipes } from '$core/develop';
+import { processOf, usualRecipes } from '$core/develop';
 import { takenBy } from '$core/camera';
 import type { PlannedShot } from '$core/cine';
 import { bestOutcome, type Outcome } from '$core/match';
@@ -25,6 +25,7 @@ import {
 	type DemoLoad,
 	type FilmKey
 } from './scenario';
+import { onShelf } from './shelf';
 
 const HOUR = 3_600_000;
 /** Frames of a pack. */
@@ -85,6 +86,7 @@ export function plantDemo(tables: Tables, now: Date): void {
 	const cameraIds = new Map(
 		Object.entries(cameras).map(([key, camera]) => [key, create(tables.cameras, camera)])
 	);
+	const recipes = plantRecipes(tables, now, create);
 	const filmIds = new Map(Object.entries(films).map(([key, film]) => [key, create(tables.films, film)]));
 
 	const frameOf = (
@@ -120,6 +122,7 @@ export function plantDemo(tables: Tables, now: Date): void {
 			...pick(load, 'price', 'counter', 'spool', 'unknown'),
 			...(shots.length > 0 ? { shots } : {}),
 			...(load.outAgo === undefined ? {} : { unloadedAt: before(load.outAgo) }),
+			...(load.developIn === undefined ? {} : { process: processOf(recipes.get(load.developIn), 0) }),
 			...(load.note ? { note: load.note } : {})
 		});
 		load.shot.forEach((frame, index) => create(tables.frames, frameOf(loadId, load, shots, frame, index)));
@@ -129,11 +132,21 @@ export function plantDemo(tables: Tables, now: Date): void {
 
 type Create = <T>(table: { create(id: string, record: T): Creation<T> }, record: T) => string;
 
-/** What is not of one camera: gear, recipes, practice, places, the outing, readings. */
+/** The recipes of the shelf, by their names. */
+function plantRecipes(tables: Tables, now: Date, create: Create) {
+	const planted = usualRecipes.map((recipe) => {
+		const { daysOld, ...left } = onShelf[recipe.name] ?? {};
+		const mixed = daysOld === undefined ? {} : { mixedOn: hoursBefore(now)(daysOld * 24).slice(0, 10) };
+		const record = { ...recipe, ...left, ...mixed };
+		return { ...record, id: create(tables.recipes, record) };
+	});
+	return new Map(planted.map((recipe) => [recipe.name, recipe]));
+}
+
+/** What is not of one camera: gear, practice, places, the outing, readings. */
 function plantRest(tables: Tables, now: Date, create: Create): void {
 	const before = hoursBefore(now);
 	for (const piece of gear) create(tables.gear, piece);
-	for (const recipe of usualRecipes) create(tables.recipes, recipe);
 	for (const exercise of weekOfPractice(now)) create(tables.exercises, exercise);
 	for (const place of places) create(tables.places, place);
 	const [where] = places;

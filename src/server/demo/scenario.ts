@@ -80,6 +80,8 @@ export interface DemoLoad extends Pick<LoadRecord, 'price' | 'counter' | 'spool'
 	/** Hours before now at which it was taken out. */
 	outAgo?: number;
 	note?: string;
+	/** What it is to be developed in, by the recipe's name. */
+	developIn?: string;
 	/** Shots that are planned on a spool. */
 	planned?: { title: string; seconds: number }[];
 	shot: DemoFrame[];
@@ -215,6 +217,38 @@ export const loads: DemoLoad[] = [
 				note: 'Opened in the sun',
 				came: { off: 3, faults: ['fog'], kept: false }
 			}
+		]
+	},
+	{
+		camera: 'tinBox',
+		film: 'samphire',
+		frames: 8,
+		ago: 160,
+		outAgo: 150,
+		developIn: 'Fine grain',
+		shot: [
+			{ ago: 155, light: edge('soft'), note: 'Jetty posts from the sand' },
+			{ ago: 154, light: edge('sharp'), note: 'Mooring ring in the sun' }
+		]
+	},
+	{
+		camera: 'sweep',
+		film: 'thrift',
+		frames: 20,
+		ago: 140,
+		outAgo: 101,
+		shot: [{ ago: 139, light: edge('soft'), note: 'Both headlands' }]
+	},
+	{
+		camera: 'paddle',
+		film: 'samphire',
+		frames: 12,
+		ago: 100,
+		outAgo: 76,
+		developIn: 'Fine grain',
+		shot: [
+			{ ago: 98, light: edge('faint'), note: 'Kites on the line' },
+			{ ago: 97.5, light: edge('none'), note: 'Tails in a tub' }
 		]
 	},
 	{

@@ -92,7 +92,7 @@
 		gap: 1rem;
 	}
 	.inside :global(.fields) {
-		grid-template-columns: repeat(auto-fill, minmax(12.5rem, 1fr));
+		grid-template-columns: repeat(auto-fill, minmax(min(12.5rem, 100%), 1fr));
 	}
 	.inside :global(section > .action) {
 		justify-self: start;
@@ -139,7 +139,7 @@
 	}
 	@media (max-width: 820px) {
 		.inside :global(.fields) {
-			grid-template-columns: repeat(auto-fill, minmax(9.5rem, 1fr));
+			grid-template-columns: repeat(auto-fill, minmax(min(9.5rem, 100%), 1fr));
 		}
 		.inside :global(section > .action) {
 			justify-self: stretch;

@@ -1,0 +1,48 @@
+<!-- Which films go into the tank: those that were shot for this recipe before the others. -->
+<script lang="ts">
+	import type { LoadRecord } from '$contract/records';
+	import type { Kept } from '$lib/records/client';
+
+	interface Props {
+		/** The recipe's id. */
+		recipe: string;
+		loads: readonly { name: string; load: Kept<LoadRecord> }[];
+		/** Those that are in it. */
+		ids: readonly string[];
+		onchange: (ids: readonly string[]) => void;
+	}
+	let { recipe, loads, ids, onchange }: Props = $props();
+
+	const own = $derived(
+		loads.filter(({ load }) => load.process?.recipeId === recipe || ids.includes(load.id))
+	);
+	const others = $derived(loads.filter((each) => !own.includes(each)));
+	const put = (id: string, into: boolean) =>
+		onchange(into ? [...ids, id] : ids.filter((each) => each !== id));
+</script>
+
+{#snippet films(all: typeof loads)}
+	{#each all as { name, load } (load.id)}
+		<label class="tick-box">
+			<input
+				type="checkbox"
+				checked={ids.includes(load.id)}
+				onchange={(event) => put(load.id, event.currentTarget.checked)}
+			/>
+			<span
+				>{name}{#if load.unloadedAt === undefined}<span class="soft">, still in the camera</span>{/if}</span
+			>
+		</label>
+	{/each}
+{/snippet}
+
+<fieldset>
+	<legend>What is in the tank</legend>
+	{@render films(own)}
+	{#if others.length > 0 && own.length > 0}
+		<details>
+			<summary>Other film that waits</summary>
+			{@render films(others)}
+		</details>
+	{:else}{@render films(others)}{/if}
+</fieldset>

@@ -1,0 +1,129 @@
+<!-- What can be developed together: in what, for how long, and which films. -->
+<script lang="ts">
+	import { resolve } from '$app/paths';
+	import { agitationOf, careFor, pushes } from '$core/develop';
+	import { formatTemperature } from '$core/units';
+	import { agitationInWords, agoInWords, clockInWords, filmTypeName } from '$core/words';
+	import type { RecipeRecord } from '$contract/records';
+	import type { Kept } from '$lib/records/client';
+	import { timeOf, type Tank } from './tanks';
+
+	interface Props {
+		tank: Tank;
+		/** °C */
+		celsius: number;
+		/** What it may be developed in, where nothing was chosen. */
+		developers: readonly Kept<RecipeRecord>[];
+		/** It is what to do next on this page. */
+		first: boolean;
+		returned: () => void;
+	}
+	let { tank, celsius, developers, first, returned }: Props = $props();
+
+	const capitalised = (text: string) => text[0].toUpperCase() + text.slice(1);
+	const { recipe } = $derived(tank);
+	const timed = $derived(timeOf(tank, celsius));
+	const rolls = $derived(tank.loads.length === 1 ? 'one roll' : `${tank.loads.length} rolls`);
+	const pushed = $derived(tank.push ? `, ${pushes.find(({ stops }) => stops === tank.push)?.name}` : '');
+	const title = $derived(
+		recipe?.name ??
+			(tank.wanted === ''
+				? `${capitalised(filmTypeName[tank.loads[0].film.type])}: no developer chosen`
+				: `${tank.wanted}, a recipe that was deleted`)
+	);
+	const moves = $derived(
+		recipe && timed ? `, ${agitationInWords(agitationOf(recipe, 'usual', timed.seconds), timed.seconds)}` : ''
+	);
+	const chosen = $derived(tank.loads.map(({ load }) => `load=${load.id}`).join('&'));
+	/** Black and white is; colour goes to a lab by most. */
+	const mostlyAtHome = $derived(tank.loads[0].film.type.startsWith('bw'));
+	const frames = (count: number) => (count === 1 ? 'one frame' : `${count} frames`);
+</script>
+
+{#snippet here()}
+	{#each developers as { id, name } (id)}
+		<a class="quiet" href={resolve(`/develop/${id}?${chosen}`)}>In {name}</a>
+	{/each}
+{/snippet}
+
+<article aria-label="{title}{pushed}">
+	<header>
+		<h3>
+			{title}{pushed}{#if timed}, <span class="figures">{clockInWords(timed.seconds)}</span>{/if}
+		</h3>
+		<p class="soft">{rolls}{moves}</p>
+	</header>
+	{#if recipe && !timed}
+		<p>
+			{recipe.times?.length
+				? `Its table doesn’t reach ${formatTemperature(celsius)}.`
+				: 'Its recipe has no times yet.'}
+		</p>
+	{/if}
+	<ul>
+		{#each tank.loads as { load, camera, film, taken } (load.id)}
+			<li>
+				<a class="plain-link" href={resolve(`/frames?load=${load.id}`)}>{camera.name}, {film.name}</a>
+				<span class="soft"
+					>{taken === 0 ? 'nothing logged' : frames(taken)}, taken out {agoInWords(
+						load.unloadedAt!,
+						Date.now()
+					)}</span
+				>
+			</li>
+		{/each}
+	</ul>
+	{#if recipe}<p class="small">{careFor(recipe.kind)[0]}</p>{/if}
+	<div class="ends">
+		{#if recipe}
+			<a class={first ? 'action' : 'quiet'} href={resolve(`/develop/${recipe.id}?${chosen}`)}
+				>Mix and start<span class="sr-only">: {title}{pushed}</span></a
+			>
+		{:else if mostlyAtHome}
+			{@render here()}
+		{/if}
+		<button class="plain-link" onclick={returned}
+			>{tank.loads.length === 1 ? 'A lab developed it' : 'A lab developed them'}<span class="sr-only"
+				>: {title}{pushed}</span
+			></button
+		>
+	</div>
+	{#if !recipe && !mostlyAtHome && developers.length > 0}
+		<details>
+			<summary>Develop it yourself</summary>
+			<div class="ends">{@render here()}</div>
+		</details>
+	{/if}
+</article>
+
+<style>
+	article {
+		display: grid;
+		gap: 0.5rem;
+		padding: 0.9rem 1rem;
+		background: var(--panel);
+		border: 1px solid var(--edge);
+		border-radius: var(--radius-container);
+	}
+	header,
+	li {
+		display: flex;
+		flex-wrap: wrap;
+		justify-content: space-between;
+		align-items: baseline;
+		gap: 0 1rem;
+	}
+	h3 {
+		font-size: 1.25rem;
+	}
+	li {
+		padding-bottom: 0.25rem;
+		border-top: 1px solid var(--line);
+	}
+	.ends {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: center;
+		gap: 0.5rem 1rem;
+	}
+</style>
