@@ -13,6 +13,7 @@ export default defineConfig({
 	use: {
 		browserName: 'chromium',
 		reducedMotion: 'reduce',
+		locale: 'en-GB',
 		// Where a test is of what the program does without a server, it allows one.
 		serviceWorkers: 'block',
 		screenshot: 'only-on-failure',

@@ -83,11 +83,10 @@ const packedBelow = async (page) => {
 /** A camera that several films of the bag go into. */
 const year = async (page) => {
 	await page.getByLabel('Camera', { exact: true }).selectOption({ label: 'Paddle 66' });
-	await page.locator('.apexcharts-svg').first().waitFor();
+	await page.getByRole('button', { name: 'Marram 400' }).waitFor();
 };
 const yearBelow = async (page) => {
 	await year(page);
-	await page.locator('.apexcharts-svg').waitFor();
 	await page.getByRole('heading', { name: /^Which film/ }).evaluate((title) => title.scrollIntoView());
 };
 const dayList = (page) => page.getByRole('button', { name: 'Scenes' }).click();
@@ -241,7 +240,12 @@ async function sheetOf(page, pictures, path, { size = PHONE, row = 4, scale = 1 
 
 /** Each way's panel on one sheet. */
 async function takeWays(browser, address, out) {
-	const context = await browser.newContext({ viewport: PHONE, baseURL: address, reducedMotion: 'reduce' });
+	const context = await browser.newContext({
+		viewport: PHONE,
+		baseURL: address,
+		reducedMotion: 'reduce',
+		locale: 'en-GB'
+	});
 	const page = await context.newPage();
 	await opened(page, '/');
 	await chooseLane(/^Wedge/)(page);
@@ -270,7 +274,8 @@ async function picture(browser, address, view) {
 	const context = await browser.newContext({
 		viewport: view.size,
 		baseURL: address,
-		reducedMotion: 'reduce'
+		reducedMotion: 'reduce',
+		locale: 'en-GB'
 	});
 	if (view.display) await context.addCookies([{ name: 'display', value: view.display, url: address }]);
 	const page = await context.newPage();

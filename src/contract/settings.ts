@@ -1,5 +1,6 @@
 import { object, string } from 'yup';
-import type { Measures } from '../core/units';
+import type { ShadowsReading, Sky } from '../core/light';
+import type { DateOrder, Measures } from '../core/units';
 import { held } from './held';
 import type { Paper } from './paper';
 
@@ -7,6 +8,10 @@ import type { Paper } from './paper';
 export interface SettingsRecord extends Partial<Measures> {
 	/** What a printer takes. */
 	paper?: Paper;
+	/** By which school daylight is read first. */
+	school?: ShadowsReading['school'];
+	/** The sky that a plan begins with. */
+	sky?: Sky;
 }
 
 /** A person has one set of them, under this id on every device: two that were away from each other change the same. */
@@ -19,6 +24,12 @@ export const settingsRecordSchema = held<SettingsRecord>()(
 		length: oneOf('m', 'ft'),
 		temperature: oneOf('C', 'F'),
 		volume: oneOf('ml', 'fl oz'),
-		paper: oneOf('a4', 'letter')
+		paper: oneOf('a4', 'letter'),
+		clock: oneOf('12', '24'),
+		dates: oneOf<DateOrder>('dmy', 'mdy', 'ymd'),
+		zone: oneOf('place', 'mine'),
+		currency: string().matches(/^[A-Z]{3}$/, 'must be three capital letters, such as EUR'),
+		school: oneOf<ShadowsReading['school']>('shadow-edge', 'sky-cover', 'exposure-guide'),
+		sky: oneOf<Sky>('clear', 'hazy', 'partly', 'overcast', 'heavy')
 	})
 );

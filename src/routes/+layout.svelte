@@ -5,6 +5,7 @@
 	import { navigating, page } from '$app/state';
 	import DisplaySwitch from '$lib/display/DisplaySwitch.svelte';
 	import { everywhere } from '$lib/keys/everywhere';
+	import { keepFocus } from '$lib/keys/focus-kept';
 	import { listenTo } from '$lib/keys/keys';
 	import { sheet } from '$lib/keys/sheet.svelte';
 	import { fetchLater, later } from '$lib/parts/later';
@@ -37,7 +38,7 @@
 	onMount(() => {
 		document.documentElement.dataset.mounted = '';
 		const silence = listenTo(everywhere);
-		const closing = [outbox.open(), carry.open(), carry.showNews(showNews), fetchLater()];
+		const closing = [outbox.open(), carry.open(), carry.showNews(showNews), fetchLater(), keepFocus()];
 		void update.watch();
 		return () => {
 			silence();

@@ -1,5 +1,6 @@
 import { error } from '@sveltejs/kit';
 import { isPack } from '$core/develop';
+import type { FilmRecord } from '$contract/records';
 import { bagRecords, filmsFor, packingRecords, plainRecords } from './bag';
 import { developing, waiting } from './developing';
 import { frameView, framesView, scansView, sheetView, trackView, unjudgedFrames } from './frames';
@@ -29,6 +30,10 @@ const cameraOf = async ({ cameras }: ViewRecords, asked: Asked) =>
 const outingOf = async ({ outings }: ViewRecords, asked: Asked) =>
 	there(await outings.get(idIn(asked)), 'outing');
 
+/** What was measured of a camera, the newest first. */
+const measured = async ({ measurements }: ViewRecords, id: string) =>
+	(await measurements.ofCamera(id)).toSorted((a, b) => b.takenAt.localeCompare(a.takenAt));
+
 const bag = {
 	bag: async (from: ViewRecords) => ({ records: await bagRecords(from) }),
 	reach: async (from: ViewRecords, asked: Asked) => ({
@@ -57,9 +62,19 @@ const bag = {
 		const flashes = (await from.gear.all())
 			.filter(({ type }) => type === 'flash')
 			.map(({ id, name }) => ({ id, name }));
-		if (isNew(asked)) return { camera: null, flashes, pictures: [], kindId };
+		if (isNew(asked)) {
+			const films: FilmRecord[] = (await from.films.all()).filter(({ archived }) => !archived);
+			return { camera: null, flashes, pictures: [], kindId, films, measurements: [] };
+		}
 		const camera = await cameraOf(from, asked);
-		return { camera, flashes, kindId, pictures: await from.pictures.of('camera', camera.id) };
+		return {
+			camera,
+			flashes,
+			kindId,
+			films: await filmsFor(from, camera),
+			measurements: await measured(from, camera.id),
+			pictures: await from.pictures.of('camera', camera.id)
+		};
 	},
 	async film({ cameras, films }: ViewRecords, asked: Asked) {
 		const camera = (await cameras.get(idIn(asked, 'camera'))) ?? null;
@@ -84,9 +99,7 @@ const bag = {
 		return {
 			camera,
 			films: await filmsFor(from, camera),
-			measurements: (await from.measurements.ofCamera(camera.id)).toSorted((a, b) =>
-				b.takenAt.localeCompare(a.takenAt)
-			)
+			measurements: await measured(from, camera.id)
 		};
 	}
 };

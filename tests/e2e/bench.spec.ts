@@ -281,7 +281,7 @@ test('cameras and films are found, put in order, duplicated, deleted and brought
 	await request.post('/api/cameras', { data: fixedCamera({ name: 'Spare Box' }) });
 	await open(page, '/bag');
 	await page.getByLabel('Search').fill('spare');
-	await expect(page.getByRole('link', { name: 'Quay Box' })).toBeHidden();
+	await expect(page.getByRole('link', { name: 'Quay Box', exact: true })).toBeHidden();
 	await page.getByLabel('More for Spare Box').click();
 	await page.getByRole('button', { name: 'Duplicate Spare Box' }).click();
 	await expect(page.getByText('Spare Box, copy is in the bag.')).toBeVisible();
@@ -291,7 +291,7 @@ test('cameras and films are found, put in order, duplicated, deleted and brought
 	await page.getByRole('button', { name: 'Delete Spare Box' }).click();
 	await expect(page.getByText('No camera has that name.')).toBeVisible();
 	await page.getByRole('button', { name: 'Undo' }).click();
-	await expect(page.getByRole('link', { name: 'Spare Box' })).toBeVisible();
+	await expect(page.getByRole('link', { name: 'Spare Box', exact: true })).toBeVisible();
 	await page.getByLabel('Search').fill('');
 	await page.getByLabel('More for Quay Box').click();
 	await page.getByRole('button', { name: 'Delete Quay Box' }).click();
@@ -299,5 +299,5 @@ test('cameras and films are found, put in order, duplicated, deleted and brought
 	await page.getByRole('button', { name: 'Archive it' }).click();
 	await expect(page.getByText('Quay Box is archived.')).toBeVisible();
 	await page.getByLabel('Order').selectOption({ label: 'films by speed' });
-	await expect(page.getByRole('link', { name: 'Dulse 100' })).toBeVisible();
+	await expect(page.getByRole('link', { name: 'Dulse 100', exact: true })).toBeVisible();
 });

@@ -87,6 +87,28 @@ test('a camera is changed in the bag without a pointer', async ({ page }) => {
 	await expect(page.getByText('f/13 · 1/40 s and bulb')).toBeVisible();
 });
 
+test('the focus stays where it was when what had it goes away', async ({ page }) => {
+	await open(page, '/bag');
+	const row = page.getByRole('listitem').filter({ hasText: 'ND 0.6' });
+	await row.getByRole('button', { name: /^Take out/ }).focus();
+	await page.keyboard.press('Enter');
+	const undo = page.getByRole('button', { name: 'Undo' });
+	await expect(undo).toBeVisible();
+	await expect(page.getByRole('region', { name: /^Filters, flash/ })).toBeFocused();
+	await undo.focus();
+	await page.keyboard.press('Enter');
+	await expect(undo).toHaveCount(0);
+	await expect(page.getByRole('status').filter({ hasText: 'ND 0.6 is back.' })).toBeFocused();
+	// The same where a frame was just logged.
+	await open(page, '/');
+	await page.keyboard.press('Enter');
+	await expect(page.getByText(/^Frame \d+ of .* saved$/)).toBeVisible();
+	await page.getByRole('button', { name: 'Undo', exact: true }).focus();
+	await page.keyboard.press('Enter');
+	await expect(page.getByText(/^Frame \d+ of .* saved$/)).toHaveCount(0);
+	await expect(page.locator('body')).not.toBeFocused();
+});
+
 test('every view shows its keys, and single ones can be switched off', async ({ page, request }) => {
 	const frames = async () => (await (await request.get('/api/frames?limit=1')).json()).total as number;
 	const before = await frames();

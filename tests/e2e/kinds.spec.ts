@@ -1,5 +1,6 @@
 import { expect, loadCamera, open, readLight, test } from './app';
 import { filmOf, fixedCamera } from '../fixtures/bag';
+import { foldingInstant } from '../fixtures/automatic';
 
 /** What a camera, a film and a filter start from, and what the bag remembers of them. */
 
@@ -66,4 +67,65 @@ test('a filter starts from a usual one', async ({ page }) => {
 	await expect(page.getByText('ND 1.8 is in the bag.')).toBeVisible();
 	// Source: the published definition of density: 1.8 / log10(2) is 5.98 stops.
 	await expect(page.getByText('costs 6 stops')).toBeVisible();
+});
+
+test('a camera’s form shows at once what light it works in, and where each value comes from', async ({
+	page
+}) => {
+	await open(page, '/bag/camera/new');
+	const light = page.getByRole('region', { name: 'The light it works in' });
+	const ends = async () => {
+		const said = (await light.getByRole('status').textContent())!;
+		const thirds: Record<string, number> = { '⅓': 1 / 3, '⅔': 2 / 3, '½': 1 / 2 };
+		return [...said.matchAll(/(−?\d*)([⅓⅔½]?) \(/g)].map(
+			([, whole, part]) => Number(whole) + (thirds[part] ?? 0)
+		);
+	};
+	await page.getByLabel('It has bulb (B)').uncheck();
+	await expect(light).toContainText(/Works from EV \d/);
+	const before = await ends();
+	expect(before).toHaveLength(2);
+	const aperture = page.locator('summary', { hasText: 'Aperture' });
+	await expect(aperture).toContainText('typical');
+	await page.getByLabel('f-number').fill('7');
+	await expect(aperture).not.toContainText('typical');
+	await expect(aperture).toContainText('f/7');
+	// Source: the definition of EV: half the f-number is two stops more light, so two EV less are enough.
+	const after = await ends();
+	expect(before[0] - after[0]).toBeCloseTo(2, 5);
+	expect(before[1] - after[1]).toBeCloseTo(2, 5);
+	// What is folded away and wrong is opened, and named.
+	await page.locator('summary', { hasText: 'Lens and hand' }).click();
+	await page.getByLabel('Focal length, mm').fill('long');
+	await page.locator('summary', { hasText: 'Lens and hand' }).click();
+	await expect(page.getByLabel('Focal length, mm')).toBeHidden();
+	await page.getByLabel('Your name for it').fill('Quay Box');
+	await page.getByRole('button', { name: 'Save and load a film' }).click();
+	await expect(page.getByLabel('Focal length, mm')).toBeVisible();
+	await page.getByRole('button', { name: 'Focal length, mm' }).click();
+	await expect(page.getByLabel('Focal length, mm')).toBeFocused();
+	await page.getByLabel('Focal length, mm').fill('105');
+	await page.getByRole('button', { name: 'Save and load a film' }).click();
+	await expect(page.getByText('There is no film yet')).toBeVisible();
+});
+
+test('the bag shows at a glance what is loaded, what is left, and which film an eye believes', async ({
+	page
+}) => {
+	const { cameraId, loadId } = await loadCamera(page.request, {
+		camera: foldingInstant({ name: 'Wedge' }),
+		film: filmOf('instant', 640)
+	});
+	await open(page, '/bag');
+	const row = page
+		.getByRole('listitem')
+		.filter({ has: page.getByRole('link', { name: 'Wedge', exact: true }) });
+	// Source: ISO 160 to 640 is twice twice the speed: two stops.
+	await expect(row).toContainText('Its eye is built for ISO 160; this film is 2 stops faster.');
+	const { frames } = await (await page.request.get(`/api/loads/${loadId}`)).json();
+	await expect(row).toContainText(`${frames} of ${frames} left`);
+	await expect(row).toContainText(/Works from EV/);
+	await open(page, `/bag/load?camera=${cameraId}`);
+	await expect(page.getByRole('region', { name: /in Wedge$/ })).toContainText(/Works from EV/);
+	await expect(page.getByText(/This film is 2 stops faster than the camera expects/)).toBeVisible();
 });

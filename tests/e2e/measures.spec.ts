@@ -12,6 +12,47 @@ interface List {
 test.describe('with the demo', () => {
 	test.use({ demo: true, serviceWorkers: 'allow' });
 
+	test('hours, dates, money and the way of reading are the person’s own, on every device', async ({
+		page,
+		app,
+		browser
+	}) => {
+		await open(page, '/frames/honest');
+		await expect(page.getByText(/at \d\.\d\d a keeper/)).toBeVisible();
+		await open(page, '/settings');
+		const set = page.getByRole('region', { name: 'How you read and write' });
+		for (const [label, choice] of [
+			['Clock', '12 hours, 3:30 pm'],
+			['Dates', 'month first: May 3, 2026'],
+			['Currency', 'Euro (EUR)'],
+			['Read daylight by', 'Sky cover'],
+			['A plan begins with', 'overcast']
+		] as const) {
+			await set.getByLabel(label).selectOption(choice);
+			await expect(set.getByRole('status')).toHaveText('Saved.');
+		}
+		await page.getByLabel('Sound when a time is counted').uncheck();
+		await page.getByLabel('Nothing moves by itself').check();
+		await page.reload();
+		await expect(page.getByLabel('Sound when a time is counted')).not.toBeChecked();
+		await expect(page.locator('html[data-still]')).toBeAttached();
+
+		const other = await (await browser.newContext({ viewport: PHONE, locale: 'en-GB' })).newPage();
+		await open(other, `${app.address}/plan`);
+		await expect(other.getByLabel('The sky')).toHaveValue('overcast');
+		await expect(other.getByText(/\d{1,2}:\d\d am/).first()).toBeVisible();
+		await expect(other.getByText(/\b(1[3-9]|2\d):\d\d\b/)).toHaveCount(0);
+		await open(other, `${app.address}/frames/honest`);
+		await expect(other.getByText(/at €\d\.\d\d a keeper/)).toBeVisible();
+		await open(other, `${app.address}/frames/all`);
+		await expect(other.locator('time', { hasText: /^[A-Z][a-z]{2} \d{1,2}, 20\d\d/ }).first()).toBeVisible();
+		await readLight(page.request, { ev: 12, sd: 0.5 });
+		await open(other, app.address);
+		await other.getByRole('button', { name: 'Read the light', exact: true }).click();
+		await expect(other.getByRole('radio', { name: 'Sky' })).toBeChecked();
+		await other.context().close();
+	});
+
 	test('who measures in feet and °F reads them everywhere, on every device, after a restart', async ({
 		page,
 		app,
@@ -19,7 +60,7 @@ test.describe('with the demo', () => {
 		request
 	}) => {
 		await open(page, '/settings');
-		const units = page.getByRole('region', { name: 'Units and paper' });
+		const units = page.getByRole('region', { name: 'How you read and write' });
 		for (const [label, unit] of [
 			['Distances', 'feet and inches'],
 			['Temperatures', '°F'],
@@ -71,7 +112,7 @@ test.describe('with the demo', () => {
 
 	test('what was set on two devices that were apart holds on both', async ({ page, app, request }) => {
 		await carriesAll(page);
-		const units = page.getByRole('region', { name: 'Units and paper' });
+		const units = page.getByRole('region', { name: 'How you read and write' });
 		await units.getByLabel('Temperatures').selectOption('°F');
 		await expect(units.getByRole('status')).toHaveText('Saved.');
 		await page.context().setOffline(true);

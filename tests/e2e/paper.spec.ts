@@ -30,7 +30,7 @@ test('a load is put on paper: contact sheet, label and captions, black on white 
 	await page.getByText('More', { exact: true }).click();
 	await page.getByRole('link', { name: 'On paper: contact sheet, label, captions' }).click();
 	const sheet = page.getByRole('article', { name: 'contact sheet' });
-	await expect(sheet).toContainText('May 3, 2026 to May 4, 2026 · Far quay · no. 81 to 82 · 2 of');
+	await expect(sheet).toContainText('3 May 2026 to 4 May 2026 · Far quay · no. 81 to 82 · 2 of');
 	await findsNothingInAnyDisplay(page);
 
 	/** What is printed, as text, and its pages' size in points. */
@@ -54,7 +54,7 @@ test('a load is put on paper: contact sheet, label and captions, black on white 
 	const captions = await printed('captions');
 	expect(captions.size).toEqual([612, 792]);
 	expect(captions.text).toContain('Low water');
-	expect(captions.text).toContain('May 3, 2026, Far quay');
+	expect(captions.text).toContain('3 May 2026, Far quay');
 	expect(captions.text).toContain('no. 81');
 	expect(captions.text).not.toContain('no. 82');
 	await page.getByLabel('What').selectOption('label');

@@ -115,6 +115,12 @@ test.describe('on the phone, by thumb', () => {
 				await page.getByText('beside', { exact: true }).tap();
 				await page.getByRole('button', { name: 'Sharp, dark shadows' }).tap();
 				await expect(page.getByText('EV 14', { exact: true })).toBeVisible();
+				// Source: ISO 2720: f/8 at 1/500 s is EV 15 for its film; at ISO 400, two stops faster, the light is EV 13.
+				await page.getByText('As f and time on my film').tap();
+				await page.getByLabel('Film, ISO').selectOption('400');
+				await page.getByLabel('f-number').selectOption('f/8');
+				await page.getByLabel('Time', { exact: true }).selectOption('1/500 s');
+				await expect(page.getByText('EV 13', { exact: true })).toBeVisible();
 			}
 			await tap('A third darker');
 			for (const button of ['A third darker', 'A third brighter', 'Check']) {

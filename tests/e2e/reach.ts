@@ -5,8 +5,8 @@ import { expect, fits } from './app';
 const LEAST = 44;
 
 /**
- * What can be pressed on a page and is too small for a thumb. A field counts with its label; links inside a sentence
- * are excepted, as the standard has it.
+ * What can be pressed on a page and is too small for a thumb. A field counts with its label; links and words inside a
+ * sentence are excepted, as the standard has it.
  */
 const tooSmall = (page: Page): Promise<string[]> =>
 	page.evaluate((least) => {
@@ -14,11 +14,11 @@ const tooSmall = (page: Page): Promise<string[]> =>
 			'a[href], button, input, select, textarea, summary, [role=slider]'
 		);
 		const inSentence = (element: HTMLElement) => {
-			const around = element.closest('p, li, td, dd, span');
+			const around = element.closest('p, li, td, dd, span, strong');
 			const says = (node: ChildNode) =>
 				node.nodeType === Node.TEXT_NODE && (node.textContent?.trim().length ?? 0) > 3;
 			return (
-				(element.tagName === 'A' || element.classList.contains('plain-link')) &&
+				(element.tagName === 'A' || element.matches('.plain-link, .term')) &&
 				[...(around?.childNodes ?? [])].some(says)
 			);
 		};

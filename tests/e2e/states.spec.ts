@@ -219,5 +219,5 @@ test('archiving takes a camera out of sight and can be undone', async ({ page, r
 	await page.getByRole('button', { name: 'Archive Old Tin' }).click();
 	await expect(page.getByText('Old Tin is archived.')).toBeVisible();
 	await page.getByRole('button', { name: 'Undo' }).click();
-	await expect(page.getByRole('link', { name: 'Old Tin' })).toBeVisible();
+	await expect(page.getByRole('link', { name: 'Old Tin', exact: true })).toBeVisible();
 });

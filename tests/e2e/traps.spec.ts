@@ -171,6 +171,7 @@ test.describe('with one thumb', () => {
 
 	test('a spring cine starts with its spool, and a film for a camera comes back to it', async ({ page }) => {
 		await open(page, '/');
+		await page.getByRole('button', { name: 'More kinds of camera' }).click();
 		await page.getByText('Spring cine', { exact: true }).click();
 		await page.getByLabel('Number on the film box').fill('50');
 		await page.getByRole('button', { name: 'Load it and read the light' }).click();

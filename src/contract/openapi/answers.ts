@@ -9,7 +9,7 @@ const picture: Record<string, Schema> = {
 	id: { type: 'string', format: 'uuid' },
 	name: text(200),
 	type: { type: 'string', enum: pictureTypes },
-	width: { type: 'integer', description: 'pixels, as it is to be seen' },
+	width: { type: 'integer', description: 'pixels, upright' },
 	height: { type: 'integer' },
 	addedAt: { type: 'string', format: 'date-time' }
 };
@@ -25,9 +25,9 @@ const change = object(
 	{
 		kind: { type: 'string' },
 		name: { type: 'string' },
-		stops: { type: 'number', description: 'what it does to error' },
-		missing: { type: 'boolean', description: 'it is not in the bag' },
-		wish: { type: 'boolean', description: 'a wish is given up' },
+		stops: { type: 'number', description: 'by how much it changes `error`' },
+		missing: { type: 'boolean', description: 'not in the bag' },
+		wish: { type: 'boolean', description: 'gives up something you asked for' },
 		instead: object({ id: text(36), name: text(80) }, ['name'])
 	},
 	['kind', 'name', 'stops']
@@ -114,8 +114,8 @@ export const answers = {
 					{
 						at: { type: 'number', description: 's from the start' },
 						seconds: { type: 'number', description: 'effective exposure time, s' },
-						opening: { type: 'number', description: 's; by light alone' },
-						closing: { type: 'number', description: 's; by light alone' }
+						opening: { type: 'number', description: 's; measured by light only' },
+						closing: { type: 'number', description: 's; measured by light only' }
 					},
 					['at', 'seconds']
 				)
@@ -147,8 +147,8 @@ export const answers = {
 				},
 				required: ['seq', 'kind', 'id']
 			}),
-			next: { type: 'integer', description: 'what `since` takes for what changes from now on' },
-			last: { type: 'integer', description: 'the number of the last change that there is' }
+			next: { type: 'integer', description: 'pass it as `since` to get later changes' },
+			last: { type: 'integer', description: 'number of the latest change' }
 		},
 		['of', 'changes', 'next', 'last']
 	),
@@ -171,7 +171,7 @@ export const answers = {
 	Backups: object(
 		{
 			folder: { type: 'string' },
-			second: { type: ['string', 'null'], description: 'another folder for a copy of each' },
+			second: { type: ['string', 'null'], description: 'another folder that gets a copy of each' },
 			failed: orNull(object({ at: instant, why: { type: 'string' } }, ['at', 'why'])),
 			items: { type: 'array', items: ref('Backup'), description: 'the newest first' }
 		},

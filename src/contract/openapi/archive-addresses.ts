@@ -17,8 +17,8 @@ const table = (operationId: string, summary: string, content: object) => ({
 		summary,
 		parameters: search,
 		responses: {
-			200: { description: 'They', content },
-			404: problem('No frame is like that'),
+			200: { description: 'The table', content },
+			404: problem('No such frame'),
 			422: badBody[422]
 		}
 	}
@@ -30,20 +30,20 @@ export const archiveAddresses = {
 		get: {
 			operationId: 'export-everything',
 			summary:
-				'Everything as a zip: records as JSON with its schema, frames as a table, pictures as they came',
-			responses: { 200: { description: 'It, while it is made', content: zip } }
+				'Everything as a zip: records as JSON with its schema, frames as a table, pictures as original files',
+			responses: { 200: { description: 'The archive, streamed', content: zip } }
 		}
 	},
 	'/api/import': {
 		post: {
 			operationId: 'bring-archive',
-			summary: 'Looks an archive through and says what it would bring; with take it is taken at once',
+			summary: 'Checks an archive and says what it would bring; with `take`, imports it at once',
 			parameters: [{ name: 'take', in: 'query', schema: { type: 'boolean' } }, conflicts],
 			requestBody: { required: true, content: zip },
 			responses: {
 				200: answer('What it would bring, with the id under which it waits', ref('Import')),
 				413: problem('Larger than 20 GiB'),
-				422: problem('No archive, or one that means no good; nothing was imported'),
+				422: problem('Not an archive, or an unsafe one; nothing was imported'),
 				507: problem('The disk is full; nothing was imported')
 			}
 		}
@@ -52,21 +52,24 @@ export const archiveAddresses = {
 		parameters: [id],
 		post: {
 			operationId: 'take-archive',
-			summary: 'Takes an archive that waits: all of it that can be read, or nothing',
+			summary: 'Imports an archive that was checked: everything readable in it, or nothing',
 			parameters: [conflicts],
-			responses: { 200: answer('What it brought', ref('Import')), 404: problem('None waits under this id') }
+			responses: {
+				200: answer('What it brought', ref('Import')),
+				404: problem('No archive waits under this id')
+			}
 		},
 		delete: {
 			operationId: 'forget-archive',
-			summary: 'Forgets an archive that waits',
-			responses: { 204: { description: 'Forgotten' }, 404: problem('None waits under this id') }
+			summary: 'Discards an archive that was checked',
+			responses: { 204: { description: 'Discarded' }, 404: problem('No archive waits under this id') }
 		}
 	},
 	'/api/changes': {
 		get: {
 			operationId: 'list-changes',
 			summary:
-				'What changed since, each record once and as it is now; what was deleted by its name. Without since: all that is there. Asked for as text/event-stream, it goes on as records change',
+				'What changed since then: each record once, as it is now, and the ids of deleted ones. Without `since`: everything. Asked for as text/event-stream, it keeps sending as records change',
 			parameters: [
 				{ name: 'since', in: 'query', schema: { type: 'integer', minimum: 0 } },
 				{ name: 'of', in: 'query', schema: { type: 'string', maxLength: 64 } },
@@ -74,7 +77,7 @@ export const archiveAddresses = {
 			],
 			responses: {
 				200: answer('So many of them; fewer than the limit where these are all', ref('Changes')),
-				410: problem('A backup was restored since: begin anew without since'),
+				410: problem('A backup was restored since then: start again without `since`'),
 				422: badBody[422]
 			}
 		}
@@ -82,11 +85,11 @@ export const archiveAddresses = {
 	'/api/records/remove': {
 		post: {
 			operationId: 'remove-together',
-			summary: 'Takes records away in the order given: all of them, or none',
+			summary: 'Deletes records in the order given: all or none',
 			requestBody: { required: true, content: json(ref('Together')) },
 			responses: {
-				204: { description: 'They are gone' },
-				409: problem('One is used, was changed since, or is not there; none is gone'),
+				204: { description: 'Deleted' },
+				409: problem('One of them is in use, was changed since, or isn’t there; nothing was deleted'),
 				...badBody
 			}
 		}
@@ -101,7 +104,7 @@ export const archiveAddresses = {
 	'/api/frames/places': {
 		post: {
 			operationId: 'place-frames',
-			summary: 'Puts frames on places, and right in time: all of them, or none',
+			summary: 'Sets where and when frames were taken: all or none',
 			requestBody: { required: true, content: json(ref('FramePlaces')) },
 			responses: {
 				200: answer('They, as they are now', {
@@ -109,7 +112,7 @@ export const archiveAddresses = {
 					properties: { items: { type: 'array', items: ref('Frame') } },
 					required: ['items']
 				}),
-				409: problem('One was changed elsewhere since you read it; none is changed'),
+				409: problem('One was changed elsewhere since you read it; nothing was changed'),
 				...badBody
 			}
 		}
@@ -117,17 +120,18 @@ export const archiveAddresses = {
 	'/api/frames/in-order': {
 		post: {
 			operationId: 'keep-frames-in-order',
-			summary: 'Keeps frames that were logged apart, all or none: numbers given twice go in order of time',
+			summary:
+				'Saves frames logged on several devices, all or none; numbers used twice are renumbered by time',
 			description:
-				'Frames of a load whose number another one has, and those others but for the judged ones, are numbered in order of time: by the numbers that they have and the next free one after each. Sent twice, it does no harm.',
+				'Where two frames of a load have the same number, those that are not judged are renumbered in order of time, with the numbers they have and the next free ones. Sending it twice does no harm.',
 			requestBody: { required: true, content: json(ref('FramesInOrder')) },
 			responses: {
-				200: answer('They, with their numbers', {
+				200: answer('The frames, with their numbers', {
 					type: 'object',
 					properties: { items: { type: 'array', items: ref('Frame') } },
 					required: ['items']
 				}),
-				409: problem('Another frame has one of the ids; none is kept'),
+				409: problem('One of the ids is taken by another frame; nothing was saved'),
 				...badBody
 			}
 		}

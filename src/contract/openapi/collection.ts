@@ -20,7 +20,7 @@ export const pageOf = (item: object) => ({
 		total: { type: 'integer' },
 		next: {
 			anyOf: [{ type: 'string' }, { type: 'null' }],
-			description: 'what `after` takes for the page behind this one'
+			description: 'pass it as `after` to get the next page'
 		}
 	},
 	required: ['items', 'total', 'next']
@@ -28,21 +28,21 @@ export const pageOf = (item: object) => ({
 
 /** One record: read, replaced, deleted. */
 function recordPath(singular: string, kept: object, replacing: object) {
-	const missing = { 404: problem('Not there') };
+	const missing = { 404: problem('Not found') };
 	return {
 		parameters: [id],
 		get: {
 			operationId: `read-${singular}`,
 			summary: `One ${singular}`,
-			responses: { 200: answer('It', kept), ...missing }
+			responses: { 200: answer('The record', kept), ...missing }
 		},
 		put: {
 			operationId: `replace-${singular}`,
-			summary: `Replaces a ${singular}; needs the version that was read`,
+			summary: `Replaces a ${singular}; needs the version you read`,
 			requestBody: { required: true, content: replacing },
 			responses: {
 				200: answer('Replaced', kept),
-				409: problem('Changed since it was read: the current one is with it'),
+				409: problem('Changed since you read it; the current version comes with the answer'),
 				507: problem('The disk is full; nothing was stored'),
 				...missing,
 				...badBody
@@ -50,18 +50,18 @@ function recordPath(singular: string, kept: object, replacing: object) {
 		},
 		delete: {
 			operationId: `delete-${singular}`,
-			summary: `Deletes a ${singular} that nothing refers to`,
+			summary: `Deletes a ${singular} that nothing else uses`,
 			parameters: [
 				{
 					name: 'version',
 					in: 'query',
-					description: 'that was read: a record that was changed since is not deleted',
+					description: 'the version you read: a record changed since is not deleted',
 					schema: { type: 'integer', minimum: 1 }
 				}
 			],
 			responses: {
 				204: { description: 'Deleted' },
-				409: problem('Other records refer to it, or it was changed since it was read'),
+				409: problem('Other records use it, or it was changed since you read it'),
 				422: badBody[422],
 				...missing
 			}
@@ -93,12 +93,12 @@ export function collection(kind: RecordKind, singular: string, component: string
 			},
 			post: {
 				operationId: `create-${singular}`,
-				summary: `Keeps a ${singular}; the same again under the same id is harmless`,
+				summary: `Saves a ${singular}; sending it again under the same id does no harm`,
 				requestBody: { required: true, content: json(stamped()) },
 				responses: {
 					200: answer('It was there already', kept),
 					201: answer('Kept', kept),
-					409: problem('Another content has this id'),
+					409: problem('The id is taken by something else'),
 					507: problem('The disk is full; nothing was stored'),
 					...badBody
 				}

@@ -19,7 +19,7 @@ const computed = (operationId: string, summary: string, asked: string, given: st
 		requestBody: { required: true, content: json(ofBag ? { anyOf: [ref(asked), ref(ofBag)] } : ref(asked)) },
 		responses: {
 			200: answer(summary, ref(given)),
-			503: problem('Takes longer than there is time for, or too much is being worked out'),
+			503: problem('Takes too long, or the program is busy'),
 			...badBody
 		}
 	}
@@ -76,7 +76,7 @@ export const openapi = {
 		'/api/bench/shutter': {
 			post: {
 				operationId: 'measure-shutter',
-				summary: 'The firings of a shutter in a recording of light or sound',
+				summary: 'Finds the firings of a shutter in a recording of light or sound',
 				parameters: [{ name: 'kind', in: 'query', schema: { type: 'string', enum: ['light', 'sound'] } }],
 				requestBody: {
 					required: true,
@@ -85,7 +85,7 @@ export const openapi = {
 				responses: {
 					200: answer('What was found', ref('ShutterMeasurement')),
 					413: problem('Larger than 32 MiB'),
-					422: problem('No recording that can be read, or no firing in it')
+					422: problem('Not a readable recording, or no firing in it')
 				}
 			}
 		},
@@ -99,26 +99,26 @@ export const openapi = {
 						name: 'file',
 						in: 'path',
 						required: true,
-						description: 'the film’s id with .svg or .pdf',
+						description: 'the film’s id, ending in .svg or .pdf',
 						schema: { type: 'string' }
 					},
 					{ name: 'size', in: 'query', schema: { type: 'string', enum: ['bank', 'a6'] } },
 					{
 						name: 'filter',
 						in: 'query',
-						description: 'ids of filters that are mounted',
+						description: 'ids of the filters on the lens',
 						schema: { type: 'array', items: { type: 'string', format: 'uuid' } }
 					}
 				],
 				responses: {
 					200: {
-						description: 'The card in its real size',
+						description: 'The card at its real size',
 						content: {
 							'image/svg+xml': { schema: { type: 'string' } },
 							'application/pdf': { schema: { type: 'string', format: 'binary' } }
 						}
 					},
-					404: problem('Not there'),
+					404: problem('Not found'),
 					422: badBody[422]
 				}
 			}
@@ -128,7 +128,7 @@ export const openapi = {
 			parameters: [id],
 			get: {
 				operationId: 'learnt-of-camera',
-				summary: 'What is known of a camera with a film together: beside them in a match',
+				summary: 'What frames have taught about a camera with a film, to pass along in a match',
 				parameters: ['film', 'load', 'way'].map((name) => ({
 					name,
 					in: 'query',
@@ -136,7 +136,7 @@ export const openapi = {
 				})),
 				responses: {
 					200: answer('What is known', ref('LearntSoFar')),
-					404: problem('Not there'),
+					404: problem('Not found'),
 					422: badBody[422]
 				}
 			}
@@ -147,11 +147,11 @@ export const openapi = {
 			parameters: [id],
 			put: {
 				operationId: 'put-rig',
-				summary: 'What is on the camera of a load; the last one who writes it is right',
+				summary: 'What is set and mounted on the camera of a load; the last write wins',
 				requestBody: { required: true, content: json(ref('Rig')) },
 				responses: {
 					200: answer('The load', ref('Load')),
-					404: problem('Not there'),
+					404: problem('Not found'),
 					507: problem('The disk is full; nothing was stored'),
 					...badBody
 				}
@@ -162,10 +162,10 @@ export const openapi = {
 			parameters: [id],
 			get: {
 				operationId: 'shot-list',
-				summary: 'The shots of a spool as CSV: planned and taken, and where on the spool',
+				summary: 'The shots of a spool as CSV: planned, taken, and where on the spool',
 				responses: {
-					200: { description: 'It', content: { 'text/csv': { schema: { type: 'string' } } } },
-					404: problem('Not there')
+					200: { description: 'The file', content: { 'text/csv': { schema: { type: 'string' } } } },
+					404: problem('Not found')
 				}
 			}
 		},
@@ -179,17 +179,17 @@ export const openapi = {
 				operationId: 'outing-calendar',
 				summary: 'An outing as iCalendar: an event for each scene, with an alarm',
 				responses: {
-					200: { description: 'It', content: { 'text/calendar': { schema: { type: 'string' } } } },
-					404: problem('Not there')
+					200: { description: 'The file', content: { 'text/calendar': { schema: { type: 'string' } } } },
+					404: problem('Not found')
 				}
 			}
 		},
 		'/api/outings.ics': {
 			get: {
 				operationId: 'outings-feed',
-				summary: 'All outings as one calendar to subscribe to',
+				summary: 'All outings as one calendar you can subscribe to',
 				responses: {
-					200: { description: 'It', content: { 'text/calendar': { schema: { type: 'string' } } } }
+					200: { description: 'The file', content: { 'text/calendar': { schema: { type: 'string' } } } }
 				}
 			}
 		},
@@ -213,7 +213,7 @@ export const openapi = {
 					{ name: 'name', in: 'query', schema: { type: 'string' } }
 				],
 				responses: {
-					200: { description: 'It', content: { 'text/calendar': { schema: { type: 'string' } } } },
+					200: { description: 'The file', content: { 'text/calendar': { schema: { type: 'string' } } } },
 					404: problem('No such load'),
 					422: badBody[422]
 				}
@@ -226,7 +226,7 @@ export const openapi = {
 		'/api/places/search': {
 			get: {
 				operationId: 'search-places',
-				summary: 'Towns whose names begin like this, the largest first; without a network',
+				summary: 'Towns whose names start like this, largest first; works offline',
 				parameters: [
 					{
 						name: 'name',
@@ -248,7 +248,7 @@ export const openapi = {
 		'/api/places/towns.json': {
 			get: {
 				operationId: 'towns-to-carry',
-				summary: 'The larger towns, the largest first, for a device that will be without this server',
+				summary: 'The larger towns, largest first, for a device that goes offline',
 				responses: {
 					200: answer('All of them: name, latitude and longitude, degrees', {
 						type: 'object',
@@ -271,7 +271,7 @@ export const openapi = {
 		'/api/formats': {
 			get: {
 				operationId: 'formats',
-				summary: 'What film is wound on or packed in, as the trade calls it; own entries are as good',
+				summary: 'Film formats by their trade names; a camera or film may also name its own',
 				responses: { 200: answer('All of them', ref('Formats')) }
 			}
 		},
@@ -286,15 +286,15 @@ export const openapi = {
 			get: {
 				operationId: 'health',
 				summary: 'Whether the database answers',
-				responses: { 200: answer('It does', ref('Health')), 503: problem('It does not') }
+				responses: { 200: answer('It does', ref('Health')), 503: problem('The database isn’t answering') }
 			}
 		}
 	},
 	components: {
 		schemas,
 		securitySchemes: {
-			token: { type: 'http', scheme: 'bearer', description: 'made under Settings, Phones' },
-			device: { type: 'apiKey', in: 'cookie', name: '__Host-just-enough', description: 'of who signed in' }
+			token: { type: 'http', scheme: 'bearer', description: 'made in Settings, Phones' },
+			device: { type: 'apiKey', in: 'cookie', name: '__Host-just-enough', description: 'of a device' }
 		}
 	},
 	// Where only this machine is let in, neither is asked for.

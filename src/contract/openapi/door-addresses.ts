@@ -3,9 +3,9 @@ import { answer, badBody, id, json, problem, ref } from './parts';
 
 /** Who is let in, in the addresses: of use where the program is opened to others. */
 
-const open = problem('Nobody has to sign in here: only this machine is let in');
+const open = problem('No sign-in here: only this computer is let in');
 const owners = problem('Not the owner');
-const one = problem('One person’s records are here');
+const one = problem('This program keeps one person’s records');
 const instant = { type: 'string', format: 'date-time' };
 const uuid = { type: 'string', format: 'uuid' };
 const line = { type: 'string' };
@@ -25,9 +25,9 @@ export const doorAnswers = {
 	Passes: object({ items: list(refer('Pass')) }, ['items']),
 	Door: object(
 		{
-			closed: { type: 'boolean', description: 'whether who asks has to be let in at all' },
+			closed: { type: 'boolean', description: 'whether one has to sign in here' },
 			lan: { type: 'boolean' },
-			safe: { type: 'boolean', description: 'whether nobody can listen to what is said' },
+			safe: { type: 'boolean', description: 'whether the connection is encrypted or stays on this computer' },
 			here: orNull(uuid),
 			addresses: list(line),
 			authority: orNull(
@@ -48,9 +48,9 @@ export const doorAnswers = {
 	Person: object(
 		{
 			id: uuid,
-			name: { ...line, description: 'empty where the owner was never asked' },
+			name: { ...line, description: 'empty if the owner never gave one' },
 			owner: { type: 'boolean' },
-			begun: { type: 'boolean', description: 'whether a passphrase is chosen' },
+			begun: { type: 'boolean', description: 'whether a passphrase has been chosen' },
 			seenAt: orNull(instant)
 		},
 		['id', 'name', 'owner', 'begun', 'seenAt']
@@ -67,10 +67,10 @@ export const doorAnswers = {
 		'code',
 		'until'
 	]),
-	Token: object({ id: uuid, token: { ...line, description: 'shown this once' } }, ['id', 'token'])
+	Token: object({ id: uuid, token: { ...line, description: 'shown only this once' } }, ['id', 'token'])
 };
 
-const gone = { 204: { description: 'Gone' }, 404: problem('Not there'), 409: open };
+const gone = { 204: { description: 'Deleted' }, 404: problem('Not found'), 409: open };
 const passes = (operationId: string, summary: string) => ({
 	get: { operationId, summary, responses: { 200: answer('They', ref('Passes')), 409: open } }
 });
@@ -84,14 +84,14 @@ export const doorAddresses = {
 	'/api/door': {
 		get: {
 			operationId: 'door',
-			summary: 'How others come in, and who is in',
-			responses: { 200: answer('It', ref('Door')) }
+			summary: 'Who may sign in here, and who is signed in',
+			responses: { 200: answer('How signing in works here', ref('Door')) }
 		}
 	},
 	'/api/session': {
 		post: {
 			operationId: 'sign-in',
-			summary: 'Signs a device in: its cookie comes with the answer',
+			summary: 'Signs a device in; the answer sets its cookie',
 			requestBody: sent('NewSession'),
 			responses: {
 				201: answer('It is in', object({ id: uuid }, ['id'])),
@@ -103,8 +103,8 @@ export const doorAddresses = {
 		},
 		delete: {
 			operationId: 'sign-out',
-			summary: 'Signs out the device that asks',
-			responses: { 204: { description: 'It is out' } }
+			summary: 'Signs this device out',
+			responses: { 204: { description: 'Signed out' } }
 		}
 	},
 	'/api/devices': passes('list-devices', 'The devices that are in, those that were seen last first'),
@@ -115,7 +115,7 @@ export const doorAddresses = {
 			operationId: 'create-token',
 			summary: 'Makes a token for a script',
 			requestBody: sent('NewToken'),
-			responses: { 201: answer('It', ref('Token')), 409: open, ...badBody }
+			responses: { 201: answer('The token', ref('Token')), 409: open, ...badBody }
 		}
 	},
 	'/api/tokens/{id}': onePass('end-token', 'Ends a token'),
@@ -123,44 +123,47 @@ export const doorAddresses = {
 		post: {
 			operationId: 'create-pairing-code',
 			summary: 'Makes a code that pairs one phone, once and within five minutes',
-			responses: { 201: answer('It', ref('Pairing')), 409: problem('It is not opened to a network') }
+			responses: {
+				201: answer('The code', ref('Pairing')),
+				409: problem('The program isn’t open to a network')
+			}
 		}
 	},
 	'/api/people': {
 		get: {
 			operationId: 'list-people',
-			summary: 'Who has records here, each their own; for the owner alone',
+			summary: 'The people who keep records here, for the owner only',
 			responses: { 200: answer('They', ref('People')), 403: owners, 409: one }
 		},
 		post: {
 			operationId: 'create-person',
-			summary: 'Lets somebody have records here: by an invitation, once and within a day',
+			summary: 'Invites somebody to keep records here; the invitation works once, within a day',
 			requestBody: sent('NewPerson'),
-			responses: { 201: answer('It', ref('Invitation')), 403: owners, 409: one, ...badBody }
+			responses: { 201: answer('The invitation', ref('Invitation')), 403: owners, 409: one, ...badBody }
 		}
 	},
 	'/api/people/{id}': {
 		parameters: [id],
 		put: {
 			operationId: 'rename-person',
-			summary: 'Calls somebody otherwise',
+			summary: 'Renames a person',
 			requestBody: sent('NewPerson'),
 			responses: {
 				200: answer('They', ref('Person')),
 				403: owners,
-				404: problem('Not there'),
+				404: problem('Not found'),
 				409: one,
 				...badBody
 			}
 		},
 		delete: {
 			operationId: 'remove-person',
-			summary: 'Lets somebody in no more; their records stay in the folder of the data',
+			summary: 'Removes a person; their records stay in the data folder',
 			responses: {
-				204: { description: 'Gone' },
+				204: { description: 'Deleted' },
 				403: owners,
-				404: problem('Not there'),
-				409: problem('The owner stays')
+				404: problem('Not found'),
+				409: problem('The owner can’t be removed')
 			}
 		}
 	},
@@ -168,11 +171,11 @@ export const doorAddresses = {
 		parameters: [id],
 		post: {
 			operationId: 'invite-person',
-			summary: 'Another invitation, for who forgot the passphrase',
+			summary: 'A new invitation for somebody who forgot the passphrase',
 			responses: {
-				201: answer('It', ref('Invitation')),
+				201: answer('The invitation', ref('Invitation')),
 				403: owners,
-				404: problem('Not there'),
+				404: problem('Not found'),
 				409: one
 			}
 		}
@@ -180,7 +183,7 @@ export const doorAddresses = {
 	'/api/passphrase': {
 		put: {
 			operationId: 'change-passphrase',
-			summary: 'Sets another passphrase; every other device signs in again',
+			summary: 'Changes the passphrase; every other device has to sign in again',
 			requestBody: sent('NewPassphrase'),
 			responses: {
 				204: { description: 'Set' },

@@ -8,8 +8,8 @@ export const giftAddresses = {
 		parameters: [id],
 		get: {
 			operationId: 'give-camera',
-			summary: 'The camera as one file: what it is and what is known of it, and no frames',
-			responses: { 200: answer('It', ref('CameraGift')), 404: none }
+			summary: 'The camera as one file to share: its settings and what was learnt, without frames',
+			responses: { 200: answer('The file', ref('CameraGift')), 404: none }
 		}
 	},
 	'/api/cameras/{id}/camera.svg': {
@@ -18,9 +18,9 @@ export const giftAddresses = {
 			operationId: 'give-camera-as-code',
 			summary: 'The same as a QR code',
 			responses: {
-				200: { description: 'It', content: bytes('image/svg+xml') },
+				200: { description: 'The file', content: bytes('image/svg+xml') },
 				404: none,
-				422: problem('More is known of it than a QR code holds')
+				422: problem('More is known of the camera than a QR code can hold')
 			}
 		}
 	},
@@ -28,7 +28,7 @@ export const giftAddresses = {
 		post: {
 			operationId: 'take-camera-in',
 			summary:
-				'Takes a camera in that was given: as a new one, or in the place of one; what was learnt is where learning starts',
+				'Imports a shared camera as a new one or over an existing one; learning starts from what was learnt of it',
 			requestBody: { required: true, content: json(ref('CameraGiftTaken')) },
 			responses: {
 				200: answer('It, as it is now', ref('CameraRecord')),

@@ -25,17 +25,20 @@ export const learntSoFar: Schema = object({ ...together, frames: place }, [
 
 export const learnt: Schema = object(
 	{
-		stops: { type: 'number', description: 'offset of the body, stops; + gives more than it should' },
+		stops: { type: 'number', description: 'offset of the body, stops; + overexposes' },
 		sd: doubt,
 		bySetting: list(known({ setting: text(40), frames: place }), 0, many),
 		settings: list(known({ setting: text(40) }), 0, many),
 		wheel: orNull(object({ gain: { type: 'number' }, sd: doubt }, ['gain', 'sd'])),
 		outliers: list(
-			{ type: 'integer', description: 'places of frames that are more likely wild than not' },
+			{
+				type: 'integer',
+				description: 'frames that are more likely outliers than not, by their place in the list'
+			},
 			0,
 			many
 		),
-		frames: { type: 'integer', description: 'frames that it was learnt from' },
+		frames: { type: 'integer', description: 'number of frames it was learnt from' },
 		body: belief,
 		films: list(known({ film: text(80) }), 0, many),
 		ways: list(known({ way: text(80) }), 0, many),

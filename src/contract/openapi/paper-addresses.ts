@@ -20,7 +20,7 @@ export const paperAddresses = {
 				choice('frames', ['all', 'kept'])
 			],
 			responses: {
-				200: { description: 'It', content: bytes('application/pdf') },
+				200: { description: 'The file', content: bytes('application/pdf') },
 				404: problem('There is no such load, or no such frame on it'),
 				422: badBody[422],
 				503: problem('Too much for one document; ask for less')

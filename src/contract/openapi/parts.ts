@@ -10,7 +10,7 @@ export const problem = (description: string) => answer(description, ref('Problem
 export const badBody = {
 	400: problem('Not JSON'),
 	413: problem('Larger than 256 KiB'),
-	415: problem('Said to be something else than JSON'),
+	415: problem('Not sent as JSON'),
 	422: problem('Every problem, each with the path of its field; nothing was stored')
 };
 

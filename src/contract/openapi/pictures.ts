@@ -6,7 +6,7 @@ export const pictures = {
 	'/api/pictures': {
 		get: {
 			operationId: 'list-pictures',
-			summary: 'Pictures page by page, the last that were added first: of a frame, of a camera, or all',
+			summary: 'Pictures page by page, newest first: of a frame, of a camera, or all',
 			parameters: [owner('frame'), owner('camera'), ...pageParameters],
 			responses: {
 				200: answer('A page and how many there are, without their pixels', pageOf(ref('OwnedPicture'))),
@@ -15,7 +15,7 @@ export const pictures = {
 		},
 		post: {
 			operationId: 'create-picture',
-			summary: 'Keeps a picture of a frame or of a camera; its bytes are the body',
+			summary: 'Saves a picture of a frame or a camera; the body is the file',
 			parameters: [
 				owner('id'),
 				owner('frame'),
@@ -26,7 +26,9 @@ export const pictures = {
 			responses: {
 				201: answer('Kept', ref('Picture')),
 				413: problem('Larger than 40 MiB'),
-				422: problem('No picture that is taken, or nothing that it belongs to; nothing was stored')
+				422: problem(
+					'Not a picture this program reads, or its frame or camera is missing; nothing was stored'
+				)
 			}
 		}
 	},
@@ -34,21 +36,21 @@ export const pictures = {
 		parameters: [id],
 		get: {
 			operationId: 'read-picture',
-			summary: 'The picture as it came',
-			responses: { 200: { description: 'It', content: aPicture }, 404: problem('Not there') }
+			summary: 'The original file',
+			responses: { 200: { description: 'The file', content: aPicture }, 404: problem('Not found') }
 		},
 		delete: {
 			operationId: 'delete-picture',
 			summary: 'Deletes a picture',
-			responses: { 204: { description: 'Deleted' }, 404: problem('Not there') }
+			responses: { 204: { description: 'Deleted' }, 404: problem('Not found') }
 		}
 	},
 	'/api/pictures/{id}/thumbnail': {
 		parameters: [id],
 		get: {
 			operationId: 'read-thumbnail',
-			summary: 'It small and upright, without metadata',
-			responses: { 200: { description: 'It', content: bytes('image/webp') }, 404: problem('Not there') }
+			summary: 'A small upright preview without metadata',
+			responses: { 200: { description: 'The file', content: bytes('image/webp') }, 404: problem('Not found') }
 		}
 	}
 };

@@ -6,14 +6,14 @@ export const scanAddresses = {
 		parameters: [id],
 		post: {
 			operationId: 'write-into-scan',
-			summary: 'Gives a scan back with what was logged of the frame in it (EXIF, XMP); nothing is kept',
+			summary: 'Returns a scan with the frame’s log written into it (EXIF, XMP); nothing is stored',
 			requestBody: { required: true, content: aScan },
 			responses: {
-				200: { description: 'A copy: its pixels are the same to the byte', content: aScan },
+				200: { description: 'A copy; the image data is the same to the byte', content: aScan },
 				404: problem('There is no such frame'),
 				413: problem('Larger than 1 GiB'),
 				415: problem('No JPEG, PNG, WebP or TIFF'),
-				422: problem('It cannot be read, or not all of it could be written as it is; there is no copy')
+				422: problem('It can’t be read, or not everything could be written into it; no copy was made')
 			}
 		}
 	},
@@ -21,9 +21,9 @@ export const scanAddresses = {
 		parameters: [id],
 		get: {
 			operationId: 'read-metadata',
-			summary: 'What was logged of the frame as a file that lies beside a picture (XMP)',
+			summary: 'The frame’s log as an XMP sidecar file',
 			responses: {
-				200: { description: 'It', content: bytes('application/rdf+xml') },
+				200: { description: 'The file', content: bytes('application/rdf+xml') },
 				404: problem('There is no such frame')
 			}
 		}
@@ -31,7 +31,7 @@ export const scanAddresses = {
 	'/api/scans.csv': {
 		post: {
 			operationId: 'table-for-exiftool',
-			summary: 'The same for many files as a table: exiftool -sep "; " -csv=exiftool.csv FOLDER',
+			summary: 'The same for many files as a table, for exiftool -sep "; " -csv=exiftool.csv FOLDER',
 			requestBody: { required: true, content: json(ref('Scans')) },
 			responses: {
 				200: { description: 'The table', content: { 'text/csv': { schema: { type: 'string' } } } },

@@ -76,7 +76,7 @@ const ofBag = (schema: ISchema<unknown>) => {
 			named('cameraId', 'film'),
 			named('camera', 'filmId')
 		],
-		description: 'A load brings its camera, and its film as its process makes it.'
+		description: 'A load stands for its camera and its film as it will be developed.'
 	};
 };
 

@@ -39,6 +39,9 @@ const forPacks = [
 /** Whether it is a pack that develops itself, with nothing to mix. */
 export const isPack = (kind: BathKind): boolean => kind === 'instant-pack' || kind === 'peel-apart-pack';
 
+/** Whether it is a bath that develops. */
+export const isDeveloper = (kind: BathKind): boolean => kind.endsWith('developer');
+
 /**
  * What to mind before a bath is mixed; shown each time.
  *

@@ -101,6 +101,10 @@ export function mixesLeft(mixed: readonly Measured[], left: number): number | nu
 	return most === 0 ? null : Math.floor(left / most + 1e-9);
 }
 
+/** A stock after so much was taken of it, ml; nothing where it is not counted. */
+const lessStock = ({ stockLeft }: Pick<Recipe, 'stockLeft'>, taken: number): Pick<Recipe, 'stockLeft'> =>
+	stockLeft === undefined ? {} : { stockLeft: Math.max(0, stockLeft - taken) };
+
 /**
  * What a recipe is after films went through it: a bath that serves more than once has done more rolls, and one that
  * is used once has taken of its stock.
@@ -112,12 +116,12 @@ export function mixesLeft(mixed: readonly Measured[], left: number): number | nu
  * @example afterRolls({ rollsPerLitre: 8, rollsDone: 2 }, 2, 250) // { rollsDone: 4 }
  */
 export function afterRolls(
-	{ rollsPerLitre, rollsDone = 0, stockLeft }: Pick<Recipe, 'rollsPerLitre' | 'rollsDone' | 'stockLeft'>,
+	recipe: Pick<Recipe, 'rollsPerLitre' | 'rollsDone' | 'stockLeft'>,
 	rolls: number,
 	stock: number
 ): Pick<Recipe, 'rollsDone' | 'stockLeft'> {
-	if (rollsPerLitre !== undefined) return { rollsDone: rollsDone + rolls };
-	return stockLeft === undefined ? {} : { stockLeft: Math.max(0, stockLeft - stock) };
+	if (recipe.rollsPerLitre === undefined) return lessStock(recipe, stock);
+	return { rollsDone: (recipe.rollsDone ?? 0) + rolls };
 }
 
 /**
@@ -128,13 +132,13 @@ export function afterRolls(
  * @example mixedAnew({ stockLeft: 900 }, 250, '2026-05-02') // { rollsDone: 0, mixedOn: '2026-05-02', stockLeft: 650 }
  */
 export const mixedAnew = (
-	{ stockLeft }: Pick<Recipe, 'stockLeft'>,
+	recipe: Pick<Recipe, 'stockLeft'>,
 	stock: number,
 	today: string
 ): Pick<Recipe, 'rollsDone' | 'mixedOn' | 'stockLeft'> => ({
 	rollsDone: 0,
 	mixedOn: today,
-	...(stockLeft === undefined ? {} : { stockLeft: Math.max(0, stockLeft - stock) })
+	...lessStock(recipe, stock)
 });
 
 const DAY_MS = 86_400_000;

@@ -1,8 +1,22 @@
-/** What a reader measures in. Records and the computation know metres, degrees Celsius and millilitres alone. */
+/** In which order a date is written. */
+export type DateOrder = 'dmy' | 'mdy' | 'ymd';
+
+/**
+ * What a reader measures in, and how they write dates, hours and money. Records and the computation know metres,
+ * degrees Celsius, millilitres and ISO 8601 alone.
+ */
 export interface Measures {
 	length: 'm' | 'ft';
 	temperature: 'C' | 'F';
 	volume: 'ml' | 'fl oz';
+	/** Hours of a clock; absent: as the reader's locale has them. */
+	clock?: '12' | '24';
+	/** Absent: as the reader's locale has it. */
+	dates?: DateOrder;
+	/** Whose clock tells when a frame was taken; absent: that of the place. */
+	zone?: 'place' | 'mine';
+	/** ISO 4217; absent: amounts are bare numbers. */
+	currency?: string;
 }
 
 /** As standards have it, where nobody said otherwise. */

@@ -24,6 +24,7 @@ export * from './practice';
 export * from './why';
 export * from './judging';
 export * from './mismatch';
+export * from './eye';
 export * from './fit';
 export * from './cast';
 export * from './marks';

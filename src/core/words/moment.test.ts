@@ -1,6 +1,7 @@
-import { describe, expect, it } from 'vitest';
+import { afterEach, describe, expect, it } from 'vitest';
+import { measureBy, METRIC, type Measures } from '../units';
 import { agoInWords } from './ago';
-import { localeOf, momentInWords, monthOfMoment } from './moment';
+import { dayOfMoment, localeOf, momentInWords, monthOfMoment, zoneHere } from './moment';
 
 /** What stands between the parts of a date is the locale's own business; spaces of any width are one. */
 const plain = (text: string) => text.replace(/\s/g, ' ');
@@ -45,5 +46,33 @@ describe('a moment', () => {
 		expect(localeOf('*')).toBe('en-GB');
 		expect(localeOf('x;;;,,"\u0000",en-US')).toBe('en-US');
 		expect(localeOf(null)).toBe('en-GB');
+	});
+});
+
+describe('what a reader has chosen for dates and hours', () => {
+	const at = '2026-05-02T22:30:00Z';
+	const reads = (change: Partial<Measures>) => measureBy(() => ({ ...METRIC, ...change }));
+	afterEach(() => reads({}));
+
+	it('holds in every language: the order of a date, and the hours of a clock', () => {
+		const zone = 'Etc/GMT-9';
+		reads({ dates: 'dmy', clock: '12' });
+		expect(momentInWords(at, { zone, locale: 'en-US' })).toBe('3 May 2026, 07:30 am');
+		reads({ dates: 'mdy', clock: '24' });
+		expect(momentInWords(at, { zone, locale: 'en-GB' })).toBe('May 3, 2026, 07:30');
+		expect(dayOfMoment(at, { zone, locale: 'en-GB' })).toBe('May 3, 2026');
+		reads({ dates: 'ymd' });
+		expect(dayOfMoment(at, { zone, locale: 'en-GB' })).toBe('2026 May 3');
+		expect(monthOfMoment('2025-05-02T22:30:00Z', Date.UTC(2026, 1), { zone: 'UTC' })).toBe('2025 May');
+		reads({ clock: '24' });
+		expect(momentInWords(at, { zone, locale: 'en-US' })).toBe('May 3, 2026, 07:30');
+	});
+
+	it('is the clock of the reader where that was chosen, wherever it was', () => {
+		const zone = 'Etc/GMT-9';
+		reads({ zone: 'mine' });
+		expect(momentInWords(at, { zone })).toBe(momentInWords(at, { zone: zoneHere() }));
+		reads({ zone: 'place' });
+		expect(momentInWords(at, { zone })).toBe('3 May 2026, 07:30');
 	});
 });

@@ -1,3 +1,5 @@
+import { measures, type DateOrder } from '../units';
+
 /** Languages that dates are written in where a reader asks for none. */
 export const USUAL_LOCALE = 'en-GB';
 
@@ -29,13 +31,41 @@ function formatOf(locale: string, parts: Parts): Intl.DateTimeFormat {
 	return known;
 }
 
-/** An instant by a zone's clock, else by the offset that was said, or by the reader's clock where that is none. */
-function written(at: string, parts: Parts, locale: string, zone?: string): string {
+type Shown = Partial<Record<Intl.DateTimeFormatPartTypes, string>>;
+
+/** A date in the order that the reader has chosen, and the time of day behind it. */
+const inOrder: Readonly<Record<DateOrder, (shown: Shown) => string>> = {
+	dmy: ({ day, month, year }) => [day, month, year].filter(Boolean).join(' '),
+	mdy: ({ day, month, year }) =>
+		[[month, day].filter(Boolean).join(' '), year].filter(Boolean).join(day ? ', ' : ' '),
+	ymd: ({ day, month, year }) => [year, month, day].filter(Boolean).join(' ')
+};
+
+function ordered(format: Intl.DateTimeFormat, at: number, order: DateOrder): string {
+	const shown = Object.fromEntries(format.formatToParts(at).map(({ type, value }) => [type, value])) as Shown;
+	const { hour, minute, dayPeriod } = shown;
+	const time = hour && minute ? `${hour}:${minute}${dayPeriod ? ` ${dayPeriod.toLowerCase()}` : ''}` : '';
+	return [inOrder[order](shown), time].filter(Boolean).join(', ');
+}
+
+/**
+ * Parts of an instant as the reader writes them: by a zone's clock, else by the offset that was said, or by the reader's
+ * clock where that is none.
+ *
+ * @param at ISO 8601 with its offset
+ * @param locale the reader's
+ * @example asWritten('2026-05-02T14:02:00Z', { day: 'numeric', month: 'short' }, 'en-GB', 'UTC') // '2 May'
+ */
+export function asWritten(at: string, parts: Parts, locale: string, ofPlace?: string): string {
 	const instant = Date.parse(at);
+	const { clock, dates, zone: whose } = measures();
+	const zone = whose === 'mine' ? zoneHere() : ofPlace;
 	const offset = zone ? null : saidOffset(at);
 	// Not every browser knows a zone that is only an offset: its clock is the one of UTC, moved by it.
 	const [shown, timeZone] = offset === null ? [instant, zone] : [instant + offset, 'UTC'];
-	return formatOf(locale, { ...parts, timeZone }).format(shown);
+	const hours: Parts = clock && parts.hour ? { hour12: clock === '12' } : {};
+	const format = formatOf(locale, { ...parts, ...hours, timeZone });
+	return dates ? ordered(format, shown, dates) : format.format(shown);
 }
 
 /**
@@ -50,7 +80,7 @@ export function momentInWords(
 	at: string,
 	{ zone, locale = USUAL_LOCALE }: { zone?: string; locale?: string } = {}
 ): string {
-	return written(at, moment, locale, zone);
+	return asWritten(at, moment, locale, zone);
 }
 
 /**
@@ -64,7 +94,7 @@ export function dayOfMoment(
 	at: string,
 	{ zone, locale = USUAL_LOCALE }: { zone?: string; locale?: string } = {}
 ): string {
-	return written(at, { day: 'numeric', month: 'short', year: 'numeric' }, locale, zone);
+	return asWritten(at, { day: 'numeric', month: 'short', year: 'numeric' }, locale, zone);
 }
 
 /**
@@ -81,9 +111,9 @@ export function monthOfMoment(
 	{ zone, locale = USUAL_LOCALE }: { zone?: string; locale?: string } = {}
 ): string {
 	const thisYear =
-		written(at, { year: 'numeric' }, locale, zone) ===
-		written(new Date(now).toISOString(), { year: 'numeric' }, locale, zone);
-	return written(at, { month: 'long', ...(!thisYear && { year: 'numeric' }) }, locale, zone);
+		asWritten(at, { year: 'numeric' }, locale, zone) ===
+		asWritten(new Date(now).toISOString(), { year: 'numeric' }, locale, zone);
+	return asWritten(at, { month: 'long', ...(!thisYear && { year: 'numeric' }) }, locale, zone);
 }
 
 /**

@@ -42,8 +42,17 @@ describe('what practice says', () => {
 	});
 
 	it('tells how guesses run, and where that truly lies', () => {
-		expect(eyeErrorInWords({ bias: 0.1 })).toBe('right on average');
-		expect(eyeErrorInWords({ bias: -1 })).toBe('1 stop too dark on average');
+		expect(eyeErrorInWords({ bias: 0.1, biasWithin: [-0.2, 0.4] })).toBe('right on average');
+		expect(eyeErrorInWords({ bias: 0.1, biasWithin: [0.05, 0.15] })).toBe('right on average');
+		expect(eyeErrorInWords({ bias: -1, biasWithin: [-1.5, -0.5] })).toBe('1 stop too dark on average');
+		// Not before it can be known.
+		expect(eyeErrorInWords({ bias: 0 })).toBe('not known from one guess');
+		expect(eyeErrorInWords({ bias: 0.1, biasWithin: [-1, 1.2] })).toBe(
+			'perhaps right on average, too few guesses to tell'
+		);
+		expect(eyeErrorInWords({ bias: 1, biasWithin: [-0.5, 2.5] })).toBe(
+			'perhaps 1 stop too bright, too few guesses to tell'
+		);
 		expect(withinInWords([-0.34, 0.7])).toBe('⅓ stop too dark to ⅔ stop too bright');
 		expect(withinInWords([-0.1, 0.7])).toBe('none to ⅔ stop too bright');
 		expect(withinInWords([0.3, 0.35])).toBe('⅓ stop too bright');

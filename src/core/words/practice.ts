@@ -58,15 +58,27 @@ export function guessInWords(guess: Pick<Guess, 'ev' | 'read'>): string {
 	return `You guessed ${stopsInWords(off)} ${off > 0 ? 'brighter' : 'darker'} than it was.`;
 }
 
+/** Who is off by less than this, nine times in ten, is right on average, stops. */
+const RIGHT = 1 / 2;
+
 const sideOf = (stops: number) => (stops > 0 ? 'too bright' : 'too dark');
 
 /**
- * How guesses run.
+ * How guesses run, as far as that can be known: nobody is right on average before that is.
  *
- * @example eyeErrorInWords({ guesses: 9, bias: 0.4, … }) // '⅓ stop too bright on the whole'
+ * @example eyeErrorInWords({ bias: 0.4, biasWithin: [0.2, 0.6] }) // '⅓ stop too bright on average'
  */
-export function eyeErrorInWords({ bias }: Pick<EyeError, 'bias'>): string {
-	return Math.abs(bias) < NOTHING ? 'right on average' : `${stopsInWords(bias)} ${sideOf(bias)} on average`;
+export function eyeErrorInWords({ bias, biasWithin }: Pick<EyeError, 'bias' | 'biasWithin'>): string {
+	if (!biasWithin) return 'not known from one guess';
+	const [from, to] = biasWithin;
+	if (from > 0 || to < 0) {
+		// One-sided, however little: then it is no third either way.
+		return Math.abs(bias) < NOTHING ? 'right on average' : `${stopsInWords(bias)} ${sideOf(bias)} on average`;
+	}
+	if (Math.max(-from, to) <= RIGHT) return 'right on average';
+	return Math.abs(bias) < NOTHING
+		? 'perhaps right on average, too few guesses to tell'
+		: `perhaps ${stopsInWords(bias)} ${sideOf(bias)}, too few guesses to tell`;
 }
 
 /**

@@ -1,8 +1,10 @@
 /** The trade's words, each in a sentence and an example. Source: common practice; numbers as the formulas of this program have them. */
 
+import type { TermId } from './terms-in';
+
 export interface Term {
 	/** Stands in the address of the page: /words#nd. */
-	id: string;
+	id: TermId;
 	word: string;
 	/** One sentence, for who never met it. */
 	means: string;

@@ -36,6 +36,7 @@
 		{form}
 		path="aperture.f"
 		label="f-number"
+		term="f-number"
 		placeholder="f/11"
 		value={value.f}
 		quantity={fNumberQuantity}

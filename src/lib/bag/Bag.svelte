@@ -2,15 +2,17 @@
 	import { resolve } from '$app/paths';
 	import { degreesFromIso } from '$core/units';
 	import type { CameraRecord } from '$contract/records';
-	import CameraGlyph from '$lib/parts/CameraGlyph.svelte';
 	import { filmTypeName } from '$core/words';
 	import type { Kept } from '$lib/records/client';
-	import { leftInWords, loadedCameras, type BagRecords } from '$lib/shoot/bag';
+	import { wholeLine } from '$lib/light/line';
+	import { axisOver } from '$lib/shoot/axis';
+	import { loadedCameras, type BagRecords } from '$lib/shoot/bag';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import Field from '$lib/forms/Field.svelte';
-	import { cameraInShort } from './describe';
 	import { BagActions } from './bag-actions.svelte';
+	import CameraRow from './CameraRow.svelte';
 	import Gear from './Gear.svelte';
+	import LightScale from './LightScale.svelte';
 	import MoreMenu from './MoreMenu.svelte';
 
 	let { records }: { records: BagRecords } = $props();
@@ -43,10 +45,11 @@
 		...records.films.filter((film) => film.archived).map((record) => ({ kind: 'films' as const, record }))
 	]);
 	const actions = new BagActions();
+	const axis = axisOver(wholeLine);
 </script>
 
 <svelte:head><title>Bag · Just Enough</title></svelte:head>
-<div class="page">
+<div class="page wide">
 	<div class="head">
 		<h1>Bag</h1>
 		<a class="action" href={resolve('/bag/camera/new')}>Add a camera</a>
@@ -91,41 +94,13 @@
 		</p>
 	{/if}
 	{#if !empty && here.length === 0}<p class="soft">No camera has that name.</p>{/if}
+	<div class="scale" aria-hidden="true">
+		<span></span><span></span><span></span>
+		{#if loaded.size > 0}<LightScale {axis} />{/if}
+	</div>
 	<ul>
 		{#each here as camera (camera.id)}
-			{@const load = loaded.get(camera.id)}
-			<li>
-				<CameraGlyph kind={camera.kind} />
-				<div class="what">
-					<a class="name" href={resolve(`/bag/camera/${camera.id}`)}>{camera.name}</a>
-					<span class="soft small figures">{cameraInShort(camera)}</span>
-				</div>
-				<div class="with">
-					{#if load}
-						<span><strong>{load.film.name}</strong></span>
-						<span class="soft small figures">{leftInWords(load)}</span>
-					{:else}
-						<span class="soft">no film in it</span>
-					{/if}
-				</div>
-				<div class="acts">
-					<a class="quiet" href={resolve(`/bag/load?camera=${camera.id}`)}
-						>{load ? 'Change film' : 'Load a film'}</a
-					>
-					<MoreMenu
-						{actions}
-						item={{ kind: 'cameras', record: camera }}
-						links={[
-							{ href: resolve(`/bag/reach/${camera.id}`), name: 'Reach sheet' },
-							...(load
-								? [{ href: resolve(`/bag/card/${camera.id}/${load.film.id}`), name: 'Pocket card' }]
-								: []),
-							{ href: resolve(`/bag/bench/${camera.id}`), name: 'Bench' },
-							{ href: resolve(`/bag/give/${camera.id}`), name: 'Share file' }
-						]}
-					/>
-				</div>
-			</li>
+			<CameraRow {camera} loaded={loaded.get(camera.id)} {axis} {actions} />
 		{/each}
 	</ul>
 
@@ -138,12 +113,14 @@
 		{#each films as film (film.id)}
 			<li class="film">
 				<div class="what">
-					<a class="name" href={resolve(`/bag/film/${film.id}`)}>{film.name}</a>
+					<a class="entry" href={resolve(`/bag/film/${film.id}`)}>{film.name}</a>
 					<span class="soft small">{filmTypeName[film.type]}</span>
 				</div>
 				<span class="figures">ISO {film.iso}/{degreesFromIso(film.iso)}°</span>
 				<div class="acts">
-					<a class="quiet" href={resolve(`/bag/load?film=${film.id}`)}>Load it</a>
+					<a class="plain-link" href={resolve(`/bag/load?film=${film.id}`)}
+						>Load it<span class="sr-only">: {film.name}</span></a
+					>
 					<MoreMenu {actions} item={{ kind: 'films', record: film }} />
 				</div>
 			</li>
@@ -184,34 +161,30 @@
 	h2 {
 		padding: 1.5rem 0 0.25rem;
 	}
-	li {
+	.page {
+		--bag-columns: minmax(11rem, 1.1fr) minmax(10rem, 0.8fr) minmax(14rem, 1.6fr);
+	}
+	.scale {
 		display: grid;
-		grid-template-columns: auto minmax(0, 1fr) 10rem auto;
-		gap: 0.5rem 1.25rem;
+		grid-template-columns: 3.5rem var(--bag-columns) 11rem;
+		gap: 0 1.25rem;
+	}
+	.film {
+		display: grid;
+		grid-template-columns: minmax(0, 1fr) auto auto;
+		gap: 0.25rem 1.25rem;
 		align-items: center;
 		padding: 0.6rem 0;
 		border-top: 1px solid var(--line);
 	}
-	li.film {
-		grid-template-columns: minmax(0, 1fr) auto auto;
-	}
-	.what,
-	.with {
+	.what {
 		display: grid;
-	}
-	.name {
-		font-weight: var(--heavy);
-		font-size: 1.125rem;
-		text-decoration: underline;
-		text-decoration-thickness: 1px;
-		display: inline-flex;
-		align-items: center;
-		min-height: min(2.75rem, 44px);
 	}
 	.acts {
 		display: flex;
 		flex-wrap: wrap;
-		gap: 0.5rem;
+		align-items: center;
+		gap: 0 1rem;
 	}
 	summary {
 		margin-top: 1.5rem;
@@ -225,18 +198,18 @@
 		padding-top: 1rem;
 	}
 	@media (max-width: 820px) {
-		li {
-			grid-template-columns: auto minmax(0, 1fr);
+		.scale {
+			grid-template-columns: minmax(0, 1fr);
 		}
-		li.film {
+		.scale > span {
+			display: none;
+		}
+		.film {
 			grid-template-columns: minmax(0, 1fr) auto;
-		}
-		.with,
-		.acts {
-			grid-column: 2;
 		}
 		.film .acts {
 			grid-column: 1 / -1;
+			justify-content: space-between;
 		}
 	}
 </style>

@@ -2,13 +2,19 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
-	import { cameraKind, cameraKinds } from '$core/camera';
-	import { filmFormats } from '$core/film';
+	import { page } from '$app/state';
+	import { cameraKind, cameraKinds, type CameraPart } from '$core/camera';
 	import type { PictureRecord } from '$contract/pictures';
-	import { cameraRecordSchema, type CameraRecord } from '$contract/records';
+	import {
+		cameraRecordSchema,
+		type CameraRecord,
+		type FilmRecord,
+		type MeasurementRecord
+	} from '$contract/records';
+	import { check } from '$contract/validate';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
-	import { stopsQuantity, timeQuantity } from '$lib/forms/exposures';
-	import { plainNumber } from '$lib/forms/quantity';
+	import { stopsQuantity } from '$lib/forms/exposures';
+	import Group from '$lib/forms/Group.svelte';
 	import QuantityField from '$lib/forms/QuantityField.svelte';
 	import { RecordEditor } from '$lib/forms/record-editor.svelte';
 	import RecordForm from '$lib/forms/RecordForm.svelte';
@@ -19,18 +25,26 @@
 	import AboutFields from './AboutFields.svelte';
 	import ApertureFields from './ApertureFields.svelte';
 	import ExposureFields from './ExposureFields.svelte';
+	import { givesFrom, givesInWords, partFrom, partInWords, partNames, partsToOpen } from './camera-parts';
 	import FocusFields from './FocusFields.svelte';
+	import FrameFields from './FrameFields.svelte';
+	import LaneNow from './LaneNow.svelte';
+	import LensFields from './LensFields.svelte';
 	import ShutterFields from './ShutterFields.svelte';
 
 	interface Props {
 		stored: Kept<CameraRecord> | null;
 		/** The flashes of the bag. */
 		flashes: { id: string; name: string }[];
+		/** The films that it can be tried with, what is in it first. */
+		films: FilmRecord[];
+		/** What was measured of it, the newest first. */
+		measurements: MeasurementRecord[];
 		pictures: PictureRecord[];
 		/** The kind that it starts from; NONE: from nothing. */
 		kindId?: string | null;
 	}
-	let { stored, flashes, pictures, kindId = null }: Props = $props();
+	let { stored, flashes, films, measurements, pictures, kindId = null }: Props = $props();
 
 	const firstKind = cameraKinds[0];
 	const NONE = 'none';
@@ -53,9 +67,27 @@
 	const set = (fields: Partial<CameraRecord>) => editor.set(fields);
 
 	const kind = $derived(cameraKind(form.draft.kind));
-	const typical = $derived(stored || !kind ? '' : 'typical for this kind');
-	// svelte-ignore state_referenced_locally -- what a form begins with
-	let lensOpen = $state(!stored && kindId === NONE);
+	const known = $derived({ measurements, locale: page.data.locale });
+
+	/** The camera as it was last typed right: its name is not what its light hangs on. */
+	let lastRead: CameraRecord | null = null;
+	const read = $derived.by(() => {
+		const draft = $state.snapshot(form.draft) as CameraRecord;
+		const checked = check(cameraRecordSchema, { ...draft, name: draft.name || 'It' }, 'ignore');
+		if (checked.ok) lastRead = checked.value;
+		return lastRead;
+	});
+	const group = (part: CameraPart) => ({
+		name: partNames[part],
+		says: read ? partInWords(read, part) : '',
+		from: read ? partFrom(read, part, known) : ''
+	});
+	const opened = (draft: CameraRecord): Record<CameraPart, boolean> => {
+		const open = partsToOpen(draft);
+		const is = (part: CameraPart) => [part, open.has(part)];
+		return Object.fromEntries((Object.keys(partNames) as CameraPart[]).map(is));
+	};
+	let open = $state(opened(form.draft));
 
 	const onsaved = ({ id }: Kept<CameraRecord>) =>
 		goto(resolve(stored ? '/bag' : `/bag/load?camera=${id}`), { invalidateAll: true });
@@ -70,7 +102,7 @@
 >
 	{#snippet fields()}
 		<div class="first">
-			<CameraGlyph kind={form.draft.kind} size={88} />
+			<CameraGlyph kind={form.draft.kind} size={64} />
 			<ChoiceField
 				label={stored ? 'Kind' : 'Start from a kind'}
 				hint={kind ? `${kind.looks}. ${kind.measure}` : ''}
@@ -87,9 +119,10 @@
 							])
 				]}
 				onchange={(id) => {
-					if (stored) set({ kind: id === NONE ? undefined : id });
-					else editor.begin(blank(id, form.draft.name));
-					if (id === NONE && !stored) lensOpen = true;
+					if (stored) return set({ kind: id === NONE ? undefined : id });
+					editor.begin(blank(id, form.draft.name));
+					lastRead = null;
+					open = opened(form.draft);
 				}}
 			/>
 			<TextField
@@ -101,119 +134,65 @@
 			/>
 		</div>
 
-		{#key editor.generation}<fieldset>
-				<legend
-					>Its settings {#if typical}<span class="typical">{typical}</span>{/if}</legend
+		{#if read}<LaneNow camera={read} {films} />{/if}
+		{#key editor.generation}
+			<div>
+				<Group {...group('exposure')} bind:open={open.exposure}>
+					<div class="fields">
+						<ExposureFields {form} value={form.draft.exposure} onchange={(exposure) => set({ exposure })} />
+					</div>
+				</Group>
+				<Group {...group('aperture')} bind:open={open.aperture}>
+					<div class="fields">
+						<ApertureFields {form} value={form.draft.aperture} onchange={(aperture) => set({ aperture })} />
+					</div>
+				</Group>
+				<Group {...group('shutter')} bind:open={open.shutter}>
+					<div class="fields">
+						<ShutterFields
+							{form}
+							value={form.draft.shutter}
+							bulb={form.draft.bulb}
+							onchange={(shutter) => set({ shutter })}
+							onbulb={(bulb) => set({ bulb })}
+						/>
+					</div>
+				</Group>
+				<Group {...group('focus')} bind:open={open.focus}>
+					<div class="fields">
+						<FocusFields {form} value={form.draft.focus} onchange={(focus) => set({ focus })} />
+					</div>
+				</Group>
+				<Group {...group('frame')} bind:open={open.frame}><FrameFields {form} {set} /></Group>
+				<Group {...group('lens')} bind:open={open.lens}><LensFields {form} {set} /></Group>
+				<Group
+					name="What it really gives"
+					says={read ? givesInWords(read) : ''}
+					from={read ? givesFrom(read, known) : ''}
 				>
-				<div class="fields">
-					<ExposureFields {form} value={form.draft.exposure} onchange={(exposure) => set({ exposure })} />
-				</div>
-				<div class="fields">
-					<ApertureFields {form} value={form.draft.aperture} onchange={(aperture) => set({ aperture })} />
-				</div>
-				<div class="fields">
-					<ShutterFields
-						{form}
-						value={form.draft.shutter}
-						bulb={form.draft.bulb}
-						onchange={(shutter) => set({ shutter })}
-						onbulb={(bulb) => set({ bulb })}
-					/>
-				</div>
-			</fieldset>
-			<details bind:open={lensOpen}>
-				<summary
-					>Focus, frame and lens {#if typical}<span class="typical">{typical}</span>{/if}</summary
-				>
-				<div class="fields">
-					<FocusFields {form} value={form.draft.focus} onchange={(focus) => set({ focus })} />
-				</div>
-				<div class="fields">
-					<TextField
-						{form}
-						path="format"
-						label="Film it takes"
-						hint="such as 120, 35 mm, or a kind of pack"
-						value={form.draft.format}
-						among={filmFormats.map(({ name }) => name)}
-						onchange={(format) => set({ format: format.trim() || undefined })}
-					/>
-					<QuantityField
-						{form}
-						path="frame.width"
-						label="Frame width, mm"
-						value={form.draft.frame.width}
-						quantity={plainNumber}
-						onchange={(width) => set({ frame: { ...form.draft.frame, width: width as number } })}
-					/>
-					<QuantityField
-						{form}
-						path="frame.height"
-						label="Frame height, mm"
-						value={form.draft.frame.height}
-						quantity={plainNumber}
-						onchange={(height) => set({ frame: { ...form.draft.frame, height: height as number } })}
-					/>
-					<QuantityField
-						{form}
-						path="focalLength"
-						label="Focal length, mm"
-						value={form.draft.focalLength}
-						quantity={plainNumber}
-						onchange={(focalLength) => set({ focalLength: focalLength as number })}
-					/>
-					<QuantityField
-						{form}
-						path="circleOfConfusion"
-						label="Largest blur that still looks sharp, mm"
-						hint="empty: frame diagonal / 1500"
-						value={form.draft.circleOfConfusion}
-						quantity={plainNumber}
-						onchange={(circleOfConfusion) => set({ circleOfConfusion })}
-					/>
-					<QuantityField
-						{form}
-						path="handHold"
-						label="Slowest hand-held speed, s"
-						hint="empty: from the focal length"
-						value={form.draft.handHold}
-						quantity={timeQuantity}
-						onchange={(handHold) => set({ handHold })}
-					/>
-					<QuantityField
-						{form}
-						path="framesPerSecond"
-						label="Frames per second"
-						hint="cine only"
-						value={form.draft.framesPerSecond}
-						quantity={plainNumber}
-						onchange={(framesPerSecond) => set({ framesPerSecond })}
-					/>
-					<QuantityField
-						{form}
-						path="offset.stops"
-						label="Overexposes by, stops"
-						hint="from your own frames; a minus for under; empty: not known"
-						value={form.draft.offset?.stops}
-						quantity={stopsQuantity}
-						onchange={(stops) =>
-							set({
-								offset: stops === undefined ? undefined : { sd: 0.15, ...form.draft.offset, stops },
-								learnt: undefined
-							})}
-					/>
-				</div>
-			</details>
-			<details>
-				<summary>Lever, finder, checklists, notes</summary>
-				<AboutFields {form} {set} {flashes} />
-			</details>
-			{#if stored}
-				<details>
-					<summary>Pictures of it</summary>
-					<Pictures owner="camera" ownerId={stored.id} {pictures} what="picture" />
-				</details>
-			{/if}
+					<div class="fields">
+						<QuantityField
+							{form}
+							path="offset.stops"
+							label="Overexposes by, stops"
+							hint="from your own frames; a minus for under; empty: not known"
+							value={form.draft.offset?.stops}
+							quantity={stopsQuantity}
+							onchange={(stops) =>
+								set({
+									offset: stops === undefined ? undefined : { sd: 0.15, ...form.draft.offset, stops },
+									learnt: undefined
+								})}
+						/>
+					</div>
+				</Group>
+				<Group name="Lever, finder, checklists, notes"><AboutFields {form} {set} {flashes} /></Group>
+				{#if stored}
+					<Group name="Pictures of it">
+						<Pictures owner="camera" ownerId={stored.id} {pictures} what="picture" />
+					</Group>
+				{/if}
+			</div>
 		{/key}{/snippet}
 	{#snippet more()}<a class="quiet" href={resolve('/bag')}>Cancel</a>{/snippet}
 </RecordForm>
@@ -221,19 +200,16 @@
 <style>
 	.first {
 		display: grid;
-		grid-template-columns: 6rem repeat(2, minmax(0, 20rem));
+		grid-template-columns: 4rem repeat(2, minmax(0, 20rem));
 		gap: 1.25rem;
 		align-items: start;
 	}
-	.typical {
-		font-weight: 400;
-		font-size: 0.875rem;
-		color: var(--ink-soft);
-		padding-left: 0.5rem;
-	}
 	@media (max-width: 820px) {
 		.first {
-			grid-template-columns: 1fr;
+			grid-template-columns: 4rem minmax(0, 1fr);
+		}
+		.first > :global(:last-child) {
+			grid-column: 1 / -1;
 		}
 	}
 </style>

@@ -56,6 +56,7 @@
 		{form}
 		path="exposure.iso"
 		label="Film speeds on its dial"
+		term="dial"
 		hint="or the one it’s built for"
 		value={eye.iso}
 		quantity={speeds}
@@ -75,6 +76,7 @@
 			{form}
 			path="exposure.compensation.darken"
 			label="Wheel darkens by, stops"
+			term="wheel"
 			value={Math.abs(eye.compensation.darken) as number | undefined}
 			quantity={stopsQuantity}
 			onchange={(amount) => setWheel({ darken: below(amount) as number })}

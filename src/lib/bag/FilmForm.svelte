@@ -29,6 +29,7 @@
 	import { filmTypeName } from '$core/words';
 	import type { Kept } from '$lib/records/client';
 
+	import Term from '$lib/words/Term.svelte';
 	import ExpiredFilm from './ExpiredFilm.svelte';
 
 	interface Props {
@@ -86,7 +87,7 @@
 	const usual = $derived(factsOf(form.draft.type).reciprocity);
 	const typical = $derived.by(() => {
 		const { good, usable } = factsOf(form.draft.type).latitude;
-		return `Good from ${inWords(good[0])} to ${inWords(good[1])}, usable from ${inWords(usable[0])} to ${inWords(usable[1])}.`;
+		return `good from ${inWords(good[0])} to ${inWords(good[1])}, usable from ${inWords(usable[0])} to ${inWords(usable[1])}.`;
 	});
 	const degrees = $derived(
 		form.draft.iso > 0
@@ -140,6 +141,7 @@
 					{form}
 					path="iso"
 					label="Speed"
+					term="iso"
 					hint={degrees}
 					value={form.draft.iso as number | undefined}
 					quantity={filmSpeedQuantity}
@@ -169,7 +171,9 @@
 						>{form.draft.latitude ? 'your own values' : 'typical for its type'}</span
 					></summary
 				>
-				<p class="soft">{typical} Use a minus for less light.</p>
+				<p class="soft">
+					Typical <Term id="latitude" word="latitude" />: {typical} Use a minus for less light.
+				</p>
 				<div class="fields">
 					{#each ends as { range, end, label } (label)}
 						<QuantityField
@@ -211,6 +215,7 @@
 						{form}
 						path="processStops"
 						label="Speed gained or lost, stops"
+						term="push"
 						hint="through age and development; a minus for a loss"
 						value={form.draft.processStops}
 						quantity={stopsQuantity}
@@ -229,6 +234,7 @@
 						{form}
 						path="reciprocity.from"
 						label="Reciprocity failure from, s"
+						term="reciprocity"
 						hint="empty: typical for its type, from {usual.from} s"
 						value={form.draft.reciprocity?.from}
 						quantity={timeQuantity}

@@ -11,6 +11,7 @@
 	import { stopsQuantity } from '$lib/forms/exposures';
 	import { plainNumber } from '$lib/forms/quantity';
 	import QuantityField from '$lib/forms/QuantityField.svelte';
+	import GearGlyph from '$lib/parts/GearGlyph.svelte';
 	import TextField from '$lib/forms/TextField.svelte';
 	import { create, keptInWords, remove, type Kept } from '$lib/records/client';
 	import { filterStopsQuantity } from './filter-quantity';
@@ -114,9 +115,13 @@
 	<ul>
 		{#each gear as piece (piece.id)}
 			<li>
-				<strong>{piece.name}</strong>
-				<span class="soft">{describe(piece)}</span>
-				<button class="quiet" onclick={() => drop(piece)} aria-label="Take out {piece.name}">Take out</button>
+				<GearGlyph {piece} />
+				<span class="what"
+					><strong>{piece.name}</strong><span class="soft small">{describe(piece)}</span></span
+				>
+				<button class="plain-link" onclick={() => drop(piece)} aria-label="Take out {piece.name}"
+					>Take out</button
+				>
 			</li>
 		{/each}
 	</ul>
@@ -166,6 +171,7 @@
 							{form}
 							path="stops"
 							label="Light it costs"
+							term="nd"
 							hint="stops, or density 0.6, or factor 4×"
 							value={draft.stops as number | undefined}
 							quantity={filterStopsQuantity}
@@ -186,6 +192,7 @@
 							{form}
 							path="guideNumber"
 							label="Guide number, {lengthUnit()} at ISO 100"
+							term="guide-number"
 							hint="as printed: 28, or 80 ft, or 40 ft at ISO 25"
 							value={draft.guideNumber as number | undefined}
 							quantity={guideNumberQuantity}
@@ -205,6 +212,7 @@
 							{form}
 							path="dioptres"
 							label="Dioptres"
+							term="dioptre"
 							value={draft.dioptres as number | undefined}
 							quantity={plainNumber}
 							onchange={(dioptres) => set({ dioptres })}
@@ -233,14 +241,14 @@
 		border-bottom: 1px solid var(--line);
 	}
 	li {
-		display: flex;
-		flex-wrap: wrap;
+		display: grid;
+		grid-template-columns: 3.5rem minmax(0, 1fr) auto;
 		align-items: center;
-		gap: 0.25rem 1rem;
-		padding: 0.5rem 0;
+		gap: 0.25rem 1.25rem;
+		padding: 0.4rem 0;
 		border-bottom: 1px solid var(--line);
 	}
-	li button {
-		margin-left: auto;
+	.what {
+		display: grid;
 	}
 </style>

@@ -1,5 +1,6 @@
 <!-- How a load is counted, and what it cost. -->
 <script lang="ts">
+	import { measures } from '$core/units';
 	import type { LoadRecord } from '$contract/records';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import type { FormState } from '$lib/forms/form-state.svelte';
@@ -39,7 +40,7 @@
 	{form}
 	path="price"
 	label="What it costs"
-	hint="with development, in your currency; optional"
+	hint="with development, {measures().currency ?? 'in your currency'}; optional"
 	inputmode="decimal"
 	value={load.price as number | undefined}
 	quantity={plainNumber}

@@ -4,7 +4,7 @@
 	import { resolve } from '$app/paths';
 	import { checklistOf, takenBy } from '$core/camera';
 	import { inProcess, isDevelopedLater } from '$core/film';
-	import { fitInWords, mismatchInWords, otherCuresInWords } from '$core/words';
+	import { eyeInWords, fitInWords, mismatchInWords, otherCuresInWords } from '$core/words';
 	import { filtersOf } from '$contract/own-filters';
 	import { loadRecordSchema, type LoadRecord, type RecipeRecord } from '$contract/records';
 	import ProcessFields from '$lib/develop/ProcessFields.svelte';
@@ -18,6 +18,8 @@
 	import { replace, type Kept } from '$lib/records/client';
 	import { loadedCameras, type BagRecords } from '$lib/shoot/bag';
 	import { takeInHand } from '$lib/shoot/in-hand';
+	import Said from '$lib/words/Said.svelte';
+	import LightLane from './LightLane.svelte';
 	import LoadFields from './LoadFields.svelte';
 	import { filmFor, filmsThatFit, typicalLoad } from './takes';
 
@@ -73,6 +75,7 @@
 			? mismatchInWords(camera, inProcess(film, form.draft.process), filtersOf(records.gear))
 			: ''
 	);
+	const eye = $derived(camera && film ? eyeInWords(camera, inProcess(film, form.draft.process)) : '');
 	const fit = $derived(camera && film ? fitInWords(camera, film) : '');
 	const { spool } = $derived(form.draft);
 	const checked = $derived(form.draft.checked ?? []);
@@ -140,6 +143,12 @@
 					}}
 					problem={form.problemAt('filmId')}
 				/>
+				{#if camera && film && !fit}
+					<section class="against" aria-label="{film.name} in {camera.name}">
+						<LightLane {camera} film={inProcess(film, form.draft.process)} />
+						{#if !mismatch && eye}<p class="small figures"><Said text={eye} /></p>{/if}
+					</section>
+				{/if}
 				{#key editor.generation}
 					<QuantityField
 						{form}
@@ -182,7 +191,7 @@
 			</div>
 			{#if fit}<p class="notice" role="status">{fit}</p>{/if}
 			{#if mismatch && camera && film}<p class="notice" role="status">
-					{mismatch}
+					<Said text={mismatch} />
 					{otherCuresInWords(camera, inProcess(film, form.draft.process))}
 				</p>{/if}
 			{#if inside}
@@ -221,9 +230,18 @@
 		gap: 1.25rem;
 		padding-top: 1rem;
 	}
+	.against {
+		grid-column: span 2;
+		min-width: 0;
+	}
 	.grid {
 		display: grid;
 		grid-template-columns: repeat(auto-fill, minmax(min(15rem, 100%), 1fr));
 		gap: 0.9rem 1.25rem;
+	}
+	@media (max-width: 820px) {
+		.against {
+			grid-column: 1 / -1;
+		}
 	}
 </style>

@@ -12,7 +12,7 @@
 	const { name } = $derived(item.record);
 </script>
 
-<Menu label="More for {name}">
+<Menu label="More for {name}" plain>
 	{#snippet children(close)}
 		{@const act = (step: Promise<void>) => {
 			close();

@@ -2,14 +2,14 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import { takenBy } from '$core/camera';
-	import { landmarks } from '$core/light';
 	import { reach, suitsFilm } from '$core/match';
 	import { worksInWords } from '$core/words';
 	import type { CameraRecord } from '$contract/records';
 	import type { Kept } from '$lib/records/client';
-	import { axisOver, marksThatFit } from '$lib/shoot/axis';
+	import { axisOver } from '$lib/shoot/axis';
 	import { wholeLine } from '$lib/light/line';
 	import { loadedCameras, type BagRecords } from '$lib/shoot/bag';
+	import LightScale from './LightScale.svelte';
 	import { filmsThatFit } from './takes';
 	import ReachBars from '$lib/shoot/ReachBars.svelte';
 	import { bagOf } from '$lib/shoot/wishes';
@@ -17,10 +17,6 @@
 	let { camera, records }: { camera: Kept<CameraRecord>; records: BagRecords } = $props();
 
 	const axis = axisOver(wholeLine);
-	let width = $state(600);
-	/** EVs between two numbers that do not touch. */
-	const apart = $derived(Math.ceil(24 / (width / (axis.to - axis.from))));
-	const words = $derived(marksThatFit(axis, width, landmarks));
 	const inside = $derived(loadedCameras(records).find((each) => each.camera.id === camera.id)?.film);
 	const films = $derived(filmsThatFit(records.films, takenBy(camera, inside)));
 	const rows = $derived(
@@ -49,16 +45,7 @@
 		<p class="soft">Filled: just enough. Hatched: usable. Thin bars: with a filter from your bag.</p>
 		<div class="row ruler" aria-hidden="true">
 			<span></span>
-			<div class="line" bind:clientWidth={width}>
-				{#each words as mark (mark.words)}
-					<span class="word small" style:left="{axis.at(mark.ev)}%">{mark.words}</span>
-				{/each}
-				{#each axis.ticks.filter((each) => each % apart === 0) as tick (tick)}
-					<span class="tick small figures soft" style:left="{axis.at(tick)}%"
-						>{tick < 0 ? `−${-tick}` : tick}</span
-					>
-				{/each}
-			</div>
+			<LightScale {axis} numbers />
 		</div>
 		<ul>
 			{#each rows as { film, plain, filtered } (film.id)}
@@ -104,19 +91,6 @@
 	li {
 		padding: 0.6rem 0;
 		border-top: 1px solid var(--line);
-	}
-	.line {
-		position: relative;
-		height: 3rem;
-	}
-	.word,
-	.tick {
-		position: absolute;
-		transform: translateX(-50%);
-		white-space: nowrap;
-	}
-	.tick {
-		bottom: 0;
 	}
 	.bar {
 		position: relative;

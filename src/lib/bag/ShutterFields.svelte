@@ -38,6 +38,7 @@
 		{form}
 		path="shutter.seconds"
 		label="Time, s"
+		term="shutter-speed"
 		placeholder="1/100"
 		value={value.seconds}
 		quantity={timeQuantity}

@@ -1,13 +1,11 @@
 <!-- What waits to be developed, what runs now, the recipes on the shelf, and what was developed last. -->
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import { LAB } from '$core/develop';
-	import { formatTemperature, temperatureUnit } from '$core/units';
+	import { isDeveloper, LAB } from '$core/develop';
+	import { formatTemperature } from '$core/units';
 	import { developedInWords } from '$core/words';
 	import type { Developed } from '$contract/loads';
 	import type { RecipeRecord } from '$contract/records';
-	import { temperatureQuantity } from '$lib/forms/measured';
-	import NumberBox from '$lib/forms/NumberBox.svelte';
 	import Moment from '$lib/parts/Moment.svelte';
 	import { create, keptInWords, remove, replace, type Kept } from '$lib/records/client';
 	import { refresh } from '$lib/records/refresh';
@@ -17,6 +15,7 @@
 	import { runs } from './runs.svelte';
 	import TankCard from './TankCard.svelte';
 	import { tanksOf, type Waits } from './tanks';
+	import TemperatureBox from './TemperatureBox.svelte';
 
 	interface Props {
 		waits: Waits[];
@@ -37,7 +36,7 @@
 			recipes
 		)
 	);
-	const developers = $derived(recipes.filter(({ kind }) => kind.endsWith('developer')));
+	const developers = $derived(recipes.filter(({ kind }) => isDeveloper(kind)));
 	const lead = $derived(going ? undefined : tanks.find(({ recipe }) => recipe)?.key);
 	let says = $state('');
 	let undo = $state.raw<(() => Promise<void>) | null>(null);
@@ -96,13 +95,9 @@
 <div class="page">
 	<div class="head">
 		<h1>Develop</h1>
-		<NumberBox
-			label="The bath measures, {temperatureUnit()}"
-			quantity={temperatureQuantity}
+		<TemperatureBox
+			label="The bath measures"
 			value={bath.value.celsius}
-			least={0}
-			most={60}
-			problem="must be a temperature, such as {formatTemperature(20)}"
 			onchange={(celsius) => celsius !== undefined && bath.set({ celsius })}
 		/>
 	</div>

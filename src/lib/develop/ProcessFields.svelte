@@ -1,6 +1,6 @@
 <!-- What a load is to be developed in, and whether it is pushed. -->
 <script lang="ts">
-	import { processOf, pushes } from '$core/develop';
+	import { isDeveloper, processOf, pushes } from '$core/develop';
 	import type { Process } from '$core/film';
 	import { stopsInWords } from '$core/units';
 	import type { RecipeRecord } from '$contract/records';
@@ -15,7 +15,7 @@
 	let { process, recipes, onchange }: Props = $props();
 
 	const AS_IT_IS = '';
-	const developers = $derived(recipes.filter(({ kind }) => kind.endsWith('developer')));
+	const developers = $derived(recipes.filter(({ kind }) => isDeveloper(kind)));
 	const push = $derived(process?.push ?? 0);
 	const speed = (stops = 0) =>
 		stops === 0 ? '' : `, ${stops < 0 ? 'loses' : 'gains'} ${stopsInWords(stops)}`;

@@ -5,6 +5,7 @@
 	import { resolve } from '$app/paths';
 	import {
 		agitationOf,
+		isDeveloper,
 		usualRecipes,
 		type Agitation,
 		type Part,
@@ -122,7 +123,7 @@
 					onchange={(speedStops) => set({ speedStops })}
 				/>
 			</div>
-			{#if draft.kind.endsWith('developer')}
+			{#if isDeveloper(draft.kind)}
 				<fieldset>
 					<legend>Agitation</legend>
 					<div class="fields">

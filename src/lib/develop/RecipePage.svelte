@@ -6,6 +6,7 @@
 	import { page } from '$app/state';
 	import {
 		agitationOf,
+		isDeveloper,
 		isPack,
 		movementFactor,
 		movements,
@@ -16,12 +17,9 @@
 		timeAt,
 		usualSteps
 	} from '$core/develop';
-	import { formatTemperature, temperatureUnit } from '$core/units';
 	import { agitationInWords, bathInWords, clockInWords, processInWords, timedInWords } from '$core/words';
 	import type { CameraRecord, FilmRecord, LoadRecord, RecipeRecord } from '$contract/records';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
-	import { temperatureQuantity } from '$lib/forms/measured';
-	import NumberBox from '$lib/forms/NumberBox.svelte';
 	import type { Kept } from '$lib/records/client';
 	import { Remembered } from '$lib/timing/remembered.svelte';
 	import { bath } from './bath.svelte';
@@ -31,6 +29,7 @@
 	import Mix from './Mix.svelte';
 	import { mixedFrom, type Mixing } from './mixing';
 	import { runs } from './runs.svelte';
+	import TemperatureBox from './TemperatureBox.svelte';
 
 	interface Waiting {
 		name: string;
@@ -82,7 +81,7 @@
 			? agitationInWords(agitationOf(recipe, typed.value.movement, timed.seconds), timed.seconds)
 			: ''
 	);
-	const develops = $derived(recipe.kind.endsWith('developer') || pack);
+	const develops = $derived(isDeveloper(recipe.kind) || pack);
 	/** What the load would have to be shot for; the same change of speed by another name is no other. */
 	const process = $derived(processOf(recipe, typed.value.push));
 	/** Loads that count with what this recipe did to film speed before it was changed. */
@@ -155,13 +154,9 @@
 		<section aria-labelledby="time-title">
 			<h2 id="time-title">Time</h2>
 			<div class="fields">
-				<NumberBox
-					label="{pack ? 'Temperature of the picture' : 'Its temperature'}, {temperatureUnit()}"
-					quantity={temperatureQuantity}
+				<TemperatureBox
+					label={pack ? 'Temperature of the picture' : 'Its temperature'}
 					value={celsius}
-					least={0}
-					most={60}
-					problem="must be a temperature, such as {formatTemperature(20)}"
 					onchange={(next) => next !== undefined && warm(next)}
 				/>
 				{#if !pack}

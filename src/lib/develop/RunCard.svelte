@@ -1,13 +1,13 @@
 <!-- One development: the bath, its time in huge figures, what the hands do, and one button. -->
 <script lang="ts">
-	import { temperatureQuantity } from '$lib/forms/measured';
-	import { formatTemperature, temperatureUnit } from '$core/units';
+	import { formatTemperature } from '$core/units';
 	import { handsAt } from '$core/develop';
 	import { agitationInWords, clockInWords } from '$core/words';
 	import NumberBox from '$lib/forms/NumberBox.svelte';
-	import { handsInWords, leftOf } from './hands';
+	import { handsInWords, leftOf, nextInWords } from './hands';
 	import { parseClock } from './recipe-lines';
 	import { runs, stepOf, type Run } from './runs.svelte';
+	import TemperatureBox from './TemperatureBox.svelte';
 
 	interface Props {
 		run: Run;
@@ -26,10 +26,10 @@
 	const says = $derived.by(() => {
 		if (!step) return 'All baths are done';
 		if (!going) return `Next: ${step.name}`;
-		const [moves] = handsInWords(step, elapsed).split(',');
+		const moves = handsInWords(step, elapsed);
 		return `${step.name}${moves ? `: ${moves}` : ''}`;
 	});
-	const next = $derived(step && going ? (handsInWords(step, elapsed).split(', ')[1] ?? '') : '');
+	const next = $derived(step && going ? nextInWords(step, elapsed) : '');
 	const moves = $derived(step?.agitation ? agitationInWords(step.agitation, step.seconds) : '');
 	const primary = $derived(going ? `${step?.name} is done` : `Begin: ${step?.name}`);
 	const timeQuantity = { parse: (text: string) => parseClock(text), show: clockInWords };
@@ -62,14 +62,10 @@
 		{/if}
 		<div class="fields">
 			{#if going && run.done.length === 0}
-				<NumberBox
-					label="Bath temperature, {temperatureUnit()}"
-					quantity={temperatureQuantity}
+				<TemperatureBox
+					label="Bath temperature"
 					hint="it was {formatTemperature(run.celsius.at(-1)!)}; the time left adjusts"
 					value={measured}
-					least={0}
-					most={60}
-					problem="must be a temperature, such as {formatTemperature(20)}"
 					onchange={(celsius) => (measured = celsius)}
 				/>
 				<button class="quiet end" onclick={warm} disabled={measured === undefined}>Follow it</button>

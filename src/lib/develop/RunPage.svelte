@@ -2,7 +2,8 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
 	import { resolve } from '$app/paths';
-	import { afterRolls, timeAt, type StepDone } from '$core/develop';
+	import { afterRolls, timeAt } from '$core/develop';
+	import type { Developed } from '$contract/loads';
 	import type { RecipeRecord } from '$contract/records';
 	import { read, replace, type Kept } from '$lib/records/client';
 	import RunCard from './RunCard.svelte';
@@ -21,10 +22,8 @@
 		return before && after ? (whole * after.seconds) / before.seconds : null;
 	}
 
-	type Log = { at: string; recipe: string; celsius: number[]; steps: StepDone[] };
-
-	/** Saves a log with one load of a tank; what stands in the way, where something does. */
-	async function logWith(id: string, developed: Log) {
+	/** Saves a log with one load of a tank; says what came of it. */
+	async function logWith(id: string, developed: Developed) {
 		const found = await read('loads', id);
 		const written = found.result === 'saved' ? await replace('loads', { ...found.record, developed }) : found;
 		return written.result;

@@ -3,7 +3,7 @@
 	import { onMount } from 'svelte';
 	import { resolve } from '$app/paths';
 	import { clockInWords } from '$core/words';
-	import { handsInWords, leftOf } from './hands';
+	import { handsInWords, leftOf, nextInWords } from './hands';
 	import { runs, stepOf } from './runs.svelte';
 
 	onMount(() => runs.watch());
@@ -25,7 +25,7 @@
 					<span class="soft hands">
 						{#if !step}Save its log
 						{:else if run.begunAt === null}{clockInWords(step.seconds)}, waiting for you
-						{:else}{handsInWords(step, elapsed)}{/if}
+						{:else}{[handsInWords(step, elapsed), nextInWords(step, elapsed)].filter(Boolean).join(', ')}{/if}
 					</span>
 				</span>
 			</a>

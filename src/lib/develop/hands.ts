@@ -13,18 +13,28 @@ export function leftOf({ seconds }: Step, elapsed: number): string {
 }
 
 /**
- * What the hands do in a bath that is on, and when they move again.
+ * What the hands do in a bath that is on.
  *
  * @param elapsed s
  * @returns nothing where there is nothing to do but wait
- * @example handsInWords({ name: 'Develop', seconds: 600, agitation: { first: 30, inversions: 4 } }, 45) // 'let it stand, next turn in 0:15'
+ * @example handsInWords({ name: 'Develop', seconds: 600, agitation: { first: 30, inversions: 4 } }, 45) // 'let it stand'
  */
 export function handsInWords(step: Step, elapsed: number): string {
 	/** A pack has nothing to pour out, and nothing to move. */
 	if (elapsed >= step.seconds) return step.agitation ? 'pour out' : 'time’s up';
 	const hands = handsAt(step, elapsed);
 	if (hands !== 'rest') return hands === 'gentle' ? 'agitate gently' : 'agitate';
-	if (!step.agitation) return '';
+	return step.agitation ? 'let it stand' : '';
+}
+
+/**
+ * When the hands move again.
+ *
+ * @param elapsed s
+ * @returns nothing while they move, and where they do not any more
+ * @example nextInWords({ name: 'Develop', seconds: 600, agitation: { first: 30, inversions: 4 } }, 45) // 'next turn in 0:15'
+ */
+export function nextInWords(step: Step, elapsed: number): string {
 	const next = nextMove(step, elapsed);
-	return next === null ? 'let it stand' : `let it stand, next turn in ${clockInWords(Math.ceil(next))}`;
+	return next === null ? '' : `next turn in ${clockInWords(Math.ceil(next))}`;
 }

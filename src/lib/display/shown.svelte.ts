@@ -2,6 +2,7 @@ import { MediaQuery } from 'svelte/reactivity';
 import { browser } from '$app/environment';
 import { DISPLAY_COOKIE, displayIn, TEXT_COOKIE, textSizes, type Display } from './displays';
 
+const STILL_COOKIE = 'still';
 const A_YEAR = 31_536_000;
 
 /** What a cookie of this page says. */
@@ -26,6 +27,9 @@ class Shown {
 	/** How large letters are. */
 	text = $state.raw<string>(inCookie(TEXT_COOKIE) ?? textSizes[0].value);
 
+	/** Nothing moves, also where the system would let it. */
+	still = $state.raw(inCookie(STILL_COOKIE) === 'yes');
+
 	get display(): Display {
 		return this.chosen ?? (this.#systemIsDark.current ? 'dark' : 'indoors');
 	}
@@ -40,10 +44,16 @@ class Shown {
 		keep(TEXT_COOKIE, text === textSizes[0].value ? null : text);
 	}
 
+	hold(still: boolean): void {
+		this.still = still;
+		keep(STILL_COOKIE, still ? 'yes' : null);
+	}
+
 	/** Puts it on the page; again whenever it changes. */
 	apply(): void {
 		const { documentElement } = document;
 		documentElement.dataset.theme = this.display;
+		documentElement.toggleAttribute('data-still', this.still);
 		documentElement.style.setProperty('--text-scaling', this.text);
 		// A phone puts the display's paper around the page.
 		document

@@ -1,16 +1,20 @@
 <!-- A label, its control and what is wrong with it. -->
 <script lang="ts">
 	import type { Snippet } from 'svelte';
+	import type { TermId } from '$core/words/terms-in';
+	import Term from '$lib/words/Term.svelte';
 
 	interface Props {
 		label: string;
+		/** The word in it that not everybody knows. */
+		term?: TermId;
 		hint?: string;
 		problem?: string;
 		control: Snippet<
 			[attributes: { id: string; 'aria-invalid': boolean; 'aria-describedby': string | undefined }]
 		>;
 	}
-	let { label, hint = '', problem = '', control }: Props = $props();
+	let { label, term, hint = '', problem = '', control }: Props = $props();
 	const id = $props.id();
 	const described = $derived(
 		[hint && `${id}-hint`, problem && `${id}-problem`].filter(Boolean).join(' ') || undefined
@@ -18,7 +22,9 @@
 </script>
 
 <div class="field">
-	<label for={id}>{label}</label>
+	<div class="named">
+		<label for={id}>{label}</label>{#if term}<Term id={term} />{/if}
+	</div>
 	{@render control({ id, 'aria-invalid': problem !== '', 'aria-describedby': described })}
 	{#if hint}<p class="soft small" id="{id}-hint">{hint}</p>{/if}
 	{#if problem}<p class="problem" id="{id}-problem"><span aria-hidden="true">✕</span> {problem}</p>{/if}
@@ -29,6 +35,10 @@
 		display: grid;
 		gap: 0.25rem;
 		align-content: start;
+	}
+	.named {
+		display: flex;
+		align-items: end;
 	}
 	label {
 		font-weight: var(--heavy);

@@ -14,6 +14,13 @@
 	let { form, action, busy, message, more }: Props = $props();
 	const issues = $derived(form.issues);
 
+	function unfold(control: HTMLElement) {
+		const around = control.closest('details');
+		if (!around) return;
+		around.open = true;
+		if (around.parentElement) unfold(around.parentElement);
+	}
+
 	let end: HTMLElement | undefined = $state();
 	/** The fields that are marked in the form, by what they are called there. */
 	let fields = $state.raw<{ name: string; control: HTMLElement }[]>([]);
@@ -21,6 +28,8 @@
 		void issues;
 		void tick().then(() => {
 			const marked = end?.closest('form')?.querySelectorAll<HTMLInputElement>('[aria-invalid="true"]') ?? [];
+			// One that is folded away would be looked for in vain.
+			for (const control of marked) unfold(control);
 			fields = [...marked].map((control) => ({
 				name: control.labels?.[0]?.textContent.trim() ?? control.ariaLabel ?? '',
 				control

@@ -1,5 +1,6 @@
 <!-- A typed quantity or list: keeps the text as typed, hands on what it means. -->
 <script lang="ts" generics="T">
+	import type { TermId } from '$core/words/terms-in';
 	import Field from './Field.svelte';
 	import type { FormState } from './form-state.svelte';
 
@@ -7,6 +8,7 @@
 		form: FormState<object>;
 		path: string;
 		label: string;
+		term?: TermId;
 		hint?: string;
 		value: T;
 		quantity: { parse: (text: string) => T; show: (value: NonNullable<T>) => string };
@@ -18,6 +20,7 @@
 		form,
 		path,
 		label,
+		term,
 		hint,
 		value,
 		quantity,
@@ -36,7 +39,7 @@
 	}
 </script>
 
-<Field {label} {hint} problem={form.problemAt(path)}>
+<Field {label} {term} {hint} problem={form.problemAt(path)}>
 	{#snippet control(attributes)}
 		<input
 			{...attributes}

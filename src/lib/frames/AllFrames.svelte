@@ -84,7 +84,7 @@
 </script>
 
 <svelte:head><title>All frames · Just Enough</title></svelte:head>
-<div class="page">
+<div class="page wide">
 	<h1>Frames</h1>
 	<FramesNav here="all" />
 	<FindFrames {asked} {set} />
@@ -147,9 +147,6 @@
 </div>
 
 <style>
-	.page {
-		max-width: 80rem;
-	}
 	.more {
 		display: none;
 	}

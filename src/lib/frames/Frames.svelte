@@ -2,6 +2,7 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
+	import { formatMoney } from '$core/units';
 	import { SvelteSet } from 'svelte/reactivity';
 	import { shotList, takenShots } from '$core/cine';
 	import { nextTime } from '$core/develop';
@@ -126,7 +127,7 @@
 								)}
 								{ran.toFixed(0)} s run: side {counter.side}, foot {counter.feet.toFixed(0)}.
 							{/if}
-							{#if each !== null}{each.toFixed(2)} a frame.{/if}
+							{#if each !== null}{formatMoney(each, page.data.locale)} a frame.{/if}
 							{#if chosen.load.note}{chosen.load.note}.{/if}
 						</p>
 					</div>

@@ -2,11 +2,14 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
+	import { page } from '$app/state';
 	import { provesLittle, type PromiseBin, type Score, type Standing } from '$core/learn';
+	import { formatMoney } from '$core/units';
 	import { lostInWords, scoreInWords } from '$core/words';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import FramesNav from '$lib/frames/FramesNav.svelte';
 	import Chart from '$lib/parts/Chart.svelte';
+	import PromiseRows from './PromiseRows.svelte';
 	import { promiseChart, standingChart } from './honesty-charts';
 
 	interface Named {
@@ -37,7 +40,7 @@
 		...all.map(({ id, name }) => ({ value: id, name }))
 	];
 	const asNamed = (names: readonly string[]) => names.map((name) => ({ id: name, name }));
-	const percent = (part: number) => `${Math.round(part * 100)} %`;
+	let asChart = $state(false);
 	const last = $derived(standings.at(-1));
 
 	function set(changes: Partial<typeof asked>) {
@@ -47,7 +50,7 @@
 </script>
 
 <svelte:head><title>Track record · Just Enough</title></svelte:head>
-<div class="page">
+<div class="page wide">
 	<h1>Frames</h1>
 	<FramesNav here="honest" />
 	<div class="tools">
@@ -87,7 +90,7 @@
 			{Math.round(last.rate * frames)} of {frames === 1 ? 'one judged frame' : `${frames} judged frames`} came out{last.costPerKeeper ===
 			null
 				? ''
-				: `, at ${last.costPerKeeper.toFixed(2)} a keeper`}.
+				: `, at ${formatMoney(last.costPerKeeper, page.data.locale)} a keeper`}.
 			{#if provesLittle(frames)}Too few to prove anything yet.{/if}
 			{#if newest}Only the newest {newest} are counted.{/if}
 		</p>
@@ -95,30 +98,20 @@
 		<div class="two">
 			<section aria-labelledby="promise-title">
 				<h2 id="promise-title">Predicted, and what came out</h2>
-				<p class="soft small">
-					On the slanted line, predictions are exactly right. Bars: where the truth lies, nine times in ten.
-				</p>
-				<Chart
-					options={promiseChart(bins)}
-					label="What was predicted against what came out; the table has the same"
-				/>
-				<div class="table-box">
-					<table class="figures">
-						<thead
-							><tr><th scope="col">Predicted</th><th scope="col">Came out</th><th scope="col">Frames</th></tr
-							></thead
-						>
-						<tbody>
-							{#each bins as { promised, cameOut, frames: count, interval } (promised)}
-								<tr>
-									<td>{percent(promised)}</td>
-									<td>{percent(cameOut)}, truly {percent(interval[0])} to {percent(interval[1])}</td>
-									<td>{count}</td>
-								</tr>
-							{/each}
-						</tbody>
-					</table>
-				</div>
+				<PromiseRows {bins} />
+				<details bind:open={asChart}>
+					<summary>As a chart</summary>
+					{#if asChart}
+						<p class="soft small">
+							On the slanted line, predictions are exactly right. Bars: where the truth lies, nine times in
+							ten.
+						</p>
+						<Chart
+							options={promiseChart(bins)}
+							label="What was predicted against what came out; the table has the same"
+						/>
+					{/if}
+				</details>
 			</section>
 			<section aria-labelledby="time-title">
 				<h2 id="time-title">Over time</h2>
@@ -134,9 +127,6 @@
 </div>
 
 <style>
-	.page {
-		max-width: 80rem;
-	}
 	.tools {
 		display: flex;
 		flex-wrap: wrap;
@@ -154,15 +144,6 @@
 		display: grid;
 		grid-template-columns: repeat(2, minmax(0, 1fr));
 		gap: 2rem;
-	}
-	table {
-		width: 100%;
-	}
-	th,
-	td {
-		text-align: left;
-		padding: 0.35rem 0.75rem 0.35rem 0;
-		border-bottom: 1px solid var(--line);
 	}
 	@media (max-width: 820px) {
 		.two {

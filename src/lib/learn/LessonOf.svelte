@@ -17,6 +17,7 @@
 	import type { CameraRecord } from '$contract/records';
 	import { axisOver } from '$lib/shoot/axis';
 	import { wholeLine } from '$lib/light/line';
+	import LightScale from '$lib/bag/LightScale.svelte';
 	import ReachBars from '$lib/shoot/ReachBars.svelte';
 	import { accepted, putAside, reset, standingOf, type Lesson } from './lesson';
 	import { refresh } from '$lib/records/refresh';
@@ -41,6 +42,9 @@
 
 	/** Places of the dots, two stops to both sides. */
 	const FAR = 2;
+	const scale = [-FAR, -1, 0, 1, FAR];
+	const atStops = (stops: number) =>
+		stops === 0 ? 'as promised' : `${stopsInWords(stops)} ${stops < 0 ? 'dark' : 'light'}`;
 	const INSIDE = 49;
 	const placeOf = (stops: number) => 50 + (Math.max(-FAR, Math.min(FAR, stops)) / FAR) * INSIDE;
 
@@ -116,10 +120,21 @@
 			<span class="dot" class:clamped style:left="{placeOf(stops)}%" style:top="{20 + ((at * 37) % 60)}%"
 			></span>
 		{/each}
-		<span class="end left small">darker than predicted</span>
-		<span class="end right small">lighter</span>
 	</div>
+	<div class="scale small" aria-hidden="true">
+		{#each scale as stops (stops)}
+			<span style:left="{placeOf(stops)}%">{atStops(stops)}</span>
+		{/each}
+	</div>
+	<p class="soft small">
+		Each dot is a frame: left of the line, it came out darker than its settings promise. The band is what
+		{camera.name} really gives.
+	</p>
 	<dl class="lanes">
+		<div aria-hidden="true">
+			<dt></dt>
+			<dd class="scaled"><LightScale {axis} /></dd>
+		</div>
 		{#each lanes as { name, good, usable } (name)}
 			<div>
 				<dt class="small">{film.name}, {name}</dt>
@@ -198,18 +213,44 @@
 		background: var(--paper);
 		border: 2px solid var(--ink);
 	}
-	.end {
-		position: absolute;
-		bottom: -1.4rem;
+	.scale {
+		position: relative;
+		height: 1.5rem;
+		max-width: 40rem;
 	}
-	.end.right {
-		right: 0;
+	.scale span {
+		position: absolute;
+		transform: translateX(-50%);
+		white-space: nowrap;
+	}
+	.scale span:first-child {
+		transform: none;
+	}
+	.scale span:last-child {
+		transform: translateX(-100%);
 	}
 	.lanes {
-		max-width: 40rem;
+		max-width: 58rem;
 		display: grid;
 		gap: 0.35rem;
-		padding-top: 1.75rem;
+		padding-top: 0.75rem;
+	}
+	.lanes > div {
+		display: grid;
+		grid-template-columns: 17rem minmax(0, 1fr);
+		align-items: center;
+		gap: 0.25rem 1rem;
+	}
+	dd.scaled {
+		height: auto;
+	}
+	@media (max-width: 820px) {
+		.lanes > div {
+			grid-template-columns: minmax(0, 1fr);
+		}
+		.scale span:nth-child(even) {
+			display: none;
+		}
 	}
 	dd {
 		position: relative;

@@ -4,6 +4,7 @@
 	import { formatDoubt, formatEv } from '$core/units';
 	import { contradictionInWords, lightInWords } from '$core/words';
 	import { agoInWords } from '$lib/parts/ago';
+	import Said from '$lib/words/Said.svelte';
 	import type { LightDesk } from './light-desk.svelte';
 	import { readBy } from './panel';
 
@@ -14,12 +15,15 @@
 	const combined = $derived(readBy(reading?.light ?? null, 'combined'));
 	const contradiction = $derived(reading ? contradictionInWords(reading.light) : '');
 	const first = (text: string) => text[0].toUpperCase() + text.slice(1);
+	const says = $derived(resolved ? first(lightInWords(resolved.ev, resolved.sd)) : '');
 </script>
 
 {#if reading && resolved}
 	<div class="now">
 		<p class:sr-only={narrow}>
-			<strong class="figures">{first(lightInWords(resolved.ev, resolved.sd))}</strong>
+			<strong class="figures"
+				>{#if narrow}{says}{:else}<Said text={says} />{/if}</strong
+			>
 			<span class="soft small">
 				{lightNote(reading.light)}, {agoInWords(reading.takenAt, lights.now)}{reading.where?.name
 					? `, ${reading.where.name}`

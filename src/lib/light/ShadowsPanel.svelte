@@ -4,6 +4,7 @@
 	import { resolveLight, rivalsOf, type ShadowsReading } from '$core/light';
 	import { conditionKey, PRACTISED, untrainedDoubt } from '$core/practice';
 	import { ownDoubtInWords, rivalsInWords } from '$core/words';
+	import { ownSettings } from '$lib/records/own-settings.svelte';
 	import { readBy, type PanelProps } from './panel';
 	import ShadowsChoice from './ShadowsChoice.svelte';
 
@@ -23,7 +24,7 @@
 	}
 </script>
 
-<ShadowsChoice {current} onread={read} />
+<ShadowsChoice {current} usual={ownSettings.record?.school} onread={read} />
 {#if own}<p class="soft small">Your own margin, from practice: {ownDoubtInWords(own)}.</p>
 {:else if guesses < PRACTISED}<p class="soft small">
 		Counted a little less sure than a practised eye, until you’ve guessed {PRACTISED} lights in

@@ -7,6 +7,7 @@
 	import { resolve } from '$app/paths';
 	import { localTime, zoneAt } from '$core/light';
 	import { withTakes, type Scene } from '$core/plan';
+	import { formatClock } from '$core/units';
 	import { framesInWords, sceneLightInWords } from '$core/words';
 	import { outingRecordSchema, type OutingRecord } from '$contract/records';
 	import Field from '$lib/forms/Field.svelte';
@@ -173,7 +174,7 @@
 					ontoggle={(event) => (event.currentTarget.open ? open.add(scene.id) : open.delete(scene.id))}
 				>
 					<summary>
-						<span class="figures">{scene.at}</span>
+						<span class="figures">{formatClock(scene.at)}</span>
 						<strong>{scene.name || 'A scene'}</strong>
 						<span class="soft small">{framesInWords(scene.frames)} · {sceneLightInWords(scene.light)}</span>
 					</summary>

@@ -1,7 +1,9 @@
 <!-- What to carry for an outing: the least that covers its scenes, what each gets, and what is missing. -->
 <script lang="ts">
+	import { page } from '$app/state';
 	import { filmKinds } from '$core/film';
 	import type { Extra, Scene } from '$core/plan';
+	import { formatClock } from '$core/units';
 	import { framesInWords, plannedInWords } from '$core/words';
 	import { verdictColour } from '$lib/parts/verdict-colour';
 	import VerdictMark from '$lib/parts/VerdictMark.svelte';
@@ -12,7 +14,7 @@
 	let { packed, asked, scenes }: { packed: Packed; asked: Asked; scenes: readonly Scene[] } = $props();
 
 	const { packing, more } = $derived(packed);
-	const carried = $derived(carriedInWords(packing, asked));
+	const carried = $derived(carriedInWords(packing, asked, page.data.locale));
 	const given = $derived(
 		packing.uses.map((use, at) => ({
 			scene: scenes[at],
@@ -56,7 +58,7 @@
 		<li>
 			<p>
 				<strong>{scene.name}</strong>
-				<span class="soft figures">{scene.at} · {framesInWords(scene.frames)}</span>
+				<span class="soft figures">{formatClock(scene.at)} · {framesInWords(scene.frames)}</span>
 			</p>
 			{#if said}
 				<p>

@@ -2,6 +2,7 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import { plannedScene, scenesInOrder } from '$core/plan';
+	import { formatClock } from '$core/units';
 	import { framesInWords, needsInWords, plannedInWords, sceneLightInWords } from '$core/words';
 	import type { OutingRecord } from '$contract/records';
 	import { dateInWords } from '$core/words';
@@ -48,7 +49,7 @@
 			<tbody>
 				{#each rows as { scene, needs, plan } (scene.id)}
 					<tr>
-						<td class="figures">{scene.at}</td>
+						<td class="figures">{formatClock(scene.at)}</td>
 						<td>
 							<strong>{scene.name}</strong>
 							<p class="small">{sceneLightInWords(scene.light)}{needs ? `; ${needs}` : ''}</p>

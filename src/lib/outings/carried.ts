@@ -1,14 +1,17 @@
 import type { Packing } from '$core/plan';
+import { formatMoney } from '$core/units';
 import type { Asked } from './pack-question';
 
-const money = new Intl.NumberFormat('en', { minimumFractionDigits: 2, maximumFractionDigits: 2 });
-
 /** What is carried, a thing a line, and what the films cost. */
-export function carriedInWords(packing: Packing, asked: Asked): { lines: string[]; sum: string } {
+export function carriedInWords(
+	packing: Packing,
+	asked: Asked,
+	locale: string
+): { lines: string[]; sum: string } {
 	const lines = [
 		...packing.cameras.map((at) => asked.cameras[at].name),
 		...packing.films.map(({ film, loads, cost }) => {
-			const price = cost === null ? '' : `, ${money.format(cost)}`;
+			const price = cost === null ? '' : `, ${formatMoney(cost, locale)}`;
 			return `${asked.films[film].name}, ${loads === 1 ? 'one load' : `${loads} loads`}${price}`;
 		}),
 		...packing.filters.map((at) => asked.filters[at].name),
@@ -21,6 +24,6 @@ export function carriedInWords(packing: Packing, asked: Asked): { lines: string[
 	const cost =
 		packing.cost === null
 			? `what ${unpriced.join(' and ')} costs isn’t known: enter it when you load it`
-			: `the films cost ${money.format(packing.cost)} in your currency`;
+			: `the films cost ${formatMoney(packing.cost, locale)}`;
 	return { lines, sum: `${count}, with nothing to spare. ${cost[0].toUpperCase()}${cost.slice(1)}.` };
 }

@@ -2,6 +2,7 @@
 <script lang="ts">
 	import type { ApexOptions } from 'apexcharts';
 	import { onMount } from 'svelte';
+	import { shown } from '$lib/display/shown.svelte';
 
 	interface Props {
 		/** Its colours are named as in our displays: ink, ink-soft. */
@@ -25,7 +26,7 @@
 			draw = () => {
 				const style = getComputedStyle(box);
 				const colour = (name: string) => style.getPropertyValue(`--${name}`).trim();
-				const still = matchMedia('(prefers-reduced-motion: reduce)').matches;
+				const still = shown.still || matchMedia('(prefers-reduced-motion: reduce)').matches;
 				const shared: ApexOptions = {
 					...options,
 					chart: {

@@ -8,6 +8,7 @@
 	import { checkPlanRequest } from '$contract/plan';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import Field from '$lib/forms/Field.svelte';
+	import { ownSettings } from '$lib/records/own-settings.svelte';
 	import { groundNames, skyNames, subjectNames } from '$lib/light/sky-names';
 	import WherePicker from '$lib/light/WherePicker.svelte';
 	import { facings, secondsOf, wantedDepths, wantedTimes } from '$lib/parts/wanted';
@@ -32,7 +33,8 @@
 	);
 	const { day } = asked;
 	const date = $derived(day.date || today);
-	const { sky, later, laterFrom, looks, depth } = $derived(day);
+	const sky = $derived(day.sky || (ownSettings.record?.sky ?? 'clear'));
+	const { later, laterFrom, looks, depth } = $derived(day);
 	const { subject, ground, wanted } = $derived(asked);
 
 	const loaded = $derived(loadedCameras(records).filter(({ finished }) => !finished));

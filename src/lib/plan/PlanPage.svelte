@@ -19,7 +19,7 @@
 </script>
 
 <svelte:head><title>{title} · Just Enough</title></svelte:head>
-<div class="page">
+<div class="page wide">
 	<h1>{title}</h1>
 	<PlanNav {here} />
 	<div class="columns">
@@ -37,9 +37,6 @@
 </div>
 
 <style>
-	.page {
-		max-width: 80rem;
-	}
 	.columns {
 		display: grid;
 		grid-template-columns: 17rem minmax(0, 1fr);

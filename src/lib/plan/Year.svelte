@@ -10,14 +10,13 @@
 	import Field from '$lib/forms/Field.svelte';
 	import { groundNames, skyNames, subjectNames } from '$lib/light/sky-names';
 	import WherePicker from '$lib/light/WherePicker.svelte';
-	import Chart from '$lib/parts/Chart.svelte';
 	import { secondsOf, wantedTimes } from '$lib/parts/wanted';
 	import { loadedCameras, type BagRecords } from '$lib/shoot/bag';
 	import { asked, placeAsked } from './asked.svelte';
 	import { PlanDesk } from './plan-desk.svelte';
 	import PlanPage from './PlanPage.svelte';
 	import SkiesOfPlace from './SkiesOfPlace.svelte';
-	import { bestFilms, filmChart, monthNames } from './year-view';
+	import { bestFilms, monthNames } from './year-view';
 	import YearTable from './YearTable.svelte';
 
 	let { records }: { records: BagRecords } = $props();
@@ -91,7 +90,6 @@
 		})
 	);
 	const best = $derived(bestFilms(rows.map(({ hours }) => hours)));
-	const chart = $derived(filmChart(rows.map(({ film: { name }, hours }) => ({ name, hours }))));
 	const hour = (hours: number) => (hours < 0.05 ? '–' : hours.toFixed(1));
 </script>
 
@@ -182,7 +180,7 @@
 								></th
 							>
 							{#each hours as value, month (month)}
-								<td class:best={best[month] === row}
+								<td class:best={best[month] === row} style:--share="{(value / 24) * 100}%"
 									>{hour(value)}{#if best[month] === row}<span class="sr-only">, the most</span>{/if}</td
 								>
 							{/each}
@@ -191,8 +189,10 @@
 				</tbody>
 			</table>
 		</div>
-		<p class="soft small">Framed: the film that works longest that month. Choose a film to see its hours.</p>
-		{#if rows.length > 1}<Chart options={chart} label="Hours a day of each film through the year" />{/if}
+		<p class="soft small">
+			Filled: hours of the day it works. Framed: the film that works longest that month. Choose a film to see
+			its hours.
+		</p>
 		<h2>{film.name} by month and hour</h2>
 		<YearTable plan={shown} />
 	{/if}
@@ -222,6 +222,20 @@
 	.films td {
 		padding: 0.15rem 0.4rem;
 		text-align: right;
+	}
+	.films td {
+		height: 3.25rem;
+		vertical-align: bottom;
+		text-align: center;
+		border: 1px solid var(--line);
+		background: linear-gradient(
+			to top,
+			color-mix(in srgb, var(--bar) 30%, var(--paper)) var(--share),
+			transparent var(--share)
+		);
+	}
+	.films thead th {
+		text-align: center;
 	}
 	.films th:first-child {
 		text-align: left;

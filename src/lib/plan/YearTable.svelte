@@ -1,6 +1,7 @@
 <!-- Months across, hours down: each cell filled by how much of the hour works; the picture is the table. -->
 <script lang="ts">
 	import type { YearPlan } from '$core/plan';
+	import { formatHour } from '$core/units';
 	import { monthNames } from './year-view';
 
 	let { plan }: { plan: YearPlan } = $props();
@@ -32,9 +33,7 @@
 	<tbody>
 		{#each hours as hour (hour)}
 			<tr>
-				<th scope="row" class="figures small" class:quiet-hour={hour % 3 !== 0}
-					>{String(hour).padStart(2, '0')}</th
-				>
+				<th scope="row" class="figures small" class:quiet-hour={hour % 3 !== 0}>{formatHour(hour)}</th>
 				{#each plan.months as { month, hours: shares } (month)}
 					{@const { good, usable } = shares[hour]}
 					<td>
@@ -56,13 +55,14 @@
 	}
 	thead td,
 	tbody th {
-		width: 2rem;
+		width: 3.25rem;
 	}
 	th {
 		font-weight: 400;
 	}
 	tbody th {
 		line-height: 1;
+		white-space: nowrap;
 		text-align: right;
 		padding-right: 0.4rem;
 	}

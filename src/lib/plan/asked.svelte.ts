@@ -15,7 +15,8 @@ export const asked = $state({
 	day: {
 		/** Empty: today. */
 		date: '',
-		sky: 'clear' as Sky,
+		/** Empty: as plans begin with. */
+		sky: '' as Sky | '',
 		later: 'same' as Sky | 'same',
 		laterFrom: '14:00',
 		looks: '',

@@ -2,6 +2,7 @@ import { scaleLinear } from 'd3-scale';
 import { DateTime } from 'luxon';
 import { line } from 'd3-shape';
 import type { DayPlan } from '$core/plan';
+import { formatClock, formatHour } from '$core/units';
 
 /** The hours of a day across the page, and its light as a line over them. */
 export interface DayAxis {
@@ -25,12 +26,14 @@ export function dayAxis({ samples, timeZone }: DayPlan): DayAxis {
 		hour.toMillis() <= to;
 		hour = hour.plus({ hours: 1 })
 	) {
-		if (hour.hour % EVERY === 0) hours.push({ at: hour.toMillis(), label: hour.toFormat('HH') });
+		if (hour.hour % EVERY === 0) hours.push({ at: hour.toMillis(), label: formatHour(hour.hour) });
 	}
 	const clock = (instant: string | number) =>
-		DateTime.fromMillis(typeof instant === 'number' ? instant : Date.parse(instant), {
-			zone: timeZone
-		}).toFormat('HH:mm');
+		formatClock(
+			DateTime.fromMillis(typeof instant === 'number' ? instant : Date.parse(instant), {
+				zone: timeZone
+			}).toFormat('HH:mm')
+		);
 	return { from, to, at, hours, clock };
 }
 

@@ -1,4 +1,3 @@
-import type { ApexOptions } from 'apexcharts';
 import { Info } from 'luxon';
 
 /** The months as the tables name them. */
@@ -19,28 +18,4 @@ export function bestFilms(rows: readonly (readonly number[])[]): (number | null)
 			if (hours[month] > (best === null ? 0 : rows[best][month]) + AS_GOOD) best = at;
 		return best;
 	});
-}
-
-/** Lines are told apart by their dashes, as colour means exposure here. */
-const DASHES = [0, 8, 3, 14, 2, 5];
-const WIDTHS = [3, 2.5, 2.5, 2, 3, 2];
-
-/** Hours a day of each film through the year, as lines. */
-export function filmChart(rows: readonly { name: string; hours: readonly number[] }[]): ApexOptions {
-	return {
-		chart: { type: 'line', height: 240 },
-		series: rows.map(({ name, hours }) => ({
-			name,
-			data: hours.map((value) => Math.round(value * 10) / 10)
-		})),
-		colors: rows.map((_, at) => (at % 2 === 0 ? 'ink' : 'ink-soft')),
-		stroke: {
-			width: rows.map((_, at) => WIDTHS[at % WIDTHS.length]),
-			dashArray: rows.map((_, at) => DASHES[at % DASHES.length])
-		},
-		xaxis: { categories: [...monthNames], axisTicks: { show: false } },
-		yaxis: { min: 0, title: { text: 'hours a day' }, decimalsInFloat: 0 },
-		legend: { position: 'top', horizontalAlign: 'left' },
-		tooltip: { enabled: false }
-	};
 }

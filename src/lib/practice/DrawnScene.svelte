@@ -1,5 +1,6 @@
 <!-- A made-up scene; once it is told what the light was, a spot meter can be pointed at it. -->
 <script lang="ts">
+	import { formatClock } from '$core/units';
 	import { evFromLuminance, formatEv } from '$core/units';
 	import { apertureRule } from '$core/words';
 	import { onTheCard, type DrawnPicture, type DrawnScene } from '$core/practice';
@@ -87,7 +88,9 @@
 			height="400"
 			onpointerdown={point}
 			data-drawn={picture ? 'yes' : undefined}
-			aria-label="A made-up scene at {scene.clock}: a person with a grey card, posts, a tree and a shed"
+			aria-label="A made-up scene at {formatClock(
+				scene.clock
+			)}: a person with a grey card, posts, a tree and a shed"
 		></canvas>
 		{#if failed}<p class="wait soft" role="status">This scene couldn’t be drawn. Go on to the next one.</p>
 		{:else if !picture}<p class="wait soft">Drawing the scene …</p>{/if}
@@ -108,7 +111,7 @@
 				the picture to point it; it assumes mid grey everywhere.</span
 			>
 		{:else}
-			A made-up place at {scene.clock}
+			A made-up place at {formatClock(scene.clock)}
 		{/if}
 	</figcaption>
 </figure>

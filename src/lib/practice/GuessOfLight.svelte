@@ -4,6 +4,8 @@
 	import { formatEv, roundToThird } from '$core/units';
 	import { apertureRule } from '$core/words';
 	import { Remembered } from '$lib/timing/remembered.svelte';
+	import { ownSettings } from '$lib/records/own-settings.svelte';
+	import AsSettings from './AsSettings.svelte';
 	import ShadowsChoice from '$lib/light/ShadowsChoice.svelte';
 
 	interface Props {
@@ -18,7 +20,7 @@
 
 	const THIRD = 1 / 3;
 	/** The school that one goes by, also tomorrow. */
-	const goes = new Remembered<{ school: ShadowsReading['school'] }>('school', { school: 'shadow-edge' });
+	const goes = new Remembered<{ school?: ShadowsReading['school'] }>('school', {});
 	let choice: ReturnType<typeof ShadowsChoice> | undefined = $state();
 
 	/** Calls the light by the name at a place of the list. */
@@ -34,7 +36,7 @@
 	bind:this={choice}
 	current={named}
 	told={false}
-	usual={goes.value.school}
+	usual={goes.value.school ?? ownSettings.record?.school}
 	onread={call}
 	onschool={(school) => goes.set({ school })}
 />
@@ -54,6 +56,7 @@
 				>Brighter</button
 			>
 		</div>
+		<AsSettings bind:ev />
 		<button class="action" onclick={onguess}>{action}</button>
 	{/if}
 </div>

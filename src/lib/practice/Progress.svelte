@@ -54,7 +54,7 @@
 		<p class="answer">
 			Your eye is {eyeErrorInWords(all)}{all.spread === undefined
 				? ''
-				: `, give or take ${formatDoubt(all.spread)}`}.
+				: `; one guess gives or takes ${formatDoubt(all.spread)}`}.
 			<span class="soft">
 				From {counted(all.guesses, 'guess', 'guesses')}; practice on {counted(days.length, 'day', 'days')}.
 			</span>

@@ -5,10 +5,18 @@
 	import { shown } from '$lib/display/shown.svelte';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import { sheet } from '$lib/keys/sheet.svelte';
+	import { cuesHere } from '$lib/records/cues-here.svelte';
 	import { ownPosition } from '$lib/here/own-position.svelte';
 
 	const AS_SYSTEM = 'system';
 </script>
+
+{#snippet tick(name: string, checked: boolean, onchange: (on: boolean) => void)}
+	<label class="tick-box">
+		<input type="checkbox" {checked} onchange={(event) => onchange(event.currentTarget.checked)} />
+		{name}
+	</label>
+{/snippet}
 
 <section aria-labelledby="here">
 	<h2 id="here">On this device</h2>
@@ -29,23 +37,14 @@
 			onchange={(next) => shown.write(next)}
 		/>
 	</div>
-	<label class="tick-box">
-		<input
-			type="checkbox"
-			checked={ownPosition.wanted}
-			onchange={(event) => ownPosition.want(event.currentTarget.checked)}
-		/>
-		Note where I am with every frame
-	</label>
+	{@render tick('Note where I am with every frame', ownPosition.wanted, (on) => ownPosition.want(on))}
 	<p class="soft small">It’s saved with the frame, and goes nowhere but your own records.</p>
-	<label class="tick-box">
-		<input
-			type="checkbox"
-			checked={sheet.single}
-			onchange={(event) => sheet.want(event.currentTarget.checked)}
-		/>
-		Use single keys, such as B for a bracket
-	</label>
+	{@render tick('Use single keys, such as B for a bracket', sheet.single, (on) => sheet.want(on))}
+	{@render tick('Sound when a time is counted', cuesHere.sound, (sound) => cuesHere.set({ sound }))}
+	{@render tick('Vibrate when a time is counted', cuesHere.vibration, (vibration) =>
+		cuesHere.set({ vibration })
+	)}
+	{@render tick('Nothing moves by itself, whatever the system says', shown.still, (on) => shown.hold(on))}
 	<p><button class="plain-link" onclick={() => sheet.show()}>All keys</button></p>
 	<div role="status">
 		{#if ownPosition.says}<p class="notice">{ownPosition.says}</p>{/if}

@@ -29,6 +29,7 @@
 	import { automaticExposure, wheelPositions } from '$core/camera';
 	import VerdictMark from '$lib/parts/VerdictMark.svelte';
 	import Aids from './aids/Aids.svelte';
+	import Said from '$lib/words/Said.svelte';
 	import Chances from './Chances.svelte';
 	import Equivalents from './Equivalents.svelte';
 	import OnCamera from './OnCamera.svelte';
@@ -137,7 +138,7 @@
 </script>
 
 {#snippet said(some: typeof sentences)}
-	{#each some as { text, strong } (text)}<p class={strong ? 'spoiler' : 'soft'}>{text}</p>{/each}
+	{#each some as { text, strong } (text)}<p class={strong ? 'spoiler' : 'soft'}><Said {text} /></p>{/each}
 {/snippet}
 
 {#if chosen}

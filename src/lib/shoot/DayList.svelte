@@ -1,6 +1,7 @@
 <!-- The day's list: the next scene and its plan, what is spent of its frames, and the others behind it. -->
 <script lang="ts">
 	import { resolve } from '$app/paths';
+	import { formatClock } from '$core/units';
 	import { needsInWords, plannedInWords } from '$core/words';
 	import type { ShootState } from './shoot-state.svelte';
 	import type { Shot } from './shots-of';
@@ -31,7 +32,7 @@
 				<div class="now">
 					<p>
 						<span class="soft">{list.taking ? 'For' : 'Next'}</span>
-						<span class="figures">{shown.scene.at}</span>
+						<span class="figures">{formatClock(shown.scene.at)}</span>
 						<strong>{shown.scene.name}</strong>
 						<span class="soft small figures">{leftOf(shown)}</span>
 					</p>
@@ -65,7 +66,7 @@
 					<li class:done={shot.spent >= shot.scene.frames}>
 						<div>
 							<p>
-								<span class="figures">{shot.scene.at}</span> <strong>{shot.scene.name}</strong>
+								<span class="figures">{formatClock(shot.scene.at)}</span> <strong>{shot.scene.name}</strong>
 								<span class="soft small figures">{leftOf(shot)}</span>
 							</p>
 							<p class="small soft">

@@ -1,4 +1,5 @@
 import type { Cue } from '$core/count';
+import { cuesHere } from '$lib/records/cues-here.svelte';
 
 /** Pitch, Hz, and length, s, of each sound: the ends are told from all else without looking. */
 const sounds: Readonly<Record<Cue['kind'], { pitch: number; length: number }>> = {
@@ -46,8 +47,8 @@ export class Cueing {
 		const begun = elapsed();
 		const left = cues.filter(({ at }) => at >= begun);
 		// The sound's own clock keeps time when the page does not; while the page does, it corrects it.
-		this.#waiting = left.map((cue) => this.#sounding(context, cue, elapsed()));
-		this.#timers = left.map(({ at, kind }) =>
+		this.#waiting = cuesHere.sound ? left.map((cue) => this.#sounding(context, cue, elapsed())) : [];
+		this.#timers = (cuesHere.vibration ? left : []).map(({ at, kind }) =>
 			setTimeout(() => navigator.vibrate?.(sounds[kind].length * MS), (at - begun) * MS)
 		);
 		this.#correcting = setInterval(() => this.#correct(context, elapsed()), CORRECT_MS);

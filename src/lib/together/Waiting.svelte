@@ -7,6 +7,7 @@
 	import { outbox } from '$lib/records/outbox.svelte';
 	import { pictures } from '$lib/records/pictures.svelte';
 	import { server } from '$lib/records/reach.svelte';
+	import { momentInWords } from '$core/words';
 	import { merge } from '$replica/merge';
 	import { calledInWords, lastTogether, noticeInWords, writeInWords } from './words';
 
@@ -16,8 +17,7 @@
 	const others = $derived(changes.waiting.filter(({ conflict }) => !conflict));
 	const all = $derived(others.length + outbox.unsaved.length + pictures.waiting.length);
 	const at = $derived(carry.together?.whole ? carry.together.at : null);
-	const clock = (when: number) =>
-		new Intl.DateTimeFormat(locale, { dateStyle: 'medium', timeStyle: 'short' }).format(when);
+	const clock = (when: number) => momentInWords(new Date(when).toISOString(), { locale });
 </script>
 
 {#snippet waits(what: string, since: number, problem: string | undefined, letGo: () => Promise<void>)}

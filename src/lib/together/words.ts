@@ -1,3 +1,4 @@
+import { asWritten } from '$core/words';
 import type { Notice, Write } from '$replica/writes';
 
 const kindNames: Readonly<Record<Write['kind'], string>> = {
@@ -47,13 +48,11 @@ const DAY_MS = 86_400_000;
  * @example lastTogether(Date.UTC(2026, 4, 2, 14, 2), Date.UTC(2026, 4, 2, 15), 'en-GB') // 'last synced 14:02'
  */
 export function lastTogether(at: number, now: number, locale: string): string {
-	const time = new Intl.DateTimeFormat(locale, { hour: 'numeric', minute: '2-digit' }).format(at);
+	const when = new Date(at).toISOString();
+	const time = asWritten(when, { hour: 'numeric', minute: '2-digit' }, locale);
 	if (new Date(at).toDateString() === new Date(now).toDateString()) return `last synced ${time}`;
 	const days = Math.round((now - at) / DAY_MS);
-	const day = new Intl.DateTimeFormat(locale, {
-		day: 'numeric',
-		month: 'short',
-		...(days > 300 && { year: 'numeric' })
-	}).format(at);
+	const year: Intl.DateTimeFormatOptions = days > 300 ? { year: 'numeric' } : {};
+	const day = asWritten(when, { day: 'numeric', month: 'short', ...year }, locale);
 	return `last synced ${day}, ${time}`;
 }

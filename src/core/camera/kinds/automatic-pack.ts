@@ -29,6 +29,7 @@ export const automaticPack: CameraKind = {
 	film: 'peel-apart',
 	frames: 8,
 	measure: 'Old eyes drift. A fresh battery and a trial pack will tell.',
+	varies: ['exposure'],
 	unload: offPeelApart,
 	checklist: {
 		load: [...bellows.load, 'Battery fresh'],

@@ -28,6 +28,7 @@ export const automaticPointAndShoot: CameraKind = {
 	film: 'colour-negative',
 	frames: 36,
 	measure: 'It may not read every film’s speed.',
+	varies: ['exposure'],
 	unload: offCassette,
 	checklist: roll,
 	night: ['Stays open about 1 s at most, and prefers its flash: switch that off if you can.'],

@@ -29,6 +29,7 @@ export const boxInstant: CameraKind = {
 	film: 'instant',
 	frames: 8,
 	measure: 'The longest time varies from body to body, and the flash often fires by itself.',
+	varies: ['shutter'],
 	unload: offPack,
 	checklist: instant,
 	night: [

@@ -26,6 +26,7 @@ export const box: CameraKind = {
 	film: 'bw-negative',
 	frames: 8,
 	measure: 'Aperture and shutter speed vary from body to body.',
+	varies: ['aperture', 'shutter'],
 	unload: offRoll,
 	checklist: roll,
 	night: ['On B, keep the cable release pressed. One that locks saves your thumb and the picture.'],

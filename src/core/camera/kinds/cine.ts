@@ -27,6 +27,7 @@ export const cine: CameraKind = {
 	film: 'reversal',
 	frames: 24,
 	measure: 'Frame rate and shutter angle set the exposure time.',
+	varies: ['shutter', 'frame'],
 	unload: offSpool,
 	checklist: {
 		load: [

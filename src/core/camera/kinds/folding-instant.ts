@@ -32,6 +32,7 @@ export const foldingInstant: CameraKind = {
 	film: 'instant',
 	frames: 8,
 	measure: 'The eye drifts with age, and the longest time varies: test both.',
+	varies: ['exposure', 'shutter'],
 	unload: offPack,
 	checklist: instant,
 	night: [

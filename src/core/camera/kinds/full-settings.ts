@@ -27,6 +27,7 @@ export const fullSettings: CameraKind = {
 	film: 'peel-apart',
 	frames: 10,
 	measure: 'Old leaf shutters run slow.',
+	varies: ['aperture', 'shutter'],
 	unload: offPeelApart,
 	checklist: { load: bellows.load, frame: [...bellows.frame, 'Dark slide out', ...anyFrame] },
 	night: ['On B, keep the cable release pressed. One that locks saves your thumb and the picture.'],

@@ -15,7 +15,7 @@ import { boxInstant } from './box-instant';
 import { convertedPack } from './converted-pack';
 import { swingLens } from './swing-lens';
 
-export type { CameraKind } from './kind';
+export type { CameraKind, CameraPart } from './kind';
 
 /** Every kind to start from; a new one is its own file and one line here. */
 export const cameraKinds: readonly CameraKind[] = [

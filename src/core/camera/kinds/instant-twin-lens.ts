@@ -33,6 +33,7 @@ export const instantTwinLens: CameraKind = {
 	film: 'instant',
 	frames: 10,
 	measure: 'The longest automatic time varies from body to body.',
+	varies: ['shutter'],
 	unload: offPack,
 	checklist: instant,
 	night: [

@@ -9,6 +9,9 @@ export interface Glyph {
 	dots?: readonly (readonly [x: number, y: number, radius: number])[];
 }
 
+/** What a camera is known by, part by part. */
+export type CameraPart = 'exposure' | 'aperture' | 'shutter' | 'focus' | 'frame' | 'lens';
+
 /** A kind of camera to start from: typical values, to be measured where it matters; all that is so of its kind. */
 export interface CameraKind {
 	id: string;
@@ -23,6 +26,8 @@ export interface CameraKind {
 	frames: number;
 	/** Values that vary from body to body, in words. */
 	measure: string;
+	/** The parts of a camera that those values belong to. */
+	varies: readonly CameraPart[];
 	/** What hands forget with it. */
 	checklist: Checks;
 	/** How its film comes out when it is finished. */

@@ -23,6 +23,7 @@ export const pinhole: CameraKind = {
 	film: 'bw-negative',
 	frames: 12,
 	measure: 'Measure the hole: everything depends on it.',
+	varies: ['aperture'],
 	unload: offRoll,
 	checklist: roll,
 	night: ['Your shutter is a cap. Take it off without touching the box, and wait until the box is still.'],

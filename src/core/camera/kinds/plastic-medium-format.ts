@@ -31,6 +31,7 @@ export const plasticMediumFormat: CameraKind = {
 	film: 'colour-negative',
 	frames: 12,
 	measure: 'On many bodies both marks give the same aperture.',
+	varies: ['aperture'],
 	unload: offRoll,
 	checklist: roll,
 	night: ['On B, keep the cable release pressed. One that locks saves your thumb and the picture.'],

@@ -28,6 +28,7 @@ export const pointAndShoot: CameraKind = {
 	film: 'colour-negative',
 	frames: 36,
 	measure: 'The aperture varies from model to model.',
+	varies: ['aperture'],
 	unload: offCassette,
 	checklist: roll,
 	night: [],

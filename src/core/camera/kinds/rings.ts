@@ -30,6 +30,7 @@ export const rings: CameraKind = {
 	film: 'colour-negative',
 	frames: 36,
 	measure: 'Old shutters run slow at their slow speeds.',
+	varies: ['aperture', 'shutter'],
 	unload: offCassette,
 	checklist: { load: roll.load, frame: ['Wound on', 'Rings where you left them?', ...anyFrame] },
 	night: ['On B, keep the cable release pressed. One that locks saves your thumb and the picture.'],

@@ -24,6 +24,7 @@ export const swingLens: CameraKind = {
 	film: 'colour-negative',
 	frames: 20,
 	measure: 'The slow speeds drag in the cold.',
+	varies: ['aperture', 'shutter'],
 	unload: offCassette,
 	checklist: {
 		...roll,

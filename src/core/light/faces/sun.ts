@@ -1,3 +1,4 @@
+import { formatClock } from '../../units';
 import { resolveLight } from '../resolve';
 import { sunPosition } from '../sun';
 import { clockAt, wholeHoursBetween, type ZoneOf } from '../sun/zone';
@@ -41,13 +42,13 @@ export function sunFace(reading: SunReading, zoneOf: ZoneOf): Face {
 		return (early + late) / 2;
 	};
 	const hours = wholeHoursBetween(from, to, zone);
-	const marks = hours.map((instant) => ({ ev: evAt(instant), words: clockAt(instant, zone) }));
+	const marks = hours.map((instant) => ({ ev: evAt(instant), words: formatClock(clockAt(instant, zone)) }));
 	return {
 		drags: 'the clock',
 		quantity: true,
 		// The hours nearest to the horizon tell most: there the light changes fastest.
 		marks: brighterLater ? marks : marks.reverse(),
 		lightAt: (ev) => readingAt(instantAt(ev)),
-		wordsAt: (ev) => clockAt(instantAt(ev), zone)
+		wordsAt: (ev) => formatClock(clockAt(instantAt(ev), zone))
 	};
 }

@@ -122,4 +122,26 @@ describe('a drawn scene', () => {
 		const foot = luminances[Math.floor(0.97 * height) * width + Math.floor(width / 2)];
 		expect(metered(foot) - evOfScene(scene)).toBeGreaterThan(1);
 	});
+
+	// Source: area sampling: a pixel shows the mean of what is inside it, here of a picture four times as fine.
+	// Four looks inside a pixel leave some of it.
+	it('has edges without steps', () => {
+		const [width, fine] = [90, 4];
+		const [small, large] = [width, width * fine].map((wide) => drawScene(sceneFor('sharp', 12), wide));
+		const of = ({ pixels, width: wide }: DrawnPicture, column: number, row: number, channel: number) =>
+			pixels[4 * (row * wide + column) + channel];
+		let [steps, smooth] = [0, 0];
+		for (let row = 0; row < small.height; row++)
+			for (let column = 0; column < width; column++)
+				for (const channel of [0, 1, 2]) {
+					let mean = 0;
+					for (let part = 0; part < fine ** 2; part++)
+						mean +=
+							of(large, column * fine + (part % fine), row * fine + Math.floor(part / fine), channel) /
+							fine ** 2;
+					steps += (of(large, column * fine + 2, row * fine + 2, channel) - mean) ** 2;
+					smooth += (of(small, column, row, channel) - mean) ** 2;
+				}
+		expect(Math.sqrt(smooth)).toBeLessThan(0.7 * Math.sqrt(steps));
+	});
 });

@@ -198,18 +198,50 @@ export function drawScene(scene: DrawnScene, width: number): DrawnPicture {
 	const grey = Math.sqrt(around * subject);
 	const luminances = new Float32Array(width * height);
 	const pixels = new Uint8ClampedArray(4 * width * height);
+	/** What comes from a point of the picture, pixels from its left and its top. */
+	const from = (x: number, y: number): Vector => {
+		const right = (x / width - 0.5) * 2 * HALF_WIDE;
+		const up = (HORIZON - y / height) * ((2 * HALF_WIDE) / ASPECT);
+		return pixelTowards(stage, unit([right, 1, up]));
+	};
+	const onScreen = (sent: Vector) => sent.map((channel) => 255 * shown(channel, grey));
 	for (let at = 0; at < width * height; at++) {
-		const right = (((at % width) + 0.5) / width - 0.5) * 2 * HALF_WIDE;
-		const up = (HORIZON - (Math.floor(at / width) + 0.5) / height) * ((2 * HALF_WIDE) / ASPECT);
-		const sent = pixelTowards(stage, unit([right, 1, up]));
+		const sent = from((at % width) + 0.5, Math.floor(at / width) + 0.5);
 		luminances[at] = luminanceOf(...sent);
-		pixels.set(
-			sent.map((channel) => Math.round(255 * shown(channel, grey))),
-			4 * at
-		);
+		pixels.set(onScreen(sent).map(Math.round), 4 * at);
 		pixels[4 * at + 3] = 255;
 	}
+	smoothEdges({ width, height, luminances, pixels }, (x, y) => onScreen(from(x, y)));
 	return { width, height, luminances, pixels };
+}
+
+/** Two neighbours that differ by more have an edge between them, of 255. */
+const EDGE = 18;
+/** Where a pixel on an edge is looked at, from its left and its top. */
+const WITHIN = [0.25, 0.75] as const;
+const PARTS = WITHIN.length ** 2;
+
+/** Pixels on an edge show the mean of what is inside them, as an eye does: an edge has no steps. What a meter reads stays. */
+function smoothEdges({ width, height, pixels }: DrawnPicture, at: (x: number, y: number) => number[]): void {
+	const differ = (one: number, other: number) =>
+		[0, 1, 2].some((channel) => Math.abs(pixels[4 * one + channel] - pixels[4 * other + channel]) > EDGE);
+	const edges: number[] = [];
+	for (let each = 0; each < width * height; each++) {
+		const column = each % width;
+		const near = [
+			...(column > 0 ? [each - 1] : []),
+			...(column < width - 1 ? [each + 1] : []),
+			...(each >= width ? [each - width] : []),
+			...(each < width * (height - 1) ? [each + width] : [])
+		];
+		if (near.some((other) => differ(each, other))) edges.push(each);
+	}
+	for (const each of edges) {
+		const [left, top] = [each % width, Math.floor(each / width)];
+		const parts = WITHIN.flatMap((y) => WITHIN.map((x) => at(left + x, top + y)));
+		for (const channel of [0, 1, 2])
+			pixels[4 * each + channel] = parts.reduce((sum, part) => sum + part[channel], 0) / PARTS;
+	}
 }
 
 /**

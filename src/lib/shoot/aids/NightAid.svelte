@@ -16,7 +16,7 @@
 		trailTime
 	} from '$core/night';
 	import { goesInto } from '$core/film';
-	import { formatTime, lengthUnit, stopsInWords } from '$core/units';
+	import { formatClock, formatTime, lengthUnit, stopsInWords } from '$core/units';
 	import {
 		handDoubtInWords,
 		settingsInShort,
@@ -54,7 +54,8 @@
 	const fall = $derived(dusk ? fallOf(dusk) : 0);
 	const falls = $derived(Math.abs(fall) > FALLS);
 	const dark = $derived(dusk ? tooDark(dusk, shoot.answers.reaches.get(loaded.id)?.usable ?? []) : null);
-	const clock = (at: number) => (where ? localTime(at, zoneAt(where.latitude, where.longitude)).time : '');
+	const clock = (at: number) =>
+		where ? formatClock(localTime(at, zoneAt(where.latitude, where.longitude)).time) : '';
 
 	const byHand = $derived(outcome?.handTimed ?? false);
 	const { greys, on, others, metered } = $derived(

@@ -4,4 +4,11 @@
 	let { data } = $props();
 </script>
 
-<CameraForm stored={data.camera} flashes={data.flashes} pictures={data.pictures} kindId={data.kindId} />
+<CameraForm
+	stored={data.camera}
+	flashes={data.flashes}
+	films={data.films}
+	measurements={data.measurements}
+	pictures={data.pictures}
+	kindId={data.kindId}
+/>
