@@ -1,7 +1,12 @@
 <!-- A word of the trade: a tap on it, or coming to it by keyboard, says what it means. -->
+<script module lang="ts">
+	import { later } from '$lib/parts/later';
+
+	const card = later(() => import('./TermCard.svelte'));
+</script>
+
 <script lang="ts">
 	import type { TermId } from '$core/words/terms-in';
-	import { later } from '$lib/parts/later';
 	import Later from '$lib/parts/Later.svelte';
 
 	interface Props {
@@ -11,11 +16,12 @@
 	}
 	let { id, word }: Props = $props();
 
-	const card = later(() => import('./TermCard.svelte'));
 	const describes = $props.id();
 	let anchor = $state<HTMLElement>();
 	let asked = $state(false);
 	const ask = () => (asked = true);
+	/** The focus is here: Escape is heard also before the card has settled. */
+	const away = () => (asked = false);
 </script>
 
 <button
@@ -26,8 +32,6 @@
 	aria-describedby={asked ? describes : undefined}
 	onclick={ask}
 	onfocus={ask}
-	onblur={() => (asked = false)}>{word ?? '?'}</button
->{#if asked && anchor}<Later
-		part={card}
-		given={{ id, anchor, describes, onclose: () => (asked = false) }}
-	/>{/if}
+	onkeydown={({ key }) => key === 'Escape' && away()}
+	onblur={away}>{word ?? '?'}</button
+>{#if asked && anchor}<Later part={card} given={{ id, anchor, describes, onclose: away }} />{/if}
