@@ -1,6 +1,7 @@
 import type { Camera } from '../camera';
 import { parallaxMattersWithin } from '../focus';
 import { formatDistance } from '../units';
+import { capital } from './capital';
 
 /** What of a body tells where to aim. */
 export interface Aiming {
@@ -21,7 +22,7 @@ const shift = (mm: number, plus: string, minus: string) =>
  * @example aimInWords({ finder: { above: 50 } }, a 100 mm camera of 80 mm) // 'Nearer than 1.3 m aim 5 cm above it.'
  */
 export function aimInWords({ finder, aim }: Aiming, camera: Camera): string {
-	const words = aim ? [`${aim[0].toUpperCase()}${aim.slice(1)}.`] : [];
+	const words = aim ? [`${capital(aim)}.`] : [];
 	if (!finder) return words.join('');
 	const { above, right = 0 } = finder;
 	const within = Math.max(

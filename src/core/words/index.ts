@@ -1,3 +1,4 @@
+export * from './capital';
 export * from './film';
 export * from './flash';
 export * from './light';

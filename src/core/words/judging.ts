@@ -1,5 +1,6 @@
 import { factsOf, type FilmType } from '../film';
 import type { MarkKind, PictureJudged, PictureWay, Thing } from '../prints';
+import { capital } from './capital';
 
 /** How a picture of a frame is judged, in words. */
 
@@ -41,7 +42,7 @@ export function markName(kind: MarkKind, type: FilmType): string {
 	if (kind.startsWith('card-')) return `${corner(kind)} patch`.replace(/^./, (first) => first.toUpperCase());
 	const whose = kind.startsWith('right') ? 'the good one' : 'your print';
 	const where = corner(kind);
-	return `${where[0].toUpperCase()}${where.slice(1)} corner of ${whose}`;
+	return `${capital(where)} corner of ${whose}`;
 }
 
 const things: Readonly<Record<Thing, string>> = {

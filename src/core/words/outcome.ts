@@ -2,13 +2,12 @@ import type { Camera } from '../camera';
 import { isNegative, type Film, type FilmType } from '../film';
 import type { Outcome, Spoiler } from '../match';
 import { formatDistance, formatStops, stopsInWords } from '../units';
+import { capital } from './capital';
 import { timeInWords } from './marks';
 
 /** What an outcome says in words. Too dark and too light are about the print. */
 
 const amount = (outcome: Outcome) => formatStops(outcome.error);
-
-const capital = (text: string) => `${text[0].toUpperCase()}${text.slice(1)}`;
 
 /** Beyond what is usable by less than the doubt, one in six comes out all the same: that is no cliff. Φ(−1). */
 const JUST_BEYOND = 0.16;

@@ -11,6 +11,7 @@ import {
 } from '../light';
 import type { Interval } from '../match';
 import { formatDistance, stopsInWords } from '../units';
+import { capital } from './capital';
 
 /**
  * What is said where readings of one light contradict each other.
@@ -23,7 +24,7 @@ export function contradictionInWords(light: Light): string {
 	const found = contradictionIn(light);
 	if (!found) return '';
 	const [one, other] = found.between.map((place) => lightNote((light as CombinedReading).readings[place]));
-	const both = one === other ? `Two readings ${one}` : `${one[0].toUpperCase()}${one.slice(1)} and ${other}`;
+	const both = one === other ? `Two readings ${one}` : `${capital(one)} and ${other}`;
 	return `${both} differ by ${stopsInWords(found.stops)}. Was one taken in different light?`;
 }
 

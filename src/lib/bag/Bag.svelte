@@ -6,13 +6,13 @@
 	import type { Kept } from '$lib/records/client';
 	import { wholeLine } from '$lib/light/line';
 	import { axisOver } from '$lib/shoot/axis';
+	import LightScale from '$lib/shoot/LightScale.svelte';
 	import { loadedCameras, type BagRecords } from '$lib/shoot/bag';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import Field from '$lib/forms/Field.svelte';
 	import { BagActions } from './bag-actions.svelte';
 	import CameraRow from './CameraRow.svelte';
 	import Gear from './Gear.svelte';
-	import LightScale from './LightScale.svelte';
 	import MoreMenu from './MoreMenu.svelte';
 
 	let { records }: { records: BagRecords } = $props();
@@ -162,11 +162,11 @@
 		padding: 1.5rem 0 0.25rem;
 	}
 	.page {
-		--bag-columns: minmax(11rem, 1.1fr) minmax(10rem, 0.8fr) minmax(14rem, 1.6fr);
+		--bag-columns: 3.5rem minmax(11rem, 1.1fr) minmax(10rem, 0.8fr) minmax(14rem, 1.6fr) 11rem;
 	}
 	.scale {
 		display: grid;
-		grid-template-columns: 3.5rem var(--bag-columns) 11rem;
+		grid-template-columns: var(--bag-columns);
 		gap: 0 1.25rem;
 	}
 	.film {

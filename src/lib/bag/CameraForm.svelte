@@ -25,7 +25,7 @@
 	import AboutFields from './AboutFields.svelte';
 	import ApertureFields from './ApertureFields.svelte';
 	import ExposureFields from './ExposureFields.svelte';
-	import { givesFrom, givesInWords, partFrom, partInWords, partNames, partsToOpen } from './camera-parts';
+	import { givesFrom, givesInWords, partFrom, partInWords, partNames, partsOpen } from './camera-parts';
 	import FocusFields from './FocusFields.svelte';
 	import FrameFields from './FrameFields.svelte';
 	import LaneNow from './LaneNow.svelte';
@@ -72,22 +72,20 @@
 	/** The camera as it was last typed right: its name is not what its light hangs on. */
 	let lastRead: CameraRecord | null = null;
 	const read = $derived.by(() => {
-		const draft = $state.snapshot(form.draft) as CameraRecord;
-		const checked = check(cameraRecordSchema, { ...draft, name: draft.name || 'It' }, 'ignore');
-		if (checked.ok) lastRead = checked.value;
+		lastRead = form.value ?? (form.draft.name ? null : unnamed()) ?? lastRead;
 		return lastRead;
 	});
+	function unnamed(): CameraRecord | null {
+		const draft = { ...($state.snapshot(form.draft) as CameraRecord), name: 'It' };
+		const checked = check(cameraRecordSchema, draft, 'ignore');
+		return checked.ok ? checked.value : null;
+	}
 	const group = (part: CameraPart) => ({
 		name: partNames[part],
 		says: read ? partInWords(read, part) : '',
 		from: read ? partFrom(read, part, known) : ''
 	});
-	const opened = (draft: CameraRecord): Record<CameraPart, boolean> => {
-		const open = partsToOpen(draft);
-		const is = (part: CameraPart) => [part, open.has(part)];
-		return Object.fromEntries((Object.keys(partNames) as CameraPart[]).map(is));
-	};
-	let open = $state(opened(form.draft));
+	let open = $state(partsOpen(form.draft));
 
 	const onsaved = ({ id }: Kept<CameraRecord>) =>
 		goto(resolve(stored ? '/bag' : `/bag/load?camera=${id}`), { invalidateAll: true });
@@ -122,7 +120,7 @@
 					if (stored) return set({ kind: id === NONE ? undefined : id });
 					editor.begin(blank(id, form.draft.name));
 					lastRead = null;
-					open = opened(form.draft);
+					open = partsOpen(form.draft);
 				}}
 			/>
 			<TextField

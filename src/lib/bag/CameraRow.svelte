@@ -72,7 +72,7 @@
 <style>
 	li {
 		display: grid;
-		grid-template-columns: 3.5rem var(--bag-columns) 11rem;
+		grid-template-columns: var(--bag-columns);
 		gap: 0.25rem 1.25rem;
 		align-items: start;
 		padding: 0.75rem 0;

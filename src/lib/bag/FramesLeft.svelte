@@ -1,4 +1,4 @@
-<!-- How much of a load is taken, as a strip of little frames; of cine film, as a length. -->
+<!-- How much of a load is taken, as a strip of little frames; nothing where they cannot be counted by looking. -->
 <script lang="ts">
 	import type { Loaded } from '$lib/shoot/bag';
 

@@ -6,8 +6,8 @@
 	import { worksInWords } from '$core/words';
 	import { wholeLine } from '$lib/light/line';
 	import { axisOver } from '$lib/shoot/axis';
+	import LightScale from '$lib/shoot/LightScale.svelte';
 	import ReachBars from '$lib/shoot/ReachBars.svelte';
-	import LightScale from './LightScale.svelte';
 
 	let { camera, film }: { camera: Camera; film: Film } = $props();
 	const axis = axisOver(wholeLine);

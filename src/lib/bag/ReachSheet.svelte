@@ -7,9 +7,9 @@
 	import type { CameraRecord } from '$contract/records';
 	import type { Kept } from '$lib/records/client';
 	import { axisOver } from '$lib/shoot/axis';
+	import LightScale from '$lib/shoot/LightScale.svelte';
 	import { wholeLine } from '$lib/light/line';
 	import { loadedCameras, type BagRecords } from '$lib/shoot/bag';
-	import LightScale from './LightScale.svelte';
 	import { filmsThatFit } from './takes';
 	import ReachBars from '$lib/shoot/ReachBars.svelte';
 	import { bagOf } from '$lib/shoot/wishes';

@@ -3,7 +3,7 @@ import { cameraKind, wheelPositions, type Camera, type CameraPart, type Exposure
 import { formatDoubt, formatStops, formatTime } from '$core/units';
 import { dayOfMoment } from '$core/words';
 import type { CameraRecord, MeasurementRecord } from '$contract/records';
-import { describeAperture, describeFocus, describeShutter } from './describe';
+import { describeAperture, describeFocus, describeTimes } from './describe';
 
 /** What each part of a camera is called, in the order of a form. */
 export const partNames: Readonly<Record<CameraPart, string>> = {
@@ -29,7 +29,7 @@ function describeExposure(exposure: Exposure): string {
 const describers: Readonly<Record<CameraPart, (camera: Camera) => string>> = {
 	exposure: ({ exposure }) => describeExposure(exposure),
 	aperture: ({ aperture }) => describeAperture(aperture),
-	shutter: ({ shutter, bulb }) => `${describeShutter(shutter)}${bulb ? ' and bulb' : ''}`,
+	shutter: describeTimes,
 	focus: ({ focus }) => describeFocus(focus).replace(/^focus /, ''),
 	frame: ({ format, frame }) => [format, `${frame.width} × ${frame.height} mm`].filter(Boolean).join(', '),
 	lens: ({ focalLength, handHold }) =>
@@ -121,12 +121,20 @@ export function givesFrom(camera: CameraRecord, known: Known): string {
 		: '';
 }
 
-/** The parts that a person would look at first: what varies from body to body, and what an eye is told. */
-export function partsToOpen({
+/** Which parts a person would look at first: what varies from body to body, what an eye is told; all of no kind that is known. */
+export function partsOpen({
 	kind,
 	exposure
-}: Pick<CameraRecord, 'kind' | 'exposure'>): ReadonlySet<CameraPart> {
+}: Pick<CameraRecord, 'kind' | 'exposure'>): Record<CameraPart, boolean> {
 	const known = cameraKind(kind);
-	if (!known) return new Set(['exposure', 'aperture', 'shutter', 'focus', 'frame', 'lens']);
-	return new Set([...known.varies, ...(exposure.mode === 'auto' ? (['exposure'] as const) : [])]);
+	const isOpen = (part: CameraPart) =>
+		!known || known.varies.includes(part) || (part === 'exposure' && exposure.mode === 'auto');
+	return {
+		exposure: isOpen('exposure'),
+		aperture: isOpen('aperture'),
+		shutter: isOpen('shutter'),
+		focus: isOpen('focus'),
+		frame: isOpen('frame'),
+		lens: isOpen('lens')
+	};
 }

@@ -6,7 +6,7 @@ export function cameraInShort({ aperture, shutter, bulb, focus, exposure }: Came
 	return [
 		...(exposure.mode === 'auto' ? [eyeSets[exposure.sets]] : []),
 		describeAperture(aperture),
-		`${describeShutter(shutter)}${bulb ? ' and bulb' : ''}`,
+		describeTimes({ shutter, bulb }),
 		describeFocus(focus)
 	].join(' · ');
 }
@@ -29,6 +29,10 @@ export function describeShutter(shutter: Camera['shutter']): string {
 	const [first, last] = [shutter.seconds[0], shutter.seconds[shutter.seconds.length - 1]];
 	return shutter.seconds.length === 1 ? formatTime(first) : `${formatTime(first)} to ${formatTime(last)}`;
 }
+
+/** The times that a camera has, bulb among them. */
+export const describeTimes = ({ shutter, bulb }: Pick<Camera, 'shutter' | 'bulb'>): string =>
+	`${describeShutter(shutter)}${bulb ? ' and bulb' : ''}`;
 
 export function describeFocus(focus: Camera['focus']): string {
 	if (focus.kind === 'fixed') return `focus fixed at ${formatDistance(focus.distance)}`;

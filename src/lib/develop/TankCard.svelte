@@ -3,7 +3,7 @@
 	import { resolve } from '$app/paths';
 	import { agitationOf, careFor, pushes } from '$core/develop';
 	import { formatTemperature } from '$core/units';
-	import { agitationInWords, agoInWords, clockInWords, filmTypeName } from '$core/words';
+	import { agitationInWords, agoInWords, capital, clockInWords, filmTypeName } from '$core/words';
 	import type { RecipeRecord } from '$contract/records';
 	import type { Kept } from '$lib/records/client';
 	import { timeOf, type Tank } from './tanks';
@@ -20,7 +20,6 @@
 	}
 	let { tank, celsius, developers, first, returned }: Props = $props();
 
-	const capitalised = (text: string) => text[0].toUpperCase() + text.slice(1);
 	const { recipe } = $derived(tank);
 	const timed = $derived(timeOf(tank, celsius));
 	const rolls = $derived(tank.loads.length === 1 ? 'one roll' : `${tank.loads.length} rolls`);
@@ -28,7 +27,7 @@
 	const title = $derived(
 		recipe?.name ??
 			(tank.wanted === ''
-				? `${capitalised(filmTypeName[tank.loads[0].film.type])}: no developer chosen`
+				? `${capital(filmTypeName[tank.loads[0].film.type])}: no developer chosen`
 				: `${tank.wanted}, a recipe that was deleted`)
 	);
 	const moves = $derived(

@@ -17,7 +17,7 @@
 	import type { CameraRecord } from '$contract/records';
 	import { axisOver } from '$lib/shoot/axis';
 	import { wholeLine } from '$lib/light/line';
-	import LightScale from '$lib/bag/LightScale.svelte';
+	import LightScale from '$lib/shoot/LightScale.svelte';
 	import ReachBars from '$lib/shoot/ReachBars.svelte';
 	import { accepted, putAside, reset, standingOf, type Lesson } from './lesson';
 	import { refresh } from '$lib/records/refresh';

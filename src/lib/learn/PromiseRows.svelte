@@ -1,7 +1,7 @@
 <!-- Each kind of prediction as a row of its frames: what came out is filled, what did not is crossed. -->
 <script lang="ts">
 	import type { PromiseBin } from '$core/learn';
-	import { chanceInWords } from '$core/words';
+	import { capital, chanceInWords } from '$core/words';
 	import { promiseInWords } from '$core/words/promise';
 
 	let { bins }: { bins: readonly PromiseBin[] } = $props();
@@ -9,7 +9,6 @@
 	/** More are not counted by looking. */
 	const MOST = 40;
 	const percent = (part: number) => `${Math.round(100 * part)} %`;
-	const capital = (text: string) => text[0].toUpperCase() + text.slice(1);
 	const rows = $derived(
 		bins
 			.toSorted((a, b) => b.promised - a.promised)

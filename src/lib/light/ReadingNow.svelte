@@ -2,7 +2,7 @@
 <script lang="ts">
 	import { lightNote, resolveLight, without } from '$core/light';
 	import { formatDoubt, formatEv } from '$core/units';
-	import { contradictionInWords, lightInWords } from '$core/words';
+	import { capital, contradictionInWords, lightInWords } from '$core/words';
 	import { agoInWords } from '$lib/parts/ago';
 	import Said from '$lib/words/Said.svelte';
 	import type { LightDesk } from './light-desk.svelte';
@@ -14,8 +14,7 @@
 	const resolved = $derived(lights.aged ? resolveLight(lights.aged) : null);
 	const combined = $derived(readBy(reading?.light ?? null, 'combined'));
 	const contradiction = $derived(reading ? contradictionInWords(reading.light) : '');
-	const first = (text: string) => text[0].toUpperCase() + text.slice(1);
-	const says = $derived(resolved ? first(lightInWords(resolved.ev, resolved.sd)) : '');
+	const says = $derived(resolved ? capital(lightInWords(resolved.ev, resolved.sd)) : '');
 </script>
 
 {#if reading && resolved}

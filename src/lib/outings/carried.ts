@@ -1,5 +1,6 @@
 import type { Packing } from '$core/plan';
 import { formatMoney } from '$core/units';
+import { capital } from '$core/words';
 import type { Asked } from './pack-question';
 
 /** What is carried, a thing a line, and what the films cost. */
@@ -25,5 +26,5 @@ export function carriedInWords(
 		packing.cost === null
 			? `what ${unpriced.join(' and ')} costs isn’t known: enter it when you load it`
 			: `the films cost ${formatMoney(packing.cost, locale)}`;
-	return { lines, sum: `${count}, with nothing to spare. ${cost[0].toUpperCase()}${cost.slice(1)}.` };
+	return { lines, sum: `${count}, with nothing to spare. ${capital(cost)}.` };
 }

@@ -2,8 +2,7 @@
 <script lang="ts">
 	import type { EyeError } from '$core/practice';
 	import { formatStops } from '$core/units';
-
-	import { eyeErrorInWords, withinInWords } from '$core/words';
+	import { capital, eyeErrorInWords, withinInWords } from '$core/words';
 
 	interface Props {
 		title: string;
@@ -16,7 +15,6 @@
 	let { title, of, rows, counted = 'Guesses' }: Props = $props();
 	const id = $props.id();
 
-	const capital = (text: string) => text[0].toUpperCase() + text.slice(1);
 	const amount = (stops: number) => (stops < 1 / 6 ? 'under ⅓' : formatStops(stops));
 	const spreadOf = ({ spread, spreadWithin }: EyeError) =>
 		spread === undefined

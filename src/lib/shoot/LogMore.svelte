@@ -1,7 +1,12 @@
 <!-- The way to what is said of the next frame when there is a moment. -->
+<script module lang="ts">
+	import { later } from '$lib/parts/later';
+
+	const sheet = later(() => import('./LogSheet.svelte'));
+</script>
+
 <script lang="ts">
 	import type { Snippet } from 'svelte';
-	import { later } from '$lib/parts/later';
 	import Later from '$lib/parts/Later.svelte';
 	import type { Loaded } from './bag';
 	import type { ShootState } from './shoot-state.svelte';
@@ -16,7 +21,6 @@
 	}
 	let { shoot, chosen, short = false, children }: Props = $props();
 
-	const sheet = later(() => import('./LogSheet.svelte'));
 	let open = $state(false);
 </script>
 

@@ -1,6 +1,11 @@
 <!-- Help with the hard situations that the chosen camera and the light bring, each a sheet of its own. -->
-<script lang="ts">
+<script module lang="ts">
 	import { later } from '$lib/parts/later';
+
+	const sheet = later(() => import('./AidSheet.svelte'));
+</script>
+
+<script lang="ts">
 	import Later from '$lib/parts/Later.svelte';
 	import type { Loaded } from '../bag';
 	import type { ShootState } from '../shoot-state.svelte';
@@ -12,7 +17,6 @@
 	let openId = $state<string | null>(null);
 	/** It stays open while what it changes makes it no longer needed. */
 	const shown = $derived(aids.find(({ id }) => id === openId));
-	const sheet = later(() => import('./AidSheet.svelte'));
 </script>
 
 <div class="aids" role="group" aria-label="Help with">

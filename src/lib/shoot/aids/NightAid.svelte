@@ -18,6 +18,7 @@
 	import { goesInto } from '$core/film';
 	import { formatClock, formatTime, lengthUnit, stopsInWords } from '$core/units';
 	import {
+		capital,
 		handDoubtInWords,
 		settingsInShort,
 		stackInWords,
@@ -106,9 +107,10 @@
 {:else}
 	<section>
 		<p class="answer figure" role="status">
-			{#if dark && falls}{tooDarkInWords(dark, clock)}{:else}{verdictInShort(
+			{#if dark && falls}{tooDarkInWords(dark, clock)}{:else}{capital(verdictInShort(outcome))} at {timeInWords(
+					camera,
 					outcome
-				)[0].toUpperCase()}{verdictInShort(outcome).slice(1)} at {timeInWords(camera, outcome)}.{/if}
+				)}.{/if}
 		</p>
 		{#if !where}
 			<p class="soft">

@@ -1,7 +1,7 @@
 <!-- What stands over lanes: how bright it is, by the words that people have for it, and in whole stops where asked. -->
 <script lang="ts">
 	import { landmarks } from '$core/light';
-	import { marksThatFit, type Axis } from '$lib/shoot/axis';
+	import { marksThatFit, type Axis } from './axis';
 
 	let { axis, numbers = false }: { axis: Axis; numbers?: boolean } = $props();
 	let width = $state(600);
