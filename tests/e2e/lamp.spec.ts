@@ -50,6 +50,8 @@ for (const [where, viewport] of sizes) {
 			await lamp.getByLabel('EV without it').fill('9');
 			await lamp.getByLabel('EV with it').fill('7.5');
 			await lamp.getByRole('button', { name: 'Save it' }).click();
+			// It is said still once the page has asked for the records again.
+			await expect(lamp.getByRole('option', { name: 'Sailcloth, costs 1⅓' })).toHaveCount(4);
 			await expect(lamp.getByText(/^Sailcloth costs 1⅓, give or take ⅓\. Saved\.$/)).toBeVisible();
 			await lamp.getByRole('button', { name: 'Use this light' }).click();
 			await expect(lamp).toBeHidden();

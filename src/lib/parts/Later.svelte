@@ -5,9 +5,11 @@
 	let { part, given }: { part: Later<Props>; given: Props } = $props();
 
 	let tries = $state(0);
+	/** Whatever else it is given changes, it is the same part: fetched again, it would begin anew and forget what it says. */
+	const shown = $derived(part);
 	const coming = $derived.by(() => {
 		void tries;
-		return part();
+		return shown();
 	});
 </script>
 
