@@ -5,6 +5,7 @@ module.exports = {
 	resolve: {
 		alias: {
 			$core: resolve(__dirname, 'src/core'),
+			$words: resolve(__dirname, 'src/words'),
 			$contract: resolve(__dirname, 'src/contract'),
 			$replica: resolve(__dirname, 'src/replica'),
 			$views: resolve(__dirname, 'src/views'),

@@ -1,5 +1,5 @@
 /**
- * The rooms and their one-way arrows: contract → core; views → contract; server and replica → views; lib, workers → replica;
+ * The rooms and their one-way arrows: contract → core; words → contract, core; views → words; server and replica → views; lib, workers → replica;
  * routes → lib, server.
  */
 const purePackages = [
@@ -52,11 +52,23 @@ module.exports = {
 			[room('core'), ...purePackages],
 			'The core knows computing packages and itself.'
 		),
+		only(
+			'words-know-facts',
+			room('words'),
+			[room('words'), room('contract'), room('core'), ...purePackages],
+			'Sentences are said of what the core found out and of records; nothing that computes knows how it is said.'
+		),
 		only('contract-knows-core', room('contract'), [room('contract'), room('core'), '^node_modules/yup/']),
 		only(
 			'views-know-no-place',
 			room('views'),
-			[room('views'), room('contract'), room('core'), '^node_modules/(luxon|@types/luxon|@sveltejs/kit)/'],
+			[
+				room('views'),
+				room('contract'),
+				room('words'),
+				room('core'),
+				'^node_modules/(luxon|@types/luxon|@sveltejs/kit)/'
+			],
 			'What a view shows is the same wherever the records are kept.'
 		),
 		only(
@@ -66,6 +78,7 @@ module.exports = {
 				room('replica'),
 				room('views'),
 				room('contract'),
+				room('words'),
 				room('core'),
 				'^node_modules/(dexie|fast-deep-equal|uuid|@sveltejs/kit)/'
 			],

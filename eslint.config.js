@@ -74,7 +74,7 @@ export default typescript.config(
 	},
 	{
 		// The core is pure: no clock, no chance, no machine of its own.
-		files: ['src/core/**/*.ts'],
+		files: ['src/{core,words}/**/*.ts'],
 		ignores: ['**/*.test.ts'],
 		rules: {
 			'no-restricted-globals': [

@@ -15,6 +15,7 @@ export default {
 		adapter: adapter(),
 		alias: {
 			$core: 'src/core',
+			$words: 'src/words',
 			$contract: 'src/contract',
 			$views: 'src/views',
 			$replica: 'src/replica',

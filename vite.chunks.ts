@@ -10,7 +10,8 @@ const isOpenedFirst = (id: string) =>
 const isFetchedThen = (id: string) => /[/]src[/]lib[/](?:here[/]zone-table|shoot[/]shots-of)[.]ts$/.test(id);
 
 /** Our own sources do nothing by being imported; what is not used of them is not loaded. */
-const isOurs = (id: string) => /[/]src[/](?:core|contract|views|replica|lib)[/].*[.](?:ts|svelte)$/.test(id);
+const isOurs = (id: string) =>
+	/[/]src[/](?:core|words|contract|views|replica|lib)[/].*[.](?:ts|svelte)$/.test(id);
 
 /** The door of a room names what stands in other files. */
 const isDoor = (id: string) => isOurs(id) && id.endsWith('/index.ts');

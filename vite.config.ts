@@ -18,7 +18,7 @@ export default defineConfig({
 				test: {
 					name: 'core',
 					include: [
-						'src/{core,contract,views,replica,server,workers}/**/*.test.ts',
+						'src/{core,words,contract,views,replica,server,workers}/**/*.test.ts',
 						'scripts/**/*.test.ts',
 						'tests/*.test.ts'
 					],

@@ -8,6 +8,7 @@ export default defineConfig({
 	resolve: {
 		alias: {
 			$core: room('core'),
+			$words: room('words'),
 			$contract: room('contract'),
 			$views: room('views'),
 			$server: room('server')

@@ -106,7 +106,7 @@ const rigged = async (page) => {
 	const on = page.getByRole('region', { name: 'Do' });
 	await on.getByText('On the camera', { exact: true }).click();
 	await on.getByLabel('Aperture', { exact: true }).selectOption({ index: 2 });
-	await on.getByLabel('Light on its eye').selectOption({ label: 'light 1 darker' });
+	await on.getByLabel('Light on its eye').selectOption({ label: '1 stop darker' });
 	await on.getByRole('checkbox', { name: /^ND 0.6/ }).check();
 	await on.getByRole('checkbox', { name: 'It’s on a tripod or a wall' }).check();
 	await on.getByText('On the camera', { exact: true }).click();

@@ -19,6 +19,7 @@
 	import { waiting } from '$lib/records/waiting.svelte';
 	import Together from '$lib/together/Mark.svelte';
 	import { update } from '$lib/together/update.svelte';
+	import { counted } from '$words';
 
 	let { data, children } = $props();
 
@@ -71,7 +72,7 @@
 			<a href={resolve(view.path)} aria-current={isHere(view.path) ? 'page' : undefined}
 				>{view.name}{#if view.path === '/' && unsaved > 0}<span class="unsaved figures"
 						><span aria-hidden="true">{unsaved}</span><span class="sr-only"
-							>, {unsaved === 1 ? 'one entry' : `${unsaved} entries`} to be saved</span
+							>, {counted(unsaved, 'one entry', '# entries')} to be saved</span
 						></span
 					>{/if}</a
 			>

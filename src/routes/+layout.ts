@@ -1,5 +1,5 @@
 import { measureBy } from '$core/units';
-import { localeOf } from '$core/words';
+import { localeOf } from '$words';
 import { ownSettings } from '$lib/records/own-settings.svelte';
 import { viewOf } from '$lib/records/view';
 import type { LayoutLoad } from './$types';

@@ -1,5 +1,5 @@
 import { inProcess } from '$core/film';
-import { frameSettings } from '$contract/frame-words';
+import { frameSettings } from '$words/frame';
 import type { FrameRecord, LoadRecord } from '$contract/records';
 import { waitsForBath } from './developing';
 import type { Kept, Tally, ViewRecords } from './records';

@@ -13,7 +13,7 @@ import {
 	type Guess,
 	type OwnDoubt
 } from '$core/practice';
-import { namedInWords } from '$core/words';
+import { namedInWords } from '$words';
 import { filtersOf } from '$contract/own-filters';
 import type { ViewRecords } from './records';
 

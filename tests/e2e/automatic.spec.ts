@@ -95,7 +95,7 @@ test('an eye in other light than its subject is told so', async ({ page }) => {
 	await open(page, '/');
 	await expect(answer(page).getByRole('heading', { name: 'Just enough' })).toBeVisible();
 	await answer(page).getByText('On the camera', { exact: true }).click();
-	await answer(page).getByLabel('Light on its eye').selectOption({ label: 'light 3 darker' });
+	await answer(page).getByLabel('Light on its eye').selectOption({ label: '3 stops darker' });
 	// Three stops too much, of which the wheel takes one and a half: that may still come out, in such doubt.
 	await expect(answer(page).getByRole('heading', { name: 'Just too light' })).toBeVisible();
 	await expect(answer(page)).toContainText('1½ stops over, just past what this film takes');

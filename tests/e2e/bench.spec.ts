@@ -205,7 +205,7 @@ test('the stand-in tester makes recordings that say they are simulated', async (
 	await fromMenu(page, 'Quay Box', 'Bench');
 	await page.getByText('No tester at hand: try a stand-in').click();
 	await expect(page.getByText('A simulation, to learn and try things with')).toBeVisible();
-	await page.getByLabel('With', { exact: true }).selectOption({ label: 'blades that bounce' });
+	await page.getByLabel('Disturbed by').selectOption({ label: 'blades that bounce' });
 	await page.getByRole('button', { name: 'Fire it three times' }).click();
 	await expect(page.getByText('Was one a double')).toBeVisible();
 	const [download] = await Promise.all([

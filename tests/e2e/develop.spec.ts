@@ -39,11 +39,11 @@ for (const [where, viewport] of sizes) {
 			await expect(page.getByText('58.8 ml')).toHaveCount(3);
 			await expect(page.getByText('823.5 ml')).toBeVisible();
 			// Source: half way in the logarithm between 12 and 8 minutes is √96 = 9.8 minutes.
-			await page.getByLabel('Its temperature, °C').fill('20');
+			await page.getByLabel('Bath temperature, °C').fill('20');
 			await expect(page.getByRole('status')).toHaveText('9:48, give or take 0:30');
-			await page.getByLabel('Its temperature, °C').fill('30');
+			await page.getByLabel('Bath temperature, °C').fill('30');
 			await expect(page.getByRole('status')).toContainText('doesn’t reach');
-			await page.getByLabel('Its temperature, °C').fill('20');
+			await page.getByLabel('Bath temperature, °C').fill('20');
 			await page.getByRole('checkbox', { name: 'Samphire 125 of Quay Box' }).check();
 			await expect(page.getByText('Read the maker’s safety sheet first')).toBeVisible();
 			await isClean(page);
@@ -136,7 +136,7 @@ test('film that waits is put together by its bath, goes through one tank, and wh
 	// Source: half way in the logarithm between 12 and 8 minutes is √96 = 9.8 minutes.
 	await expect(tank.getByRole('heading')).toHaveText('Fine grain, 9:48');
 	await expect(tank).toContainText('2 rolls, first 10 s, then 2 turns a minute');
-	await page.getByLabel('The bath measures, °C').fill('22');
+	await page.getByLabel('Bath temperature, °C').fill('22');
 	await expect(tank.getByRole('heading')).toHaveText('Fine grain, 8:00');
 	await isClean(page);
 

@@ -37,7 +37,7 @@ for (const [where, viewport] of sizes) {
 			await onCamera(page);
 			await answer(page).getByLabel('Aperture', { exact: true }).selectOption({ label: 'f/8' });
 			await answer(page).getByLabel('Wheel', { exact: true }).selectOption({ label: 'in the middle' });
-			await answer(page).getByLabel('Light on its eye').selectOption({ label: 'light 3 darker' });
+			await answer(page).getByLabel('Light on its eye').selectOption({ label: '3 stops darker' });
 			await answer(page)
 				.getByRole('checkbox', { name: /^ND 0.6/ })
 				.check();
@@ -53,7 +53,7 @@ for (const [where, viewport] of sizes) {
 			};
 			await stands();
 			// Source: hand arithmetic: an eye in light three stops darker gives three more; the filter takes two.
-			await expect(answer(page)).toContainText('Its eye sees light 3 darker than the subject.');
+			await expect(answer(page)).toContainText('The light on its eye is 3 stops darker than on the subject.');
 			await took(page).click();
 			await expect(page.getByText('Frame 1 of Twin saved')).toBeVisible();
 			await page.getByRole('button', { name: 'Correct it' }).click();
@@ -90,7 +90,7 @@ for (const [where, viewport] of sizes) {
 
 			await open(page, `/frames?load=${loadId}&view=table`);
 			await expect(page.getByRole('row').nth(1)).toContainText(
-				/f\/8.*ND 0.6, Close-up \+2, on a tripod, eye in light 3 darker/
+				/f\/8.*ND 0.6, Close-up \+2, on a tripod, eye in light 3 stops darker/
 			);
 			await isClean(page);
 		});

@@ -94,7 +94,7 @@ test.describe('with the demo', () => {
 			.getByRole('link', { name: /Fine grain/ })
 			.first()
 			.click();
-		const temperature = other.getByLabel('Its temperature, °F');
+		const temperature = other.getByLabel('Bath temperature, °F');
 		// Source: tables of developing times: 20 °C is 68 °F.
 		await expect(temperature).toHaveValue('68');
 		const time = other.getByRole('region', { name: 'Time' }).locator('.figure').first();

@@ -36,12 +36,12 @@ export const openapi = {
 	paths: {
 		'/api/match': computed(
 			'match',
-			'What a camera with a film does in a light, and what would mend it',
+			'What a camera with a film does in a light, and what would fix it',
 			'MatchRequest',
 			'Match',
 			'MatchOfBag'
 		),
-		'/api/light': computed('light', 'What any way of reading light comes to', 'Light', 'LightAnswer'),
+		'/api/light': computed('light', 'The EV that any way of reading light gives', 'Light', 'LightAnswer'),
 		'/api/reach': computed(
 			'reach',
 			'The light in which a camera with a film works',
@@ -63,7 +63,7 @@ export const openapi = {
 		),
 		'/api/learn': computed(
 			'learn',
-			'What judged frames teach of a body, its films, packs and ways of reading: wild frames are named',
+			'What judged frames teach about a body, its films, packs and ways of reading: wild frames are named',
 			'LearnRequest',
 			'Learnt'
 		),

@@ -10,7 +10,7 @@ import { answerLight, type Light } from '../../core/light';
 import { learn } from '../../core/learn';
 import { match, reach } from '../../core/match';
 import { planDay, planYear } from '../../core/plan';
-import { namedLanes } from '../../core/words';
+import { namedLanes } from '../../words';
 import { cameraSchema } from '../camera';
 import { lightSchema } from '../light';
 import { checkMatchRequest } from '../match-request';

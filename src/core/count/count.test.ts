@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { heldInWords } from '../words';
+import { heldInWords } from '../../words';
 import { countAt, cuesOf } from '.';
 
 const counts = fc.record({

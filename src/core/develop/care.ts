@@ -14,8 +14,8 @@ export const PASTE =
 	'The paste is caustic and burns skin and eyes. Don’t touch the negative side, wash at once with plenty of water, and fold the negative away from children and animals.';
 
 const byKind: Readonly<Record<BathKind, readonly string[]>> = {
-	'general-developer': ['It can sensitise skin: rinse splashes at once.'],
-	'fine-grain-developer': ['It can sensitise skin: rinse splashes at once.'],
+	'general-developer': ['This developer can sensitise skin: rinse splashes at once.'],
+	'fine-grain-developer': ['This developer can sensitise skin: rinse splashes at once.'],
 	'staining-developer': [
 		'Staining developers are poisonous through skin and as dust: weigh them outdoors or under a hood, with a mask.',
 		'Gentle agitation: shaken hard, it streaks.'

@@ -21,19 +21,18 @@ describe('what to change next time', () => {
 	});
 
 	it('is the time where contrast is off: shorter if harsh, longer if flat', () => {
-		expect(nextTime([{ contrast: 1 }, { contrast: 1 }, { contrast: 0 }])!.words).toContain('Cut');
-		expect(nextTime([{ contrast: -1 }, { contrast: 0 }])!.words).toContain('Extend');
+		expect(change({ contrast: 1 }, { contrast: 1 }, { contrast: 0 })).toBe('shorter');
+		expect(change({ contrast: -1 }, { contrast: 0 })).toBe('longer');
 	});
 
 	it('is the film speed where only density is off: slower if thin', () => {
-		expect(nextTime([{ density: -1, contrast: 0 }])!).toMatchObject({ change: 'speed', of: 1 });
-		expect(nextTime([{ density: -1, contrast: 0 }])!.words).toContain('slower');
-		expect(nextTime([{ density: 1, contrast: 0 }])!.words).toContain('faster');
+		expect(nextTime([{ density: -1, contrast: 0 }])).toEqual({ change: 'slower', of: 1 });
+		expect(change({ density: 1, contrast: 0 })).toBe('faster');
 	});
 
 	it('is the agitation before all else where there are streaks, and the grain after all else', () => {
 		expect(change({ streaks: true, contrast: 1, density: -1 })).toBe('agitation');
-		expect(change({ coarse: true, contrast: 1 })).toBe('time');
+		expect(change({ coarse: true, contrast: 1 })).toBe('shorter');
 		expect(change({ coarse: true, contrast: 0, density: 0 })).toBe('dilution');
 	});
 
@@ -42,12 +41,11 @@ describe('what to change next time', () => {
 		expect(change({ streaks: true, contrast: 1, density: 1, coarse: true }, ...fine)).toBe('nothing');
 	});
 
-	it('is one thing with its reason, the same in any order', () => {
+	it('is one thing, the same in any order', () => {
 		fc.assert(
 			fc.property(looks, (all) => {
 				const next = nextTime(all)!;
 				expect(next.of).toBe(all.length);
-				expect(next.words.length * next.why.length).toBeGreaterThan(0);
 				expect(nextTime([...all].reverse())).toEqual(next);
 			})
 		);

@@ -28,7 +28,15 @@ export {
 } from './sun';
 export * from './landmarks';
 export * from './ground';
-export { answerLight, contradictionIn, lightNote, lightOnBoth, resolveLight, rivalsOf } from './resolve';
+export {
+	answerLight,
+	contradictionIn,
+	lightNote,
+	lightOnBoth,
+	meterDifferenceOf,
+	resolveLight,
+	rivalsOf
+} from './resolve';
 export { isDaylight, lightToFind } from './to-find';
 export { faceOf, type Face, type FaceMark } from './faces';
 export { instantOf } from './sun/local-instant';

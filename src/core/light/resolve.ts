@@ -115,6 +115,17 @@ export function contradictionIn({ readings }: CombinedReading): Contradiction | 
 	return contradictionOf(readings.map(resolveLight));
 }
 
+/**
+ * By how much the light on the eye was brighter than that on the subject, stops.
+ *
+ * @example meterDifferenceOf({ ev: 9, meterEv: 11 }) // 2
+ */
+export function meterDifferenceOf(light: Light | null): number {
+	if (light === null) return 0;
+	const { ev, meterEv } = resolveLight(light);
+	return meterEv - ev;
+}
+
 /** What a script is told of a light. */
 export interface LightAnswer extends Omit<ResolvedLight, 'meterEv' | 'meterSd'> {
 	method: Reading['method'] | 'number';

@@ -3,7 +3,7 @@ import { twinLens } from '../../../tests/fixtures/automatic';
 import { filmOf } from '../../../tests/fixtures/bag';
 import { trialOf } from '../bench';
 import { dialSpeeds, type Position } from '../camera';
-import { nothingToSet } from '../words';
+import { nothingToSet } from '../../words';
 import { match, reach, wishProblems } from '.';
 
 const film = filmOf('instant', 160);

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { bestInWords } from '../words';
+import { bestInWords } from '../../words';
 import { bestHours, type PlanWindow } from '.';
 
 /** The hours that most cameras share. */

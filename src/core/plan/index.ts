@@ -1,6 +1,6 @@
 export { bestHours, type BestHours } from './best';
 export { planDay, type DayPlan, type DayQuestion, type PlanWindow, type SkyFrom } from './day';
-export { sunTimes } from './sun-times';
+export { sunTimes, type SunTimes } from './sun-times';
 export { isWhole, skiesOfYear, typicalSkies, type SkyShares } from './skies';
 export { hoursADay, planYear, sunYear, type YearPlan, type YearQuestion } from './year';
 export {

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { filmOf, fixedCamera, steppedCamera } from '../../../tests/fixtures/bag';
 import { foldingInstant, programmed } from '../../../tests/fixtures/automatic';
-import { needsInWords, plannedInWords, sceneLightInWords } from '../words';
+import { needsInWords, plannedInWords, sceneLightInWords } from '../../words';
 import { resolveLight } from '../light';
 import {
 	intentForDepth,

@@ -11,7 +11,7 @@ export interface Passing {
 	down: string | null;
 }
 
-type SunTimes = Record<keyof typeof HEIGHTS, Passing> & {
+export type SunTimes = Record<keyof typeof HEIGHTS, Passing> & {
 	timeZone: string;
 	/** The moon's middle as its rim comes up or goes down, and how much of it is lit at the end of the day, 0 … 1. */
 	moon: Passing & { lit: number };

@@ -1,7 +1,7 @@
 <!-- What hands must know of a camera: its lever, its finder, its filters, what is forgotten, and notes. -->
 <script lang="ts">
 	import { usualChecklist, type Position } from '$core/camera';
-	import { aimInWords } from '$core/words';
+	import { aimInWords } from '$words';
 	import type { CameraRecord } from '$contract/records';
 	import type { FormState } from '$lib/forms/form-state.svelte';
 	import LinesField from '$lib/forms/LinesField.svelte';

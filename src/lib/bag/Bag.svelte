@@ -2,7 +2,7 @@
 	import { resolve } from '$app/paths';
 	import { degreesFromIso } from '$core/units';
 	import type { CameraRecord } from '$contract/records';
-	import { filmTypeName } from '$core/words';
+	import { filmTypeName } from '$words';
 	import type { Kept } from '$lib/records/client';
 	import { wholeLine } from '$lib/light/line';
 	import { axisOver } from '$lib/shoot/axis';

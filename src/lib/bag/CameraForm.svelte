@@ -25,7 +25,7 @@
 	import AboutFields from './AboutFields.svelte';
 	import ApertureFields from './ApertureFields.svelte';
 	import ExposureFields from './ExposureFields.svelte';
-	import { givesFrom, givesInWords, partFrom, partInWords, partNames, partsOpen } from './camera-parts';
+	import { givesFrom, givesInWords, partFrom, partInWords, partNames, partsOpen } from '$words/camera-parts';
 	import FocusFields from './FocusFields.svelte';
 	import FrameFields from './FrameFields.svelte';
 	import LaneNow from './LaneNow.svelte';

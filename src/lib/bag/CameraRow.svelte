@@ -1,7 +1,7 @@
 <!-- A camera at a glance: what is in it and how much is left, the light it works in, which film its eye believes. -->
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import { eyeInWords, worksInWords } from '$core/words';
+	import { eyeInWords, worksInWords } from '$words';
 	import type { CameraRecord } from '$contract/records';
 	import CameraGlyph from '$lib/parts/CameraGlyph.svelte';
 	import type { Kept } from '$lib/records/client';
@@ -10,7 +10,7 @@
 	import { leftInWords, type Loaded } from '$lib/shoot/bag';
 	import ReachBars from '$lib/shoot/ReachBars.svelte';
 	import type { BagActions } from './bag-actions.svelte';
-	import { cameraInShort } from './describe';
+	import { cameraInShort } from '$words/camera';
 	import FramesLeft from './FramesLeft.svelte';
 	import MoreMenu from './MoreMenu.svelte';
 

@@ -26,7 +26,7 @@
 	import { RecordEditor } from '$lib/forms/record-editor.svelte';
 	import RecordForm from '$lib/forms/RecordForm.svelte';
 	import TextField from '$lib/forms/TextField.svelte';
-	import { filmTypeName } from '$core/words';
+	import { filmTypeName } from '$words';
 	import type { Kept } from '$lib/records/client';
 
 	import Term from '$lib/words/Term.svelte';

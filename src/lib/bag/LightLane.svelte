@@ -3,7 +3,7 @@
 	import type { Camera } from '$core/camera';
 	import type { Film } from '$core/film';
 	import { reach } from '$core/match';
-	import { worksInWords } from '$core/words';
+	import { worksInWords } from '$words';
 	import { wholeLine } from '$lib/light/line';
 	import { axisOver } from '$lib/shoot/axis';
 	import LightScale from '$lib/shoot/LightScale.svelte';

@@ -19,6 +19,7 @@
 	import { replace, type Kept } from '$lib/records/client';
 	import LoadFields from './LoadFields.svelte';
 	import { highestNumber, withFilm } from './load-put-right';
+	import { counted } from '$words';
 
 	interface Props {
 		load: Kept<LoadRecord>;
@@ -88,8 +89,8 @@
 			</div>
 			{#if otherFilm && frames.length > 0}
 				<p class="notice">
-					Its {frames.length === 1 ? 'frame is' : `${frames.length} frames are`} worked out again for this film;
-					your judgements stay.
+					Its {counted(frames.length, 'frame is', '# frames are')} worked out again for this film; your judgements
+					stay.
 				</p>
 			{/if}
 		{/key}{/snippet}

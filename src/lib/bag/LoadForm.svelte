@@ -4,7 +4,7 @@
 	import { resolve } from '$app/paths';
 	import { checklistOf, takenBy } from '$core/camera';
 	import { inProcess, isDevelopedLater } from '$core/film';
-	import { eyeInWords, fitInWords, mismatchInWords, otherCuresInWords } from '$core/words';
+	import { eyeInWords, fitInWords, mismatchInWords, otherCuresInWords } from '$words';
 	import { filtersOf } from '$contract/own-filters';
 	import { loadRecordSchema, type LoadRecord, type RecipeRecord } from '$contract/records';
 	import ProcessFields from '$lib/develop/ProcessFields.svelte';

@@ -3,7 +3,7 @@
 	import { resolve } from '$app/paths';
 	import { takenBy } from '$core/camera';
 	import { reach, suitsFilm } from '$core/match';
-	import { worksInWords } from '$core/words';
+	import { worksInWords } from '$words';
 	import type { CameraRecord } from '$contract/records';
 	import type { Kept } from '$lib/records/client';
 	import { axisOver } from '$lib/shoot/axis';

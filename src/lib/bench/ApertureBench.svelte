@@ -100,7 +100,7 @@
 	{#if mark}<button class="action" type="submit">Save for {camera.name}</button>{/if}
 </form>
 <details>
-	<summary>The focal length is not known</summary>
+	<summary>If you don’t know the focal length</summary>
 	<p class="soft">
 		Focus a near and a far thing sharply, and measure how far the lens moved. With a far thing at infinity,
 		the distance from the lens to the sharp image is the focal length itself.

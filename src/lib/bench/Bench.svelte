@@ -4,7 +4,7 @@
 	import { v4 as uuid } from 'uuid';
 	import { automaticExposure } from '$core/camera';
 	import { formatAperture, formatDoubt, formatTime } from '$core/units';
-	import { habitInWords } from '$core/words';
+	import { habitInWords } from '$words';
 	import type { CameraRecord, FilmRecord, MeasurementRecord } from '$contract/records';
 	import Moment from '$lib/parts/Moment.svelte';
 	import { create, replace, type Kept } from '$lib/records/client';

@@ -4,6 +4,7 @@
 	import type { Camera } from '$core/camera';
 	import { formatTime, stopsInWords } from '$core/units';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
+	import Slider from '$lib/parts/Slider.svelte';
 	import { record, type Recorder } from '$lib/light/listening';
 	import { BenchDesk } from './bench-desk.svelte';
 	import type { Found } from './found';
@@ -125,18 +126,18 @@
 			label="Firing {desk.chosen + 1}, its marks"
 		/>
 		{#each [['open', 'It opens'], ['close', 'It closes']] as const as [end, words] (end)}
-			<label class="slide">
-				{words}
-				<input
-					type="range"
+			<div class="slide">
+				<span aria-hidden="true">{words}</span>
+				<Slider
+					label={words}
 					min={near.from}
 					max={near.to}
 					{step}
 					value={desk.marks[desk.chosen][end]}
-					aria-valuetext="{((desk.marks[desk.chosen][end] - near.from) * 1000).toFixed(2)} ms"
-					oninput={(event) => desk.move(end, Number(event.currentTarget.value))}
+					says={(value) => `${((value - near.from) * 1000).toFixed(2)} ms`}
+					onchange={(value) => desk.move(end, value)}
 				/>
-			</label>
+			</div>
 		{/each}
 	{/if}
 	<p class="result" role="status">
@@ -194,11 +195,6 @@
 		align-items: center;
 		gap: 0.75rem;
 		min-height: 2.75rem;
-	}
-	.slide input {
-		width: 100%;
-		height: 2.75rem;
-		accent-color: var(--ink);
 	}
 	.result strong {
 		font-size: 1.75rem;

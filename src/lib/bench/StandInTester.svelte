@@ -56,10 +56,10 @@
 		onchange={(next) => (seconds = Number(next))}
 	/>
 	<ChoiceField
-		label="With"
+		label="Disturbed by"
 		value={trouble}
 		options={[
-			{ value: 'none', name: 'nothing in the way' },
+			{ value: 'none', name: 'nothing' },
 			{ value: 'noise', name: 'much noise' },
 			{ value: 'hum', name: 'mains hum' },
 			{ value: 'bounce', name: 'blades that bounce' },

@@ -4,7 +4,7 @@
 	import { dialSpeeds, offsetOf, type Camera } from '$core/camera';
 	import type { Film } from '$core/film';
 	import { formatDoubt, formatEv, stopsInWords } from '$core/units';
-	import { habitInWords, wheelInWords } from '$core/words';
+	import { counted, habitInWords, wheelInWords } from '$words';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import type { Found } from './found';
 
@@ -50,7 +50,7 @@
 			marked: offsetOf(camera).stops,
 			value: Number(stops.toFixed(3)),
 			sd: Number(sd.toFixed(3)),
-			method: `by a trial of ${shot} ${shot === 1 ? 'frame' : 'frames'}`
+			method: `by a trial of ${counted(shot, '1 frame', '# frames')}`
 		});
 	}
 </script>
@@ -94,8 +94,7 @@
 			<p>
 				<strong>It gives {habitInWords(result.offset.stops)}</strong>, give or take {formatDoubt(
 					result.offset.sd
-				)}, from {shot}
-				{shot === 1 ? 'frame' : 'frames'}.
+				)}, from {counted(shot, '1 frame', '# frames')}.
 				{#if result.wheel}{tells(result.wheel.gain)}{/if}
 				{#each result.dial as { iso, stops, sd } (iso)}
 					{#if Math.abs(stops) > sd}The dial’s {iso} gives {stopsInWords(stops)}

@@ -2,7 +2,7 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
-	import { cardSvg, pocketCard, type CardSize } from '$core/cards';
+	import { cardSvg, pocketCard, type CardSize } from '$words/cards';
 	import { suitsFilm } from '$core/match';
 	import type { CameraRecord, FilmRecord, GearRecord } from '$contract/records';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';

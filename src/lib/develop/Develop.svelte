@@ -3,7 +3,7 @@
 	import { resolve } from '$app/paths';
 	import { isDeveloper, LAB } from '$core/develop';
 	import { formatTemperature } from '$core/units';
-	import { developedInWords } from '$core/words';
+	import { developedInWords, listed } from '$words';
 	import type { Developed } from '$contract/loads';
 	import type { RecipeRecord } from '$contract/records';
 	import Moment from '$lib/parts/Moment.svelte';
@@ -58,8 +58,7 @@
 		await refresh();
 	}
 
-	const listed = new Intl.ListFormat('en');
-	const named = (loads: readonly Waits[]) => listed.format(loads.map(({ name }) => name));
+	const named = (loads: readonly Waits[]) => listed(loads.map(({ name }) => name));
 
 	/** Films that somebody else developed; those that were changed elsewhere meanwhile still wait. */
 	async function fromLab(loads: readonly Waits[]) {
@@ -96,7 +95,7 @@
 	<div class="head">
 		<h1>Develop</h1>
 		<TemperatureBox
-			label="The bath measures"
+			label="Bath temperature"
 			value={bath.value.celsius}
 			onchange={(celsius) => celsius !== undefined && bath.set({ celsius })}
 		/>

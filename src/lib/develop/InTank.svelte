@@ -37,7 +37,7 @@
 {/snippet}
 
 <fieldset>
-	<legend>What is in the tank</legend>
+	<legend>In the tank</legend>
 	{@render films(own)}
 	{#if others.length > 0 && own.length > 0}
 		<details>

@@ -3,7 +3,7 @@
 	import { DateTime } from 'luxon';
 	import { mixedAnew, mixesLeft, rollsLeft, stockAge, stockFor } from '$core/develop';
 	import { formatVolume, volumeUnit } from '$core/units';
-	import { amountInWords, stockInWords } from '$core/words';
+	import { amountInWords, stockInWords } from '$words';
 	import type { RecipeRecord } from '$contract/records';
 	import { volumeQuantity } from '$lib/forms/measured';
 	import NumberBox from '$lib/forms/NumberBox.svelte';

@@ -2,7 +2,7 @@
 <script lang="ts">
 	import { whatHappens } from '$core/develop';
 	import type { Process } from '$core/film';
-	import { changedInWords, processInWords } from '$core/words';
+	import { changedInWords, processInWords } from '$words';
 	import type { CameraRecord, FilmRecord, FrameRecord, LoadRecord } from '$contract/records';
 	import { isRead } from '$contract/predicted';
 	import VerdictMark from '$lib/parts/VerdictMark.svelte';

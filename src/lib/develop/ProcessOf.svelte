@@ -1,7 +1,7 @@
 <!-- How a load is to be developed; changing it tells first what happens to its frames. -->
 <script lang="ts">
 	import type { Process } from '$core/film';
-	import { processInWords } from '$core/words';
+	import { processInWords } from '$words';
 	import type { CameraRecord, FilmRecord, FrameRecord, LoadRecord, RecipeRecord } from '$contract/records';
 	import type { Kept } from '$lib/records/client';
 	import ProcessChange from './ProcessChange.svelte';

@@ -4,7 +4,7 @@
 	import { resolve } from '$app/paths';
 	import { isPack, timeAt } from '$core/develop';
 	import { formatTemperature, stopsInWords } from '$core/units';
-	import { bathInWords, clockInWords, leftInWords } from '$core/words';
+	import { bathInWords, clockInWords, leftInWords } from '$words';
 	import type { RecipeRecord } from '$contract/records';
 	import Menu from '$lib/parts/Menu.svelte';
 	import type { Kept } from '$lib/records/client';

@@ -12,7 +12,7 @@
 		type Powder,
 		type TimePoint
 	} from '$core/develop';
-	import { agitationInWords, bathInWords } from '$core/words';
+	import { agitationInWords, bathInWords } from '$words';
 	import { bathKinds } from '$contract/recipes';
 	import { recipeRecordSchema, type RecipeRecord } from '$contract/records';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';

@@ -17,7 +17,7 @@
 		timeAt,
 		usualSteps
 	} from '$core/develop';
-	import { agitationInWords, bathInWords, clockInWords, processInWords, timedInWords } from '$core/words';
+	import { agitationInWords, bathInWords, clockInWords, listed, processInWords, timedInWords } from '$words';
 	import type { CameraRecord, FilmRecord, LoadRecord, RecipeRecord } from '$contract/records';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import type { Kept } from '$lib/records/client';
@@ -99,7 +99,6 @@
 					(each) => !drifted.includes(each) && (each.load.process?.stops ?? 0) !== (process?.stops ?? 0)
 				)
 	);
-	const listed = new Intl.ListFormat('en');
 
 	async function run() {
 		if (!timed) return;
@@ -116,7 +115,7 @@
 						loadIds: [...ids],
 						used: { rolls: atOnce, stock: stockFor([...mixed.parts, ...mixed.powders]) }
 					}),
-			what: chosen.length > 0 ? listed.format(chosen.map(({ name }) => name)) : pack ? 'a picture' : 'a film',
+			what: chosen.length > 0 ? listed(chosen.map(({ name }) => name)) : pack ? 'a picture' : 'a film',
 			celsius: [celsius],
 			steps: usualSteps(recipe, Math.round(timed.seconds), typed.value.movement),
 			done: [],
@@ -155,7 +154,7 @@
 			<h2 id="time-title">Time</h2>
 			<div class="fields">
 				<TemperatureBox
-					label={pack ? 'Temperature of the picture' : 'Its temperature'}
+					label={pack ? 'Temperature of the picture' : 'Bath temperature'}
 					value={celsius}
 					onchange={(next) => next !== undefined && warm(next)}
 				/>

@@ -2,7 +2,7 @@
 <script lang="ts">
 	import { formatTemperature } from '$core/units';
 	import { handsAt } from '$core/develop';
-	import { agitationInWords, clockInWords } from '$core/words';
+	import { agitationInWords, clockInWords } from '$words';
 	import NumberBox from '$lib/forms/NumberBox.svelte';
 	import { handsInWords, leftOf, nextInWords } from './hands';
 	import { parseClock } from './recipe-lines';

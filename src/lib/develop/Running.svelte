@@ -2,7 +2,7 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
 	import { resolve } from '$app/paths';
-	import { clockInWords } from '$core/words';
+	import { clockInWords } from '$words';
 	import { handsInWords, leftOf, nextInWords } from './hands';
 	import { runs, stepOf } from './runs.svelte';
 

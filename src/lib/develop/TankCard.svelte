@@ -3,7 +3,7 @@
 	import { resolve } from '$app/paths';
 	import { agitationOf, careFor, pushes } from '$core/develop';
 	import { formatTemperature } from '$core/units';
-	import { agitationInWords, agoInWords, capital, clockInWords, filmTypeName } from '$core/words';
+	import { agitationInWords, agoInWords, capital, clockInWords, counted, filmTypeName } from '$words';
 	import type { RecipeRecord } from '$contract/records';
 	import type { Kept } from '$lib/records/client';
 	import { timeOf, type Tank } from './tanks';
@@ -22,7 +22,7 @@
 
 	const { recipe } = $derived(tank);
 	const timed = $derived(timeOf(tank, celsius));
-	const rolls = $derived(tank.loads.length === 1 ? 'one roll' : `${tank.loads.length} rolls`);
+	const rolls = $derived(counted(tank.loads.length, 'one roll', '# rolls'));
 	const pushed = $derived(tank.push ? `, ${pushes.find(({ stops }) => stops === tank.push)?.name}` : '');
 	const title = $derived(
 		recipe?.name ??
@@ -36,7 +36,7 @@
 	const chosen = $derived(tank.loads.map(({ load }) => `load=${load.id}`).join('&'));
 	/** Black and white is; colour goes to a lab by most. */
 	const mostlyAtHome = $derived(tank.loads[0].film.type.startsWith('bw'));
-	const frames = (count: number) => (count === 1 ? 'one frame' : `${count} frames`);
+	const frames = (count: number) => counted(count, 'one frame', '# frames');
 </script>
 
 {#snippet here()}
@@ -82,7 +82,7 @@
 			{@render here()}
 		{/if}
 		<button class="plain-link" onclick={returned}
-			>{tank.loads.length === 1 ? 'A lab developed it' : 'A lab developed them'}<span class="sr-only"
+			>{counted(tank.loads.length, 'A lab developed it', 'A lab developed them')}<span class="sr-only"
 				>: {title}{pushed}</span
 			></button
 		>

@@ -1,5 +1,5 @@
 import { handsAt, nextMove, type Step } from '$core/develop';
-import { clockInWords } from '$core/words';
+import { clockInWords } from '$words';
 
 /**
  * What is left of a bath, and how far over it is.

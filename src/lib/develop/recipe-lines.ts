@@ -1,6 +1,6 @@
 import { gramsFor, millilitresOf, type Part, type Powder, type TimePoint } from '$core/develop';
 import { formatTemperature, volumeUnit } from '$core/units';
-import { clockInWords } from '$core/words';
+import { clockInWords } from '$words';
 import { temperatureQuantity, volumeQuantity } from '$lib/forms/measured';
 import { plainNumber } from '$lib/forms/quantity';
 

@@ -1,7 +1,7 @@
 <!-- Devices or tokens that are let in, those that were seen last first. -->
 <script lang="ts">
 	import type { PassTold } from '$contract/door';
-	import { agoInWords } from '$lib/parts/ago';
+	import { passedInWords } from '$words';
 
 	interface Props {
 		name: string;
@@ -22,7 +22,8 @@
 				><strong>{pass.name}</strong>{#if pass.id === here}<span class="soft">&ensp;this one</span>{/if}</span
 			>
 			<span class="soft seen"
-				>{name === 'Tokens' ? `${may[pass.access]} · used` : 'seen'} {agoInWords(pass.seenAt)}</span
+				>{name === 'Tokens' ? `${may[pass.access]} · used` : 'seen'}
+				{passedInWords(pass.seenAt, Date.now())}</span
 			>
 			<button class="quiet" aria-label="{verb} {pass.name}" onclick={() => void away(pass.id)}>{verb}</button>
 		</li>

@@ -1,7 +1,7 @@
 <!-- For the owner: who has records here, each their own. -->
 <script lang="ts">
 	import type { PairingTold, PersonTold } from '$contract/door';
-	import { agoInWords } from '$lib/parts/ago';
+	import { passedInWords } from '$words';
 	import { invite, newPerson, removePerson, rename } from '$lib/records/door';
 	import Line from './Line.svelte';
 
@@ -19,7 +19,11 @@
 	const owner = $derived(people.find((person) => person.owner));
 	const others = $derived(people.filter((person) => !person.owner));
 	const standing = ({ begun, seenAt }: PersonTold) =>
-		begun ? (seenAt ? `seen ${agoInWords(seenAt)}` : 'no device signed in') : 'hasn’t signed in yet';
+		begun
+			? seenAt
+				? `seen ${passedInWords(seenAt, Date.now())}`
+				: 'no device signed in'
+			: 'hasn’t signed in yet';
 	const pictured = (svg: string) => `data:image/svg+xml;utf8,${encodeURIComponent(svg)}`;
 
 	async function show(who: string, made: Awaited<ReturnType<typeof invite>>) {

@@ -1,7 +1,7 @@
 <!-- A label, its control and what is wrong with it. -->
 <script lang="ts">
 	import type { Snippet } from 'svelte';
-	import type { TermId } from '$core/words/terms-in';
+	import type { TermId } from '$words/terms-in';
 	import Term from '$lib/words/Term.svelte';
 
 	interface Props {

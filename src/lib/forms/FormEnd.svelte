@@ -2,6 +2,7 @@
 <script lang="ts">
 	import { tick, type Snippet } from 'svelte';
 	import type { FormState } from './form-state.svelte';
+	import { counted } from '$words';
 
 	interface Props {
 		form: FormState<object>;
@@ -45,7 +46,7 @@
 	);
 	/** Several things may be wrong with one field. */
 	const count = $derived(fields.length || issues.length);
-	const said = $derived(count === 1 ? 'One field needs fixing' : `${count} fields need fixing`);
+	const said = $derived(counted(count, 'One field needs fixing', '# fields need fixing'));
 </script>
 
 <div class="end" bind:this={end}>

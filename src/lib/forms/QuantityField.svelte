@@ -1,6 +1,6 @@
 <!-- A typed quantity or list: keeps the text as typed, hands on what it means. -->
 <script lang="ts" generics="T">
-	import type { TermId } from '$core/words/terms-in';
+	import type { TermId } from '$words/terms-in';
 	import Field from './Field.svelte';
 	import type { FormState } from './form-state.svelte';
 

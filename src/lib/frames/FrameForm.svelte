@@ -3,7 +3,7 @@
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import { automaticExposure, onlyByHand, wheelPositions } from '$core/camera';
-	import { resolveLight } from '$core/light';
+	import { meterDifferenceOf, resolveLight } from '$core/light';
 	import { bestOutcome } from '$core/match';
 	import { lengthUnit, roundToThird } from '$core/units';
 	import {
@@ -13,7 +13,7 @@
 		timeInWords,
 		wheelInWords,
 		whyInWords
-	} from '$core/words';
+	} from '$words';
 	import { withPrediction } from '$contract/predicted';
 	import { check } from '$contract/validate';
 	import {
@@ -32,7 +32,7 @@
 	import RecordForm from '$lib/forms/RecordForm.svelte';
 	import { keptInWords, remove, type Kept } from '$lib/records/client';
 	import FrameRig from './FrameRig.svelte';
-	import { frameLight, meterDifferenceOf } from '$contract/frame-words';
+	import { frameLight } from '$words/frame';
 	import { lastEdit } from './last-edit.svelte';
 	import Promised from './Promised.svelte';
 	import SaidOfFrame from './SaidOfFrame.svelte';

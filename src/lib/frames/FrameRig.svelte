@@ -3,7 +3,7 @@
 	import { automaticExposure, dialSpeeds } from '$core/camera';
 	import { BUILT_IN } from '$core/flash';
 	import { isSameThing } from '$core/match';
-	import { resolveLight, type Light } from '$core/light';
+	import { meterDifferenceOf, resolveLight, type Light } from '$core/light';
 	import { roundToThird } from '$core/units';
 	import { filtersOf } from '$contract/own-filters';
 	import type { CameraRecord, FrameRecord, GearRecord } from '$contract/records';
@@ -11,7 +11,6 @@
 	import { elsewhereOptions } from '$lib/parts/elsewhere';
 	import FilterTicks from '$lib/parts/FilterTicks.svelte';
 	import type { Kept } from '$lib/records/client';
-	import { meterDifferenceOf } from '$contract/frame-words';
 
 	interface Props {
 		frame: FrameRecord;

@@ -4,11 +4,11 @@
 	import { latitudeOf } from '$core/film';
 	import { verdictOf } from '$core/match';
 	import { printShowing } from '$core/prints';
-	import { heldInWords, judgedInWords } from '$core/words';
+	import { heldInWords, judgedInWords } from '$words';
 	import { runningNumber } from '$contract/loads';
 	import type { CameraRecord, FilmRecord, LoadRecord } from '$contract/records';
 	import Print from '$lib/prints/Print.svelte';
-	import { frameLight, frameSettings } from '$contract/frame-words';
+	import { frameLight, frameSettings } from '$words/frame';
 	import { verdictColour } from '$lib/parts/verdict-colour';
 	import VerdictMark from '$lib/parts/VerdictMark.svelte';
 	import Promised from './Promised.svelte';

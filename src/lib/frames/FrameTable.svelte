@@ -1,11 +1,11 @@
 <!-- Frames as a table: everything of each in one line. -->
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import { heldInWords, judgedInWords, whyInWords } from '$core/words';
+	import { addsToVerdict, heldInWords, judgedInWords, whyInWords } from '$words';
 	import type { CameraRecord, FilmRecord, FrameRecord } from '$contract/records';
 	import Moment from '$lib/parts/Moment.svelte';
 	import type { Kept } from '$lib/records/client';
-	import { frameLight, onCameraInWords, frameSettings, saidOf } from '$contract/frame-words';
+	import { frameLight, onCameraInWords, frameSettings, saidOf } from '$words/frame';
 	import Promised from './Promised.svelte';
 
 	interface Props {
@@ -42,7 +42,7 @@
 					{#if loads}<td data-name="Camera and film">{of}</td>{/if}
 					<td data-name="Predicted">
 						<Promised {frame} />
-						{#if frame.predicted && frame.predicted.verdict !== 'just-enough'}<span class="soft small"
+						{#if frame.predicted && addsToVerdict(frame.predicted)}<span class="soft small"
 								>{whyInWords(frame.predicted, film)}</span
 							>{/if}
 					</td>

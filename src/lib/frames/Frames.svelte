@@ -7,9 +7,9 @@
 	import { shotList, takenShots } from '$core/cine';
 	import { nextTime } from '$core/develop';
 	import { isDevelopedLater } from '$core/film';
-	import { developedInWords } from '$core/words';
+	import { counted, developedInWords, nextTimeInWords } from '$words';
 	import { runningNumber } from '$contract/loads';
-	import { daysInWords } from '$contract/paper';
+	import { daysInWords } from '$words/paper';
 	import type { CameraRecord, FilmRecord, FrameRecord, LoadRecord, RecipeRecord } from '$contract/records';
 	import ProcessOf from '$lib/develop/ProcessOf.svelte';
 	import Moment from '$lib/parts/Moment.svelte';
@@ -61,7 +61,8 @@
 	let most = $state(AT_ONCE);
 	const count = $derived(asTable ? shown.length : places.length);
 	const picked = $derived(shown.filter(({ id }) => selected.has(id)));
-	const advice = $derived(nextTime(frames.flatMap(({ judged }) => judged?.look ?? [])));
+	const next = $derived(nextTime(frames.flatMap(({ judged }) => judged?.look ?? [])));
+	const advice = $derived(next && nextTimeInWords(next));
 	const open = $derived(frames.filter(({ judged }) => !judged));
 	const kept = $derived(frames.filter(({ judged }) => judged?.kept).length);
 	const inTime = $derived(frames.toSorted((a, b) => Date.parse(a.takenAt) - Date.parse(b.takenAt)));
@@ -151,7 +152,7 @@
 							{/snippet}
 						</LoadMore>
 						{#if open.length > 0}<a class="action" href={resolve(`/frames/${open[0].id}/judge`)}
-								>{open.length === 1 ? `Judge frame ${open[0].number}` : `Judge ${open.length} frames`}</a
+								>{counted(open.length, `Judge frame ${open[0].number}`, 'Judge # frames')}</a
 							>{/if}
 					</div>
 				</div>
@@ -161,10 +162,8 @@
 				{/if}
 				{#if advice}
 					<p class="advice">
-						Next time: <strong>{advice.words}</strong>
-						<span class="soft"
-							>{advice.why} Based on {advice.of === 1 ? 'one negative' : `${advice.of} negatives`}.</span
-						>
+						Next time: <strong>{advice.what}</strong>
+						<span class="soft">{advice.why}</span>
 					</p>
 				{/if}
 				<div role="status">

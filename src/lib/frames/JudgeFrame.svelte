@@ -3,7 +3,7 @@
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import { isDevelopedLater } from '$core/film';
-	import { judgedInWords } from '$core/words';
+	import { judgedInWords } from '$words';
 	import { lensOf, printsToPick, type Told } from '$core/prints';
 	import { formatDoubt } from '$core/units';
 	import { faults, tones, type Fault, type Judge, type Judgement, type Tone } from '$contract/frames';
@@ -14,7 +14,7 @@
 	import { pictures as onTheirWay } from '$lib/records/pictures.svelte';
 	import Print from '$lib/prints/Print.svelte';
 	import { replace, type Kept } from '$lib/records/client';
-	import { frameLight, frameSettings } from '$contract/frame-words';
+	import { frameLight, frameSettings } from '$words/frame';
 	import Promised from './Promised.svelte';
 	import { lastEdit } from './last-edit.svelte';
 	import NegativeFields from './NegativeFields.svelte';

@@ -16,14 +16,7 @@
 		type Told
 	} from '$core/prints';
 	import { formatDoubt } from '$core/units';
-	import {
-		judgedInWords,
-		markName,
-		pictureWayHint,
-		pictureWayName,
-		refusalInWords,
-		thingName
-	} from '$core/words';
+	import { judgedInWords, markName, pictureWayHint, pictureWayName, refusalInWords, thingName } from '$words';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import { addressOf } from '$lib/parts/address-of.svelte';
 	import type { ShownPicture } from '$lib/parts/shown-picture';

@@ -1,6 +1,6 @@
 <!-- What was promised of a frame; nothing where its light was not read. -->
 <script lang="ts">
-	import { verdictInShort } from '$core/words';
+	import { verdictInShort } from '$words';
 	import type { FrameRecord } from '$contract/records';
 	import { verdictColour } from '$lib/parts/verdict-colour';
 	import VerdictMark from '$lib/parts/VerdictMark.svelte';

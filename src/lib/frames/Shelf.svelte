@@ -2,7 +2,7 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
-	import { monthOfMoment } from '$core/words';
+	import { monthOfMoment } from '$words';
 	import { pageOf, standingInWords, type OnShelf } from './shelf';
 
 	interface Props {

@@ -3,6 +3,7 @@ import type { FrameRecord, LoadRecord } from '$contract/records';
 import type { Judgement } from '$contract/frames';
 import { create, remove, replace, type Kept } from '$lib/records/client';
 import { refresh } from '$lib/records/refresh';
+import { counted } from '$words';
 
 type Step = () => Promise<void>;
 
@@ -41,7 +42,7 @@ export class FrameActions {
 				'as before'
 			);
 		const failed = frames.length - written.length;
-		const said = `${written.length === 1 ? 'One frame' : `${written.length} frames`} ${what}.`;
+		const said = `${counted(written.length, 'One frame', '# frames')} ${what}.`;
 		await this.#say(
 			failed > 0 ? `${said} ${failed} not saved: try again.` : said,
 			what === 'as before' ? null : back
@@ -60,7 +61,7 @@ export class FrameActions {
 			for (const frame of gone) await create('frames', uuid(), plain(frame));
 			await this.#say('They’re back.', null);
 		};
-		const said = `${gone.length === 1 ? 'One frame is' : `${gone.length} frames are`} deleted.`;
+		const said = `${counted(gone.length, 'One frame is', '# frames are')} deleted.`;
 		await this.#say(
 			stayed > 0
 				? `${said} ${stayed} stayed: they have pictures (delete those first) or were changed elsewhere.`

@@ -1,3 +1,5 @@
+import { counted } from '$words';
+
 /** A load as it lies on the shelf. */
 export interface OnShelf {
 	id: string;
@@ -21,7 +23,7 @@ export interface OnShelf {
 export function standingInWords({ inCamera, holds, taken, judged, toDevelop }: OnShelf): string {
 	if (inCamera) return `${taken} of ${holds}, in the camera`;
 	if (taken === 0) return 'nothing logged';
-	const frames = taken === 1 ? 'one frame' : `${taken} frames`;
+	const frames = counted(taken, 'one frame', '# frames');
 	if (toDevelop) return `${frames}, to develop`;
 	if (judged === taken) return `${frames}, judged`;
 	return judged === 0 ? `${frames}, to judge` : `${frames}, ${taken - judged} to judge`;

@@ -1,9 +1,9 @@
 <!-- A camera to give away: one file, and a QR code where it fits. -->
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import { learntInWords } from '$core/words';
+	import { counted, learntInWords } from '$words';
 	import type { CameraRecord } from '$contract/records';
-	import { cameraInShort } from '$lib/bag/describe';
+	import { cameraInShort } from '$words/camera';
 	import type { Kept } from '$lib/records/client';
 	import { steps } from './gift-changes';
 
@@ -27,7 +27,7 @@
 		<li>{cameraInShort(camera)}</li>
 		{#if body}<li>{learntInWords(camera, body)}</li>{/if}
 		{#if measurements > 0}<li>
-				{measurements === 1 ? 'One measurement' : `${measurements} measurements`}
+				{counted(measurements, 'One measurement', '# measurements')}
 			</li>{/if}
 		{#if camera.checklist}<li>Its lists: {steps(camera.checklist)}</li>{/if}
 		{#if camera.notes}<li>Your notes on it: {camera.notes}</li>{/if}

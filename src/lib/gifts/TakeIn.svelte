@@ -3,8 +3,8 @@
 	import { onMount } from 'svelte';
 	import { resolve } from '$app/paths';
 	import type { CameraRecord } from '$contract/records';
-	import { learntInWords } from '$core/words';
-	import { cameraInShort } from '$lib/bag/describe';
+	import { counted, learntInWords } from '$words';
+	import { cameraInShort } from '$words/camera';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import Field from '$lib/forms/Field.svelte';
 	import DropFiles from '$lib/parts/DropFiles.svelte';
@@ -56,7 +56,7 @@
 			<p>{cameraInShort(gift.camera)}</p>
 			<p class="soft">
 				As it was known <Moment at={gift.made} />{gift.measurements.length > 0
-					? `, with ${gift.measurements.length === 1 ? 'one measurement' : `${gift.measurements.length} measurements`}`
+					? `, with ${counted(gift.measurements.length, 'one measurement', '# measurements')}`
 					: ''}.
 			</p>
 			{#if desk.start}

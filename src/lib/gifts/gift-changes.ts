@@ -1,9 +1,9 @@
 import isEqual from 'fast-deep-equal';
-import { habitInWords } from '$core/words';
+import { counted, habitInWords } from '$words';
 import { formatDoubt } from '$core/units';
 import { automaticExposure, type Camera, type Checklist } from '$core/camera';
 import type { CameraRecord } from '$contract/records';
-import { describeAperture, describeFocus, describeShutter } from '$lib/bag/describe';
+import { describeAperture, describeFocus, describeShutter } from '$words/camera';
 
 /** What of a camera would be another one. */
 export interface Change {
@@ -17,7 +17,7 @@ const millimetres = (value: number) => `${value} mm`;
 /** How long a camera's lists are. */
 export const steps = ({ load, frame }: Checklist): string => {
 	const count = load.length + frame.length;
-	return count === 1 ? 'one step' : `${count} steps`;
+	return counted(count, 'one step', '# steps');
 };
 const exposures = ({ mode, ...eye }: Camera['exposure']) =>
 	mode === 'manual' ? 'set by hand' : `by its eye: ${plain(eye)}`;

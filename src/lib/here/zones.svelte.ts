@@ -1,5 +1,5 @@
 import type { ZoneOf } from '$core/light';
-import { zoneHere } from '$core/words';
+import { zoneHere } from '$words';
 import { later } from '$lib/parts/later';
 
 const table = later(() => import('./zone-table'));

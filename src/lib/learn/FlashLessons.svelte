@@ -2,7 +2,7 @@
 <script lang="ts">
 	import { formatGuideNumber } from '$core/units';
 	import type { FlashLearnt } from '$core/learn';
-	import { flashLearntInWords, tellsSomething } from '$core/words';
+	import { flashLearntInWords, tellsSomething } from '$words';
 	import type { CameraRecord, GearRecord } from '$contract/records';
 	import { replace, type Kept } from '$lib/records/client';
 	import { refresh } from '$lib/records/refresh';

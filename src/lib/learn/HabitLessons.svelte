@@ -1,6 +1,6 @@
 <!-- How the person's ways of reading run, and whether Shoot may take that off. -->
 <script lang="ts">
-	import { habitUsedInWords, isOutgrown, readingHabitInWords, tellsSomething } from '$core/words';
+	import { habitUsedInWords, isOutgrown, readingHabitInWords, tellsSomething } from '$words';
 	import { outbox } from '$lib/records/outbox.svelte';
 	import { refresh } from '$lib/records/refresh';
 	import type { HabitLesson } from './lesson';

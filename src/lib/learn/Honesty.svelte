@@ -5,7 +5,7 @@
 	import { page } from '$app/state';
 	import { provesLittle, type PromiseBin, type Score, type Standing } from '$core/learn';
 	import { formatMoney } from '$core/units';
-	import { lostInWords, scoreInWords } from '$core/words';
+	import { counted, lostInWords, scoreInWords } from '$words';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import FramesNav from '$lib/frames/FramesNav.svelte';
 	import Chart from '$lib/parts/Chart.svelte';
@@ -87,7 +87,7 @@
 		<p><a class="action" href={resolve('/frames')}>To the frames</a></p>
 	{:else}
 		<p class="answer">
-			{Math.round(last.rate * frames)} of {frames === 1 ? 'one judged frame' : `${frames} judged frames`} came out{last.costPerKeeper ===
+			{Math.round(last.rate * frames)} of {counted(frames, 'one judged frame', '# judged frames')} came out{last.costPerKeeper ===
 			null
 				? ''
 				: `, at ${formatMoney(last.costPerKeeper, page.data.locale)} a keeper`}.

@@ -2,7 +2,7 @@
 <script lang="ts">
 	import { printsToPick } from '$core/prints';
 	import { schools, type ShadowEdgeCondition } from '$core/light';
-	import { knownInWords, judgedInWords, wheelInWords } from '$core/words';
+	import { knownInWords, judgedInWords, wheelInWords } from '$words';
 	import { formatAperture, formatTime } from '$core/units';
 	import type { CameraRecord, FilmRecord } from '$contract/records';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';

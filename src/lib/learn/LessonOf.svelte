@@ -12,7 +12,7 @@
 		tellsSomething,
 		togetherInWords,
 		undecidedInWords
-	} from '$core/words';
+	} from '$words';
 	import { replace, type Kept } from '$lib/records/client';
 	import type { CameraRecord } from '$contract/records';
 	import { axisOver } from '$lib/shoot/axis';
@@ -44,7 +44,7 @@
 	const FAR = 2;
 	const scale = [-FAR, -1, 0, 1, FAR];
 	const atStops = (stops: number) =>
-		stops === 0 ? 'as promised' : `${stopsInWords(stops)} ${stops < 0 ? 'dark' : 'light'}`;
+		stops === 0 ? 'as predicted' : `${stopsInWords(stops)} ${stops < 0 ? 'dark' : 'light'}`;
 	const INSIDE = 49;
 	const placeOf = (stops: number) => 50 + (Math.max(-FAR, Math.min(FAR, stops)) / FAR) * INSIDE;
 
@@ -127,7 +127,7 @@
 		{/each}
 	</div>
 	<p class="soft small">
-		Each dot is a frame: left of the line, it came out darker than its settings promise. The band is what
+		Each dot is a frame: left of the line, it came out darker than predicted. The band is what
 		{camera.name} really gives.
 	</p>
 	<dl class="lanes">

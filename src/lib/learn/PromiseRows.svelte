@@ -1,8 +1,8 @@
 <!-- Each kind of prediction as a row of its frames: what came out is filled, what did not is crossed. -->
 <script lang="ts">
 	import type { PromiseBin } from '$core/learn';
-	import { capital, chanceInWords } from '$core/words';
-	import { promiseInWords } from '$core/words/promise';
+	import { capital, chanceInWords } from '$words';
+	import { promiseInWords } from '$words/promise';
 
 	let { bins }: { bins: readonly PromiseBin[] } = $props();
 
@@ -33,7 +33,9 @@
 						<span class="bar" aria-hidden="true"><i style:width="{(100 * out) / frames}%"></i></span>
 					{/if}
 					<span class="figures">{out} of {frames}: {fits}.</span>
-					<span class="soft small figures">Truly {percent(interval[0])} to {percent(interval[1])}.</span>
+					<span class="soft small figures"
+						>Its true rate is likely {percent(interval[0])} to {percent(interval[1])}.</span
+					>
 				</td>
 			</tr>
 		{/each}

@@ -3,7 +3,7 @@
 	import { automaticExposure, HAND_TIMING_SECONDS, markLabel } from '$core/camera';
 	import { clickedBy, resolveLight, type Clicked } from '$core/light';
 	import { formatAperture, formatEv, formatTime } from '$core/units';
-	import { lightInWords } from '$core/words';
+	import { lightInWords } from '$words';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import { clicksOf, record, type Recorder } from './listening';
 	import type { PanelProps } from './panel';

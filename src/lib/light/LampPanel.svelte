@@ -2,7 +2,7 @@
 <script lang="ts">
 	import { resolveLight, type LampReading, type Light } from '$core/light';
 	import { formatDistance, lengthUnit } from '$core/units';
-	import { lampInWords, lightInWords } from '$core/words';
+	import { lampInWords, lightInWords } from '$words';
 	import { lightSchema } from '$contract/light';
 	import { FormState } from '$lib/forms/form-state.svelte';
 	import { stopsQuantity } from '$lib/forms/exposures';

@@ -2,7 +2,7 @@
 <script lang="ts" generics="T extends object">
 	import type { Snippet } from 'svelte';
 	import { resolveLight, type Light } from '$core/light';
-	import { lightInWords } from '$core/words';
+	import { lightInWords } from '$words';
 	import type { FormState } from '$lib/forms/form-state.svelte';
 
 	interface Props {

@@ -2,8 +2,8 @@
 <script lang="ts">
 	import { lightNote, resolveLight, without } from '$core/light';
 	import { formatDoubt, formatEv } from '$core/units';
-	import { capital, contradictionInWords, lightInWords } from '$core/words';
-	import { agoInWords } from '$lib/parts/ago';
+	import { capital, contradictionInWords, lightInWords } from '$words';
+	import { passedInWords } from '$words';
 	import Said from '$lib/words/Said.svelte';
 	import type { LightDesk } from './light-desk.svelte';
 	import { readBy } from './panel';
@@ -24,7 +24,7 @@
 				>{#if narrow}{says}{:else}<Said text={says} />{/if}</strong
 			>
 			<span class="soft small">
-				{lightNote(reading.light)}, {agoInWords(reading.takenAt, lights.now)}{reading.where?.name
+				{lightNote(reading.light)}, {passedInWords(reading.takenAt, lights.now)}{reading.where?.name
 					? `, ${reading.where.name}`
 					: ''}{resolved.kelvin ? `, about ${resolved.kelvin.toFixed(0)} K` : ''}
 			</span>

@@ -5,7 +5,7 @@
 	import { formatDoubt, formatEv } from '$core/units';
 	import type { ReadingRecord } from '$contract/records';
 	import Field from '$lib/forms/Field.svelte';
-	import { agoInWords } from '$lib/parts/ago';
+	import { passedInWords } from '$words';
 	import type { Kept } from '$lib/records/client';
 	import type { LightDesk } from './light-desk.svelte';
 
@@ -43,7 +43,7 @@
 				)}</span
 			>
 			<span>{reading.name ?? lightNote(reading.light)}</span>
-			<span class="soft small">{agoInWords(reading.takenAt, lights.now)}</span>
+			<span class="soft small">{passedInWords(reading.takenAt, lights.now)}</span>
 		</button>
 		{#if naming === reading.id}
 			<form onsubmit={(event) => keepName(event, reading)} novalidate>

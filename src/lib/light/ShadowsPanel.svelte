@@ -3,7 +3,7 @@
 	import { resolve } from '$app/paths';
 	import { resolveLight, rivalsOf, type ShadowsReading } from '$core/light';
 	import { conditionKey, PRACTISED, untrainedDoubt } from '$core/practice';
-	import { ownDoubtInWords, rivalsInWords } from '$core/words';
+	import { ownDoubtInWords, rivalsInWords } from '$words';
 	import { ownSettings } from '$lib/records/own-settings.svelte';
 	import { readBy, type PanelProps } from './panel';
 	import ShadowsChoice from './ShadowsChoice.svelte';

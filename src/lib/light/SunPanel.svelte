@@ -1,7 +1,7 @@
 <!-- By sun and clock: a place, a time, the sky, and how the subject stands to the sun. -->
 <script lang="ts">
 	import { instantOf, localTime, zoneAt, type SunReading } from '$core/light';
-	import { sunInWords } from '$core/words';
+	import { sunInWords } from '$words';
 	import { lightSchema } from '$contract/light';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import Field from '$lib/forms/Field.svelte';

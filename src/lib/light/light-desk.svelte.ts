@@ -13,7 +13,7 @@ import {
 	type Light
 } from '$core/light';
 import { roundToThird } from '$core/units';
-import { wayOfReading } from '$core/words';
+import { wayOfReading } from '$words';
 import type { OwnDoubt } from '$core/practice';
 import type { PlaceRecord, ReadingRecord } from '$contract/records';
 import { zones } from '$lib/here/zones.svelte';

@@ -1,5 +1,5 @@
 import type { Exposed, Ground, Sky } from '$core/light';
-import { groundInWords, skyInWords, subjectInWords } from '$core/words';
+import { groundInWords, skyInWords, subjectInWords } from '$words';
 
 /** Skies and how a subject stands, as they are chosen from. */
 

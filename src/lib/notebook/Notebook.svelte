@@ -5,7 +5,7 @@
 	import { filmTypes, type FilmType } from '$core/film';
 	import { dateOrders, type NotebookField, type NotebookRow } from '$core/notebook';
 	import { formatAperture, formatDistance, formatTime } from '$core/units';
-	import { filmTypeName, framesInWords } from '$core/words';
+	import { counted, filmTypeName, framesInWords } from '$words';
 	import type { Bag } from '$contract/notebook';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import DropFiles from '$lib/parts/DropFiles.svelte';
@@ -153,8 +153,7 @@
 		</section>
 		<section class="stack" aria-labelledby="rows">
 			<h2 id="rows">
-				{framesInWords(desk.good.length)} of {desk.rolls === 1 ? 'one roll' : `${desk.rolls} rolls`}{desk.bad
-					.length > 0
+				{framesInWords(desk.good.length)} of {counted(desk.rolls, 'one roll', '# rolls')}{desk.bad.length > 0
 					? `, ${desk.bad.length} with a problem`
 					: ''}
 			</h2>

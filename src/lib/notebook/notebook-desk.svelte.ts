@@ -26,7 +26,7 @@ import {
 	type NotebookRecords
 } from '$contract/notebook';
 import { version } from '$contract/version';
-import { zoneHere } from '$core/words';
+import { counted, zoneHere } from '$words';
 import { bringArchive, takeArchive } from '$lib/records/archive';
 import { refresh } from '$lib/records/refresh';
 import { removeTogether } from '$lib/records/together';
@@ -156,7 +156,7 @@ export class NotebookDesk {
 		this.problem = await bringAll(records);
 		if (!this.problem) {
 			const { frames, loads } = records;
-			this.message = `${frames.length} frames of ${loads.length === 1 ? 'one roll' : `${loads.length} rolls`} are in your records.`;
+			this.message = `${frames.length} frames of ${counted(loads.length, 'one roll', '# rolls')} are in your records.`;
 			this.head = [];
 			this.undo = () => this.#takeBack(records);
 			await refresh();

@@ -8,7 +8,7 @@
 	import { localTime, zoneAt } from '$core/light';
 	import { withTakes, type Scene } from '$core/plan';
 	import { formatClock } from '$core/units';
-	import { framesInWords, sceneLightInWords } from '$core/words';
+	import { framesInWords, sceneLightInWords } from '$words';
 	import { outingRecordSchema, type OutingRecord } from '$contract/records';
 	import Field from '$lib/forms/Field.svelte';
 	import type { FormState } from '$lib/forms/form-state.svelte';

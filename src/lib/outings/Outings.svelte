@@ -2,8 +2,8 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import { localTime, zoneAt } from '$core/light';
-	import { framesInWords } from '$core/words';
-	import { dateInWords } from '$core/words';
+	import { framesInWords } from '$words';
+	import { dateInWords } from '$words';
 	import type { OutingRecord } from '$contract/records';
 	import PlanNav from '$lib/plan/PlanNav.svelte';
 	import { create, keptInWords, remove, replace, type Kept } from '$lib/records/client';

@@ -4,7 +4,7 @@
 	import { filmKinds } from '$core/film';
 	import type { Extra, Scene } from '$core/plan';
 	import { formatClock } from '$core/units';
-	import { framesInWords, plannedInWords } from '$core/words';
+	import { framesInWords, plannedInWords } from '$words';
 	import { verdictColour } from '$lib/parts/verdict-colour';
 	import VerdictMark from '$lib/parts/VerdictMark.svelte';
 	import type { Packed } from '$lib/plan/pack-desk.svelte';

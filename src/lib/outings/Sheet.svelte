@@ -3,9 +3,9 @@
 	import { resolve } from '$app/paths';
 	import { plannedScene, scenesInOrder } from '$core/plan';
 	import { formatClock } from '$core/units';
-	import { framesInWords, needsInWords, plannedInWords, sceneLightInWords } from '$core/words';
+	import { framesInWords, needsInWords, plannedInWords, sceneLightInWords } from '$words';
 	import type { OutingRecord } from '$contract/records';
-	import { dateInWords } from '$core/words';
+	import { dateInWords } from '$words';
 	import type { BagRecords } from '$lib/shoot/bag';
 
 	let { outing, records }: { outing: OutingRecord & { id: string }; records: BagRecords } = $props();

@@ -1,4 +1,4 @@
-import { formatStops } from '$core/units';
+import { stopsInWords } from '$core/units';
 
 const USUAL = [-4, -3, -2, -1, 0, 1, 2, 3, 4];
 
@@ -13,7 +13,5 @@ export const elsewhereOptions = (now: number): { value: string; name: string }[]
 		.map((stops) => ({
 			value: String(stops),
 			name:
-				stops === 0
-					? 'the subject’s light'
-					: `light ${formatStops(stops)} ${stops < 0 ? 'darker' : 'brighter'}`
+				stops === 0 ? 'the subject’s light' : `${stopsInWords(stops)} ${stops < 0 ? 'darker' : 'brighter'}`
 		}));

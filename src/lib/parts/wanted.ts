@@ -1,5 +1,5 @@
 import type { FilmWish, Scene } from '$core/plan';
-import { compassInWords, filmWishInWords } from '$core/words';
+import { compassInWords, filmWishInWords } from '$words';
 
 /** What can be wanted of a picture, as it is chosen from. */
 

@@ -7,8 +7,9 @@
 	import { formatDoubt, formatEv } from '$core/units';
 	import type { Snippet } from 'svelte';
 	import type { DayPlan, PlanWindow } from '$core/plan';
-	import { runsOf, settingsInShort, verdictInShort, windowInWords } from '$core/words';
+	import { runsOf, settingsInShort, verdictInShort, windowInWords } from '$words';
 	import { verdictColour } from '$lib/parts/verdict-colour';
+	import Slider from '$lib/parts/Slider.svelte';
 	import VerdictMark from '$lib/parts/VerdictMark.svelte';
 	import { heightOf, lightPaths, LIGHT_HEIGHT, type DayAxis } from './day-axis';
 
@@ -126,20 +127,19 @@
 	<p class="soft small">
 		Filled: just enough. Hatched: usable. A thin band needs a tripod. The shaded hours have no sun.
 	</p>
-	<label class="look">
-		<span
+	<div class="look">
+		<span aria-hidden="true"
 			>Look at <strong class="figures">{axis.clock(sample.at)}</strong>: EV {formatEv(sample.ev)}, give or
 			take {formatDoubt(sample.sd)}</span
 		>
-		<input
-			type="range"
-			min="0"
+		<Slider
+			label="Look at"
 			max={plan.samples.length - 1}
 			value={at}
-			aria-valuetext="{axis.clock(sample.at)}, EV {formatEv(sample.ev)}"
-			oninput={(event) => (looked = Number(event.currentTarget.value))}
+			says={(index) => `${axis.clock(plan.samples[index].at)}, EV ${formatEv(plan.samples[index].ev)}`}
+			onchange={(next) => (looked = next)}
 		/>
-	</label>
+	</div>
 	{@render more(sample.at)}
 	<ul class="answers">
 		{#each answers as { id, camera, best, unmet } (id)}
@@ -270,10 +270,9 @@
 		gap: 0.25rem;
 		padding-top: 0.5rem;
 	}
-	.look input {
-		width: 100%;
-		min-height: 2.75rem;
-		accent-color: var(--ink);
+	/* Under the hours: what is looked at stands where its minute does. */
+	.look :global(.slider) {
+		margin-left: var(--names);
 	}
 	.answers {
 		display: grid;

@@ -3,8 +3,15 @@
 	import { onMount } from 'svelte';
 	import { resolve } from '$app/paths';
 	import { localTime, zoneAt, type Exposed, type Sky } from '$core/light';
-	import { bestHours, intentForDepth, sunTimes, type DayPlan, type DayQuestion } from '$core/plan';
-	import { bestInWords, dayInWords, moonInWords, runsOf, windowInWords } from '$core/words';
+	import {
+		bestHours,
+		intentForDepth,
+		sunTimes,
+		type DayPlan,
+		type DayQuestion,
+		type SunTimes
+	} from '$core/plan';
+	import { bestInWords, dayInWords, moonInWords, runsOf, windowInWords } from '$words';
 	import { checkPlanRequest } from '$contract/plan';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import Field from '$lib/forms/Field.svelte';
@@ -24,7 +31,12 @@
 
 	let { records }: { records: BagRecords } = $props();
 
-	const desk = new PlanDesk<DayQuestion, DayPlan>((work, question) => work.planDay(question));
+	/** A day with its sun: what is said above the picture is of the day and place that the picture is of. */
+	type SunnyDay = DayPlan & { times: SunTimes };
+	const desk = new PlanDesk<DayQuestion, SunnyDay>(async (work, question) => ({
+		...(await work.planDay(question)),
+		times: sunTimes(question.place, question.date)
+	}));
 	// svelte-ignore state_referenced_locally -- a form begins with what was there
 	const place = placeAsked(records);
 	const { here } = $derived(place);
@@ -82,7 +94,7 @@
 	const lacking = $derived(loaded.every(({ id }) => intents.get(id) === null));
 	const first = $derived(loaded.map(({ id }) => desk.plans[id]).find((plan) => plan !== undefined));
 	const axis = $derived(first ? dayAxis(first) : null);
-	const times = $derived(here && first && questions.length > 0 ? sunTimes(here, date) : null);
+	const times = $derived(questions.length > 0 ? first?.times : undefined);
 	const rows = $derived(
 		axis
 			? loaded.flatMap(({ id, camera, film }) => {

@@ -1,7 +1,7 @@
 <!-- Where the sun stands to the subject at one time: in words and on a small compass. -->
 <script lang="ts">
 	import { sunPosition } from '$core/light';
-	import { sunOnSubjectInWords } from '$core/words';
+	import { sunOnSubjectInWords } from '$words';
 
 	interface Props {
 		place: { latitude: number; longitude: number };

@@ -15,9 +15,7 @@
 	}
 </script>
 
-<p class="soft small">
-	Filled: just enough. Hatched: usable. Empty: it does not work. By the clock of the place.
-</p>
+<p class="soft small">Filled: just enough. Hatched: usable. Empty: doesn’t work. Hours are local time.</p>
 <table>
 	<caption class="sr-only">How much of each hour works, month by month</caption>
 	<thead

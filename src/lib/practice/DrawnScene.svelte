@@ -2,7 +2,7 @@
 <script lang="ts">
 	import { formatClock } from '$core/units';
 	import { evFromLuminance, formatEv } from '$core/units';
-	import { apertureRule } from '$core/words';
+	import { apertureRule } from '$words';
 	import { onTheCard, type DrawnPicture, type DrawnScene } from '$core/practice';
 	import { pictureOf } from './drawing';
 

@@ -2,7 +2,7 @@
 <script lang="ts">
 	import type { EyeError } from '$core/practice';
 	import { formatStops } from '$core/units';
-	import { capital, eyeErrorInWords, withinInWords } from '$core/words';
+	import { capital, eyeErrorInWords, withinInWords } from '$words';
 
 	interface Props {
 		title: string;
@@ -16,10 +16,10 @@
 	const id = $props.id();
 
 	const amount = (stops: number) => (stops < 1 / 6 ? 'under ⅓' : formatStops(stops));
+	const likely = ([least, most]: [number, number]) =>
+		least < 1 / 6 ? `up to ${amount(most)}` : `${amount(least)} to ${amount(most)}`;
 	const spreadOf = ({ spread, spreadWithin }: EyeError) =>
-		spread === undefined
-			? 'one is not enough'
-			: `${amount(spread)}, truly ${amount(spreadWithin![0])} to ${amount(spreadWithin![1])}`;
+		spread === undefined ? 'one is not enough' : `${amount(spread)}, likely ${likely(spreadWithin!)}`;
 </script>
 
 <section aria-labelledby={id}>
@@ -30,7 +30,7 @@
 				<tr>
 					<th scope="col">{of}</th>
 					<th scope="col">{counted}</th>
-					<th scope="col">Runs</th>
+					<th scope="col">Bias</th>
 					<th scope="col">Spread, stops</th>
 				</tr>
 			</thead>
@@ -39,10 +39,9 @@
 					<tr>
 						<th scope="row">{capital(name)}</th>
 						<td data-of={counted}>{error.guesses}</td>
-						<td data-of="Runs">
+						<td data-of="Bias">
 							{capital(eyeErrorInWords(error))}
-							{#if error.biasWithin}<span class="soft small">truly {withinInWords(error.biasWithin)}</span
-								>{/if}
+							{#if error.biasWithin}<span class="soft small">{withinInWords(error.biasWithin)}</span>{/if}
 						</td>
 						<td data-of="Spread, stops">{spreadOf(error)}</td>
 					</tr>

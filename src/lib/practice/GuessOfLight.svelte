@@ -2,7 +2,7 @@
 <script lang="ts">
 	import { resolveLight, type ShadowsReading } from '$core/light';
 	import { formatEv, roundToThird } from '$core/units';
-	import { apertureRule } from '$core/words';
+	import { apertureRule } from '$words';
 	import { Remembered } from '$lib/timing/remembered.svelte';
 	import { ownSettings } from '$lib/records/own-settings.svelte';
 	import AsSettings from './AsSettings.svelte';

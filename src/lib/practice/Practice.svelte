@@ -4,7 +4,7 @@
 	import type { ShadowsReading } from '$core/light';
 	import type { DrillBag, Exercise } from '$core/practice';
 	import { roundToThird } from '$core/units';
-	import { drillInWords } from '$core/words';
+	import { drillInWords } from '$words';
 	import { listenInView, type Key } from '$lib/keys/keys';
 	import { sheet } from '$lib/keys/sheet.svelte';
 	import type { Kept } from '$lib/records/client';

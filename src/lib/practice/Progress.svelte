@@ -5,8 +5,9 @@
 	import { schools as allSchools } from '$core/light';
 	import type { DrillKind, EyeError, OwnDoubt, SchoolRecord } from '$core/practice';
 	import { formatDoubt } from '$core/units';
-	import { drillInWords, eyeErrorInWords, ownDoubtInWords } from '$core/words';
+	import { counted, drillInWords, eyeErrorInWords, ownDoubtInWords } from '$words';
 	import Chart from '$lib/parts/Chart.svelte';
+	import Switch from '$lib/parts/Switch.svelte';
 	import { outbox } from '$lib/records/outbox.svelte';
 	import ErrorTable from './ErrorTable.svelte';
 	import PracticeNav from './PracticeNav.svelte';
@@ -27,11 +28,7 @@
 	let { agreed, all, points, conditions, times, schools, drills, doubts, days }: Props = $props();
 
 	let says = $state('');
-	const counted = (count: number, one: string, many: string) =>
-		count === 1 ? `one ${one}` : `${count} ${many}`;
-
-	async function agree(event: Event & { currentTarget: HTMLInputElement }) {
-		const { checked } = event.currentTarget;
+	async function agree(checked: boolean) {
 		const at = DateTime.local().toISO();
 		const sent = await outbox.send('exercises', { kind: 'doubt', at, agreed: checked });
 		if (sent.result === 'kept') says = 'Not saved yet: the server isn’t answering.';
@@ -56,7 +53,11 @@
 				? ''
 				: `; one guess gives or takes ${formatDoubt(all.spread)}`}.
 			<span class="soft">
-				From {counted(all.guesses, 'guess', 'guesses')}; practice on {counted(days.length, 'day', 'days')}.
+				From {counted(all.guesses, 'one guess', '# guesses')}; practice on {counted(
+					days.length,
+					'one day',
+					'# days'
+				)}.
 			</span>
 		</p>
 		<Chart
@@ -73,10 +74,11 @@
 						<li>{doubt.name}: <span class="figures">{ownDoubtInWords(doubt)}</span></li>
 					{/each}
 				</ul>
-				<label class="tick-box">
-					<input type="checkbox" checked={agreed} onchange={agree} />
-					Use these margins on Shoot when I read the light by eye
-				</label>
+				<Switch
+					name="Use these margins on Shoot when I read the light by eye"
+					on={agreed}
+					onchange={(on) => void agree(on)}
+				/>
 				<p class="soft small">
 					The EV stays what the rule says; your bias and scatter together make its margin. Drawn and real
 					lights count alike.

@@ -3,7 +3,7 @@
 	import { resolveLight, saidBySchools } from '$core/light';
 	import { calledByShadowEdge, conditionName, type Guess } from '$core/practice';
 	import { formatEv } from '$core/units';
-	import { apertureRule, guessInWords, namedInWords, schoolSays, skillInWords } from '$core/words';
+	import { apertureRule, guessInWords, namedInWords, schoolSays, skillInWords } from '$words';
 
 	let { guess }: { guess: Guess } = $props();
 

@@ -5,6 +5,7 @@
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import DropFiles from '$lib/parts/DropFiles.svelte';
 	import { ScanDesk, type FrameOfLoad, type How } from './scan-desk.svelte';
+	import { counted } from '$words';
 
 	interface Props {
 		load: { id: string; title: string };
@@ -42,7 +43,7 @@
 			verb: 'Write the table'
 		}
 	};
-	const files = (count: number) => (count === 1 ? '1 file' : `${count} files`);
+	const files = (count: number) => counted(count, '1 file', '# files');
 	const numbers = (of: readonly FrameOfLoad[]) => of.map(({ number }) => number).join(', ');
 </script>
 
@@ -77,7 +78,7 @@
 						: 'No frame numbers in their names: matched in order.'}
 					{#if desk.without.length > 0}
 						<strong
-							>No file for {desk.without.length === 1 ? 'frame' : 'frames'} {numbers(desk.without)}.</strong
+							>No file for {counted(desk.without.length, 'frame', 'frames')} {numbers(desk.without)}.</strong
 						>
 					{/if}
 				</p>

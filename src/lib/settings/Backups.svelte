@@ -1,6 +1,6 @@
 <!-- Backups: how old the last one is, one more, and back to one of them. -->
 <script lang="ts">
-	import { agoInWords } from '$lib/parts/ago';
+	import { passedInWords } from '$words';
 	import Moment from '$lib/parts/Moment.svelte';
 	import { refresh } from '$lib/records/refresh';
 	import type { BackupsTold, BackupTold } from '$contract/backups';
@@ -37,10 +37,14 @@
 <section aria-labelledby="backups">
 	<h2 id="backups">Backups</h2>
 	<p class="last">
-		{#if last}<strong>Last backup {agoInWords(last.at)}.</strong>{:else}<strong>No backup yet.</strong>{/if}
+		{#if last}<strong>Last backup {passedInWords(last.at, Date.now())}.</strong>{:else}<strong
+				>No backup yet.</strong
+			>{/if}
 	</p>
 	{#if backups.failed}
-		<p class="notice">The last try failed, {agoInWords(backups.failed.at)}. {backups.failed.why}</p>
+		<p class="notice">
+			The last try failed, {passedInWords(backups.failed.at, Date.now())}. {backups.failed.why}
+		</p>
 	{/if}
 	<p class="soft">
 		Made once a day while the program runs, and before a new version changes the tables. Each one is checked.

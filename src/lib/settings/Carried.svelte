@@ -1,6 +1,7 @@
 <!-- Whether everything is carried on this device, and how much room that takes. -->
 <script lang="ts">
 	import { canCarry, carry } from '$lib/records/carry.svelte';
+	import Switch from '$lib/parts/Switch.svelte';
 	import { lastTogether } from '$lib/together/words';
 
 	let { locale }: { locale: string } = $props();
@@ -13,9 +14,8 @@
 		void carry.together;
 		void navigator.storage?.estimate?.().then(({ usage }) => (used = usage ?? null));
 	});
-	async function want(box: HTMLInputElement) {
-		holds = !(await carry.want(box.checked));
-		box.checked = carry.wanted;
+	async function want(on: boolean) {
+		holds = !(await carry.want(on));
 	}
 	const inMegabytes = (bytes: number) =>
 		new Intl.NumberFormat(locale, { maximumFractionDigits: 1 }).format(bytes / MEGABYTE);
@@ -25,14 +25,11 @@
 {#if canCarry}
 	<section aria-labelledby="carried">
 		<h2 id="carried">Without a server</h2>
-		<label class="tick-box">
-			<input type="checkbox" checked={carry.wanted} onchange={(event) => void want(event.currentTarget)} />
-			Carry everything on this device
-		</label>
+		<Switch name="Carry everything on this device" on={carry.wanted} onchange={(on) => void want(on)} />
 		<div role="status">
 			{#if holds}
 				<p class="notice">
-					Changes made here haven’t reached the server yet and would be lost. Untick it once they have.
+					Changes made here haven’t reached the server yet and would be lost. Switch it off once they have.
 				</p>
 			{:else if !carry.wanted}
 				<p>Views open only while the server answers. Anything not saved yet stays here all the same.</p>

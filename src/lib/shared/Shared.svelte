@@ -4,7 +4,7 @@
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import type { Light } from '$core/light';
-	import { momentInWords } from '$core/words';
+	import { momentInWords } from '$words';
 	import { LightDesk, type LightRecords } from '$lib/light/light-desk.svelte';
 	import PhotoPanel from '$lib/light/PhotoPanel.svelte';
 	import DropFiles from '$lib/parts/DropFiles.svelte';

@@ -1,10 +1,10 @@
 <!-- What stands on the back or the border of each print, to be cut out. -->
 <script lang="ts">
 	import { page } from '$app/state';
-	import { captionOf } from '$contract/frame-words';
+	import { captionOf } from '$words/frame';
 	import type { LoadOnPaper } from '$contract/paper';
 	import type { FrameRecord } from '$contract/records';
-	import { dayOfMoment } from '$core/words';
+	import { dayOfMoment } from '$words';
 	import type { Kept } from '$lib/records/client';
 
 	let { of, frames }: { of: LoadOnPaper; frames: Kept<FrameRecord>[] } = $props();

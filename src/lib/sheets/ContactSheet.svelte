@@ -1,7 +1,8 @@
 <!-- All frames of a load on a page: small pictures, or simulated prints where there are none. -->
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import { sheetColumns, underFrame, type LoadOnPaper } from '$contract/paper';
+	import { sheetColumns, type LoadOnPaper } from '$contract/paper';
+	import { underFrame } from '$words/paper';
 	import type { FrameRecord } from '$contract/records';
 	import { printShowing } from '$core/prints';
 	import Print from '$lib/prints/Print.svelte';

@@ -1,7 +1,8 @@
 <!-- What a load was: the head of a contact sheet, and a sleeve's label. -->
 <script lang="ts">
 	import { page } from '$app/state';
-	import { headOfLoad, type LoadOnPaper } from '$contract/paper';
+	import type { LoadOnPaper } from '$contract/paper';
+	import { headOfLoad } from '$words/paper';
 	import type { FrameRecord } from '$contract/records';
 
 	let { of, frames }: { of: LoadOnPaper; frames: FrameRecord[] } = $props();

@@ -9,9 +9,10 @@
 	import { resolve } from '$app/paths';
 	import {
 		aimInWords,
+		anyOf,
 		backgroundInWords,
-		chanceSentence,
 		castInWords,
+		chanceSentence,
 		clampedInWords,
 		exposureSentence,
 		flashRows,
@@ -24,7 +25,7 @@
 		verdictTitle,
 		whyInWords,
 		worksInWords
-	} from '$core/words';
+	} from '$words';
 	import { verdictColour } from '$lib/parts/verdict-colour';
 	import { automaticExposure, wheelPositions } from '$core/camera';
 	import VerdictMark from '$lib/parts/VerdictMark.svelte';
@@ -191,10 +192,10 @@
 				<p class="notice">
 					{worksInWords(shoot.answers.reaches.get(chosen.id)?.usable ?? [])}
 					{#if others.length > 0}
-						Here, take {others
-							.slice(0, MOST_NAMED)
-							.map(({ camera }) => camera.name)
-							.join(' or ')}{others.length > MOST_NAMED ? ', among others' : ''}.
+						Here, take {anyOf(others.slice(0, MOST_NAMED).map(({ camera }) => camera.name))}{others.length >
+						MOST_NAMED
+							? ', among others'
+							: ''}.
 					{:else}
 						Nothing in the bag works in this light as it is.
 					{/if}

@@ -5,7 +5,7 @@
 	import { isSeenAtOnce } from '$core/film';
 	import { resolveLight } from '$core/light';
 	import { likelyErrors, type trialWorth, type TrialWorth } from '$core/match';
-	import { trialInWords } from '$core/words';
+	import { trialInWords } from '$words';
 	import TenPrints from '$lib/prints/TenPrints.svelte';
 	import type { Loaded } from './bag';
 	import type { ShootState } from './shoot-state.svelte';

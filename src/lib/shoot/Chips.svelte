@@ -1,6 +1,6 @@
 <!-- The cameras in the bag on a phone: each a chip with its mark and a hair of its lane. -->
 <script lang="ts">
-	import { verdictInShort } from '$core/words';
+	import { verdictInShort } from '$words';
 	import VerdictMark from '$lib/parts/VerdictMark.svelte';
 	import { verdictColour } from '$lib/parts/verdict-colour';
 	import { leftInWords, type Loaded } from './bag';

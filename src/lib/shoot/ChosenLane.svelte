@@ -3,7 +3,7 @@
 	import { dragOf, dragsStops } from './drag';
 	import ReachBars from './ReachBars.svelte';
 	import type { ShootState } from './shoot-state.svelte';
-	import { worksInWords } from '$core/words';
+	import { worksInWords } from '$words';
 
 	let { shoot }: { shoot: ShootState } = $props();
 

@@ -2,7 +2,7 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import { formatClock } from '$core/units';
-	import { needsInWords, plannedInWords } from '$core/words';
+	import { needsInWords, plannedInWords } from '$words';
 	import type { ShootState } from './shoot-state.svelte';
 	import type { Shot } from './shots-of';
 

@@ -3,7 +3,7 @@
 	import { sameMark } from '$core/camera';
 	import type { Outcome } from '$core/match';
 	import { formatAperture, formatTime } from '$core/units';
-	import { verdictInShort } from '$core/words';
+	import { verdictInShort } from '$words';
 	import VerdictMark from '$lib/parts/VerdictMark.svelte';
 	import { verdictColour } from '$lib/parts/verdict-colour';
 	import type { Loaded } from './bag';

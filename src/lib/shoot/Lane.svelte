@@ -1,7 +1,7 @@
 <!-- One camera on the line of stops; the chosen one opens into its settings. -->
 <script lang="ts">
 	import type { Reach } from '$core/match';
-	import { laneNamer, settingsInShort, verdictInShort, worksInWords } from '$core/words';
+	import { laneNamer, settingsInShort, verdictInShort, worksInWords } from '$words';
 	import { verdictColour } from '$lib/parts/verdict-colour';
 	import VerdictMark from '$lib/parts/VerdictMark.svelte';
 	import { leftInWords, type Loaded } from './bag';

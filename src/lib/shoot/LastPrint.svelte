@@ -3,7 +3,7 @@
 	import { formatTemperature } from '$core/units';
 	import { isPulled, PASTE_IN_SHORT, printSeconds, temperaturesOf } from '$core/develop';
 	import { asOne } from '$core/match';
-	import { clockInWords, judgedInWords, togetherInWords } from '$core/words';
+	import { clockInWords, judgedInWords, togetherInWords } from '$words';
 	import type { Kept } from '$lib/records/client';
 	import { keepHere, keptHere } from '$lib/records/kept-here';
 	import type { FrameRecord } from '$contract/records';

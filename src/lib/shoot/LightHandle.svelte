@@ -1,7 +1,7 @@
 <!-- The handle of the light: on the desk it hangs on the line, on the phone it is a geared strip. -->
 <script lang="ts">
 	import { formatDoubt, formatEv } from '$core/units';
-	import { lightInWords, verdictInShort } from '$core/words';
+	import { lightInWords, verdictInShort } from '$words';
 	import { wholeLine } from '$lib/light/line';
 	import { dragsStops, slideByKey, type StopsDrag } from './drag';
 	import type { ShootState } from './shoot-state.svelte';

@@ -3,7 +3,7 @@
 	import { resolve } from '$app/paths';
 	import { formatTime } from '$core/units';
 	import { countableStack, COUNTABLE_SECONDS } from '$core/night';
-	import { chanceInWords, handDoubtInWords, stackInWords } from '$core/words';
+	import { chanceInWords, handDoubtInWords, stackInWords } from '$words';
 	import { greysOf } from './aids/night-desk';
 	import { countableOf } from './count/countable';
 	import AfterFrame from './AfterFrame.svelte';

@@ -2,7 +2,7 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
 	import { automaticExposure, checklistOf, wheelPositions } from '$core/camera';
-	import { wheelInWords } from '$core/words';
+	import { wheelInWords } from '$words';
 	import type { FrameRecord } from '$contract/records';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import type { Kept } from '$lib/records/client';

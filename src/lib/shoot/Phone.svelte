@@ -3,9 +3,9 @@
 	import { untrack, type ComponentProps } from 'svelte';
 	import { MediaQuery } from 'svelte/reactivity';
 	import { lightNote } from '$core/light';
-	import { lightInWords } from '$core/words';
+	import { lightInWords } from '$words';
 	import LightPanel from '$lib/light/LightPanel.svelte';
-	import { agoInWords } from '$lib/parts/ago';
+	import { passedInWords } from '$words';
 	import AfterFrame from './AfterFrame.svelte';
 	import Answer from './Answer.svelte';
 	import Chips from './Chips.svelte';
@@ -76,7 +76,7 @@
 				>{resolved ? lightInWords(resolved.ev, resolved.sd) : 'Light not read yet'}</strong
 			>
 			<p class="soft small">
-				{#if tried}tried by hand{:else if light && reading}{lightNote(light)} · {agoInWords(
+				{#if tried}tried by hand{:else if light && reading}{lightNote(light)} · {passedInWords(
 						reading.takenAt,
 						shoot.lights.now
 					)}{shoot.lights.old ? ' · read it again' : ''}{:else}pick what your shadow looks like{/if}

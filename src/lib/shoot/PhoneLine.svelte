@@ -1,7 +1,7 @@
 <!-- One line above the button on a phone: what became of the last frame, or else what would help most. -->
 <script lang="ts">
 	import type { Snippet } from 'svelte';
-	import { remedyInWords, remedyTitle } from '$core/words';
+	import { remedyInWords, remedyTitle } from '$words';
 	import { outbox } from '$lib/records/outbox.svelte';
 	import StatusLine from './StatusLine.svelte';
 	import type { ShootState } from './shoot-state.svelte';

@@ -1,7 +1,7 @@
 <!-- The least changes that would make it surer; choosing one shows it on the lanes before anything is kept. -->
 <script lang="ts">
 	import type { Remedy } from '$core/match';
-	import { remedyInWords, remedyTitle } from '$core/words';
+	import { remedyInWords, remedyTitle } from '$words';
 	import { verdictColour } from '$lib/parts/verdict-colour';
 	import VerdictMark from '$lib/parts/VerdictMark.svelte';
 	import type { ShootState } from './shoot-state.svelte';

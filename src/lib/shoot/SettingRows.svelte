@@ -1,6 +1,6 @@
 <!-- The settings as they are marked on the camera: on a phone what the hand must set first and large. -->
 <script lang="ts">
-	import type { SettingRow } from '$core/words';
+	import type { SettingRow } from '$words';
 	import WheelPicture from '$lib/parts/WheelPicture.svelte';
 
 	interface Props {

@@ -1,6 +1,6 @@
 <!-- The answer as a screen reader says it: one sentence, once the light rests. -->
 <script lang="ts">
-	import { settingsInShort, verdictInShort } from '$core/words';
+	import { settingsInShort, verdictInShort } from '$words';
 	import type { ShootState } from './shoot-state.svelte';
 
 	let { shoot }: { shoot: ShootState } = $props();

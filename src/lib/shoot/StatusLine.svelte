@@ -2,6 +2,7 @@
 <script lang="ts">
 	import { outbox } from '$lib/records/outbox.svelte';
 	import type { ShootState } from './shoot-state.svelte';
+	import { counted } from '$words';
 
 	interface Props {
 		shoot: ShootState;
@@ -34,7 +35,7 @@
 	{#if logging.problem}<span>{logging.problem}</span>{/if}
 	{#if waiting > 0}
 		<span class="notice">
-			Not saved yet: {waiting === 1 ? 'one entry is' : `${waiting} entries are`} kept here, in this browser.
+			Not saved yet: {counted(waiting, 'one entry is', '# entries are')} kept here, in this browser.
 			{#if !outbox.outlivesThePage}
 				Its storage is full or switched off: keep this page open until they are saved.
 			{/if}

@@ -23,7 +23,7 @@ import {
 	settingsInShort,
 	verdictInShort,
 	verdictTitle
-} from '$core/words';
+} from '$words';
 import type { LightDesk } from '$lib/light/light-desk.svelte';
 import type { InHand } from '$lib/light/panel';
 import { loadedCameras, type BagRecords, type Loaded } from './bag';

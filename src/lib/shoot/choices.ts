@@ -14,7 +14,7 @@ import {
 import type { Film } from '$core/film';
 import { wishProblems } from '$core/match';
 import { formatAperture, formatTime, fullStopApertures } from '$core/units';
-import { wheelInWords } from '$core/words';
+import { wheelInWords } from '$words';
 import type { CameraWishes } from './wishes';
 
 /** Everything that can be set on a camera, as it is chosen from: each has “what suits best” first. */

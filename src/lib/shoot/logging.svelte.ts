@@ -14,7 +14,7 @@ import type { FrameRecord, LoadRecord } from '$contract/records';
 import type { Judgement } from '$contract/frames';
 import { ownPosition } from '$lib/here/own-position.svelte';
 import { zones } from '$lib/here/zones.svelte';
-import { zoneHere } from '$core/words';
+import { zoneHere } from '$words';
 import { replace, type Kept } from '$lib/records/client';
 import { keepHere, keptHere } from '$lib/records/kept-here';
 import type { Loaded } from './bag';

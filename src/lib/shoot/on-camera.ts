@@ -1,7 +1,7 @@
 import type { Camera } from '$core/camera';
 import { wishProblems, type Intent } from '$core/match';
 import { formatAperture, formatTime } from '$core/units';
-import { wheelInWords } from '$core/words';
+import { wheelInWords } from '$words';
 import { filtersOf } from '$contract/own-filters';
 import type { GearRecord } from '$contract/records';
 import type { Rig } from '$contract/rigs';

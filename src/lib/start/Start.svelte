@@ -10,7 +10,7 @@
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import Field from '$lib/forms/Field.svelte';
 	import CameraGlyph from '$lib/parts/CameraGlyph.svelte';
-	import { filmTypeName, fitInWords } from '$core/words';
+	import { filmTypeName, fitInWords } from '$words';
 	import { scenes } from '$lib/light/scenes';
 	import ShadowPicture from '$lib/light/ShadowPicture.svelte';
 	import { newIds, storeFirstBag, type ShadowEdge } from './start';

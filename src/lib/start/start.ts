@@ -3,7 +3,7 @@ import { takenBy, type CameraKind } from '$core/camera';
 import { goesInto, type Film, type FilmType } from '$core/film';
 import { resolveLight, type ShadowsReading } from '$core/light';
 import { untrainedDoubt } from '$core/practice';
-import { filmTypeInShort } from '$core/words';
+import { filmTypeInShort } from '$words';
 import { typicalLoad } from '$lib/bag/takes';
 import { create } from '$lib/records/client';
 

@@ -7,7 +7,7 @@
 	import { outbox } from '$lib/records/outbox.svelte';
 	import { pictures } from '$lib/records/pictures.svelte';
 	import { server } from '$lib/records/reach.svelte';
-	import { momentInWords } from '$core/words';
+	import { momentInWords } from '$words';
 	import { merge } from '$replica/merge';
 	import { calledInWords, lastTogether, noticeInWords, writeInWords } from './words';
 

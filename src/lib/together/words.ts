@@ -1,4 +1,4 @@
-import { asWritten } from '$core/words';
+import { asWritten } from '$words';
 import type { Notice, Write } from '$replica/writes';
 
 const kindNames: Readonly<Record<Write['kind'], string>> = {

@@ -2,7 +2,7 @@
 <script lang="ts">
 	import { formatDistance } from '$core/units';
 	import { resolve } from '$app/paths';
-	import { coordinatesInWords, framesInWords } from '$core/words';
+	import { coordinatesInWords, framesInWords } from '$words';
 	import type { Where } from '$contract/coordinates';
 	import type { FrameRecord } from '$contract/records';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
@@ -11,7 +11,7 @@
 	import Moment from '$lib/parts/Moment.svelte';
 	import type { Kept } from '$lib/records/client';
 	import { TrackDesk } from './track-desk.svelte';
-	import { shiftInWords } from './track-words';
+	import { shiftInWords } from '$words/track';
 
 	interface Props {
 		load: { id: string; title: string };

@@ -6,6 +6,7 @@ import type { Kept } from '$lib/records/client';
 import { placeFrames } from '$lib/records/frame-places';
 import { refresh } from '$lib/records/refresh';
 import { readGpx } from './read-gpx';
+import { counted } from '$words';
 
 type Frame = Kept<FrameRecord>;
 
@@ -138,7 +139,7 @@ export class TrackDesk {
 		if (!items) return;
 		// What was put right once is right now.
 		if (moved) this.know('');
-		this.message = `${items.length === 1 ? 'One frame is' : `${items.length} frames are`} on the map.`;
+		this.message = `${counted(items.length, 'One frame is', '# frames are')} on the map.`;
 		this.undo = async () => {
 			const back = items.map(({ id, version }, index) => {
 				const { where = null, takenAt } = before[index];

@@ -1,6 +1,6 @@
 <!-- A sentence, in which the trade's words can be asked what they mean. -->
 <script lang="ts">
-	import { termsIn } from '$core/words/terms-in';
+	import { termsIn } from '$words/terms-in';
 	import Term from './Term.svelte';
 
 	let { text }: { text: string } = $props();

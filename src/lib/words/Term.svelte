@@ -6,7 +6,7 @@
 </script>
 
 <script lang="ts">
-	import type { TermId } from '$core/words/terms-in';
+	import type { TermId } from '$words/terms-in';
 	import Later from '$lib/parts/Later.svelte';
 
 	interface Props {

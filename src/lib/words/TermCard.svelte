@@ -1,8 +1,8 @@
 <!-- What a word of the trade means, beside where it stands. -->
 <script lang="ts">
 	import { Popover, Portal } from '@skeletonlabs/skeleton-svelte';
-	import { termGroups } from '$core/words/terms';
-	import type { TermId } from '$core/words/terms-in';
+	import { termGroups } from '$words/terms';
+	import type { TermId } from '$words/terms-in';
 
 	interface Props {
 		id: TermId;

@@ -1,6 +1,6 @@
 <!-- The trade's words, for who meets one for the first time. -->
 <script lang="ts">
-	import { termGroups } from '$core/words/terms';
+	import { termGroups } from '$words/terms';
 </script>
 
 <svelte:head><title>Words · Just Enough</title></svelte:head>

@@ -1,12 +1,13 @@
 import { json } from '@sveltejs/kit';
 import type { Issue } from '$contract/validate';
+import { counted } from '$words';
 
 /** The answers of the API that are not a plain record. */
 
 export const invalid = (issues: Issue[]) =>
 	json(
 		{
-			message: issues.length === 1 ? 'One field needs fixing' : `${issues.length} fields need fixing`,
+			message: counted(issues.length, 'One field needs fixing', '# fields need fixing'),
 			issues
 		},
 		{ status: 422 }

@@ -1,6 +1,6 @@
 import { array, object, string } from 'yup';
 import type { Filter } from '$core/camera';
-import type { CardSize } from '$core/cards';
+import type { CardSize } from '$words/cards';
 import { notFound } from '../api/answers';
 import { asFile } from '../api/file-name';
 import { guarded } from '../api/guarded';

@@ -1,6 +1,6 @@
 import { execFileSync } from 'node:child_process';
 import { describe, expect, it } from 'vitest';
-import { cardSvg, pocketCard } from '$core/cards';
+import { cardSvg, pocketCard } from '$words/cards';
 import { colourNegative400, fixedCamera } from '../../../tests/fixtures/bag';
 import { pdfOf } from './pdf';
 

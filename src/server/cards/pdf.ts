@@ -1,6 +1,6 @@
 import PDFDocument from 'pdfkit';
 import SVGtoPDF from 'svg-to-pdfkit';
-import { fromXml, inXml } from '$core/cards';
+import { fromXml, inXml } from '$words/cards';
 import { bytesOf } from '../paper/document';
 import { familyNames, fontName, registerFonts } from '../paper/fonts';
 import { piecesOf } from '../paper/pieces';

@@ -10,7 +10,7 @@ import { learn } from '$core/learn';
 import { answerLight } from '$core/light';
 import { match, reach, withLearnt } from '$core/match';
 import { planDay, planYear } from '$core/plan';
-import { namedLanes } from '$core/words';
+import { namedLanes } from '$words';
 
 /** A question that the API answers by a computation. */
 interface Question<T> {

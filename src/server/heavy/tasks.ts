@@ -4,7 +4,7 @@ import { calendarOf, feedOf, type CarriedBag } from '../outings/calendar';
 import type { PageAsked } from '../database/pages';
 import { framesPage } from '../frames-page';
 import type { OnPaper } from '../paper/sheet';
-import { cardSvg, pocketCard } from '$core/cards';
+import { cardSvg, pocketCard } from '$words/cards';
 import { lookThrough, takeArchive } from '../archive/task';
 import { makeBackup } from '../safekeeping/make';
 import { isOlder } from '../database/open';

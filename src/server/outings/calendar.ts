@@ -1,6 +1,6 @@
 import ical, { escape, ICalAlarmType, type ICalCalendar } from 'ical-generator';
 import { v5 as derived } from 'uuid';
-import { framesInWords, needsInWords, plannedInWords, sceneLightInWords } from '$core/words';
+import { framesInWords, needsInWords, plannedInWords, sceneLightInWords } from '$words';
 import { plannedScene, scenesInOrder, sceneTime, type Scene } from '$core/plan';
 import type { Where } from '$contract/coordinates';
 import type { CameraRecord, FilmRecord, OutingRecord, Stored } from '$contract/records';

@@ -1,5 +1,5 @@
 import { object, string } from 'yup';
-import { localeOf } from '$core/words';
+import { localeOf } from '$words';
 import { papers, sheetKinds, type Paper, type SheetFrames, type SheetKind } from '$contract/paper';
 import { notFound } from '../api/answers';
 import { asFile } from '../api/file-name';

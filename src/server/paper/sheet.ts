@@ -1,17 +1,10 @@
 import PDFDocument from 'pdfkit';
 import sharp from 'sharp';
 import { printOf, printShowing } from '$core/prints';
-import { dayOfMoment } from '$core/words';
-import { captionOf } from '$contract/frame-words';
-import {
-	headOfLoad,
-	papers,
-	sheetColumns,
-	underFrame,
-	type LoadOnPaper,
-	type Paper,
-	type SheetKind
-} from '$contract/paper';
+import { dayOfMoment } from '$words';
+import { captionOf } from '$words/frame';
+import { headOfLoad, underFrame } from '$words/paper';
+import { papers, sheetColumns, type LoadOnPaper, type Paper, type SheetKind } from '$contract/paper';
 import type { FrameRecord } from '$contract/records';
 import { bytesOf } from './document';
 import { registerFonts } from './fonts';

@@ -1,7 +1,7 @@
 import { runningNumber } from '$contract/loads';
-import { frameLight, frameSettings, onCameraInWords } from '$contract/frame-words';
+import { frameLight, frameSettings, onCameraInWords } from '$words/frame';
 import type { CameraRecord, FilmRecord, FrameRecord, LoadRecord } from '$contract/records';
-import { developedInWords, filmTypeName, processInWords } from '$core/words';
+import { developedInWords, filmTypeName, processInWords } from '$words';
 import { localTime } from '../local-time';
 
 /** What of a frame is written into a picture of it, by the names that exiftool has for it. */

@@ -1,5 +1,5 @@
 import { resolveLight } from '$core/light';
-import { wayOfReading } from '$core/words';
+import { wayOfReading } from '$words';
 import { runningNumber } from '$contract/loads';
 import type { FrameRecord } from '$contract/records';
 import type { Kept } from '../database/record-table';

@@ -1,5 +1,5 @@
 import XMLBuilder from 'fast-xml-builder';
-import { frameSettings } from '$contract/frame-words';
+import { frameSettings } from '$words/frame';
 import type { FrameRecord } from '$contract/records';
 import type { Kept } from '../database/record-table';
 import type { Tables } from '../database/tables';

@@ -2,7 +2,7 @@ import { latitudeOf } from '$core/film';
 import { resolveLight, type Light } from '$core/light';
 import { brierScore, promiseBins, standings, type PromisedFrame } from '$core/learn';
 import { chanceWithin, expectedOf } from '$core/match';
-import { wayOfReading } from '$core/words';
+import { wayOfReading } from '$words';
 import type { Teachings } from '../records';
 import { told, type Told } from './told';
 

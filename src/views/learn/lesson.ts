@@ -11,7 +11,7 @@ import {
 	type LearntQuestion,
 	type Pair
 } from '$core/learn';
-import { wayOfReading } from '$core/words';
+import { wayOfReading } from '$words';
 import type { CameraRecord, FilmRecord } from '$contract/records';
 import type { Kept, Teachings } from '../records';
 import type { Part } from './part';

@@ -1,6 +1,6 @@
 import { inProcess } from '$core/film';
 import type { Pair, Things, Told as ToldFrame } from '$core/learn';
-import { wayOfReading } from '$core/words';
+import { wayOfReading } from '$words';
 import type { CameraRecord, FilmRecord, FrameRecord, LoadRecord } from '$contract/records';
 import type { Judgement } from '$contract/frames';
 import { isRead, type ReadFrame } from '$contract/predicted';

@@ -1,6 +1,6 @@
 <!-- Help with one hard situation, in a sheet of its own. -->
 <script lang="ts">
-	import { verdictInShort } from '$core/words';
+	import { verdictInShort } from '$words';
 	import Later from '$lib/parts/Later.svelte';
 	import Sheet from '$lib/parts/Sheet.svelte';
 	import VerdictMark from '$lib/parts/VerdictMark.svelte';

@@ -14,7 +14,7 @@
 	} from '$core/cine';
 	import { resolveLight } from '$core/light';
 	import { formatAperture, formatStops, formatTime } from '$core/units';
-	import { counterInWords, panInWords, shotInWords, turnInWords, verdictInShort } from '$core/words';
+	import { counterInWords, panInWords, shotInWords, turnInWords, verdictInShort } from '$words';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import NumberBox from '$lib/forms/NumberBox.svelte';
 	import { intentOf } from '../wishes';

@@ -18,7 +18,7 @@
 		nearestMark,
 		stopsInWords
 	} from '$core/units';
-	import { backgroundInWords, timeInWords, verdictInShort, whereInWords } from '$core/words';
+	import { backgroundInWords, timeInWords, verdictInShort, whereInWords } from '$words';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import NumberBox from '$lib/forms/NumberBox.svelte';
 	import { distanceQuantity } from '$lib/forms/quantity';

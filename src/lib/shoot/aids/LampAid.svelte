@@ -20,7 +20,7 @@
 		lightInWords,
 		sidesInWords,
 		verdictTitle
-	} from '$core/words';
+	} from '$words';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import NumberBox from '$lib/forms/NumberBox.svelte';
 	import { centimetreQuantity } from '$lib/forms/measured';

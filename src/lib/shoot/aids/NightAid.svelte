@@ -26,7 +26,7 @@
 		tooDarkInWords,
 		trailInWords,
 		verdictInShort
-	} from '$core/words';
+	} from '$words';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import NumberBox from '$lib/forms/NumberBox.svelte';
 	import { distanceQuantity } from '$lib/forms/quantity';

@@ -3,7 +3,7 @@
 	import { markLabel } from '$core/camera';
 	import { aimedAt, closeUpFor, standAt } from '$core/focus';
 	import { formatAperture, formatDistance, lengthUnit } from '$core/units';
-	import { aimedInWords, flareInWords, sharpInWords, standInWords } from '$core/words';
+	import { aimedInWords, flareInWords, sharpInWords, standInWords } from '$words';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import NumberBox from '$lib/forms/NumberBox.svelte';
 	import DistanceStrip from '$lib/parts/DistanceStrip.svelte';

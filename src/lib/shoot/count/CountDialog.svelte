@@ -2,7 +2,7 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
 	import { formatTime } from '$core/units';
-	import { heldInWords, verdictInShort } from '$core/words';
+	import { heldInWords, verdictInShort } from '$words';
 	import AwakeNote from '$lib/timing/AwakeNote.svelte';
 	import type { FrameRecord } from '$contract/records';
 	import type { ShootState } from '../shoot-state.svelte';

@@ -1,5 +1,5 @@
 import type { Outcome } from '$core/match';
-import { ownTime } from '$core/words';
+import { ownTime } from '$words';
 import type { Loaded } from '../bag';
 
 /** From here on a time is long enough to be counted by a person, or heard to end, s; common practice. */

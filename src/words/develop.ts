@@ -1,0 +1,152 @@
+import {
+	LAB,
+	stockAge,
+	type Agitation,
+	type BathKind,
+	type Changed,
+	type Measured,
+	type Recipe,
+	type StepDone,
+	type StockAge,
+	type Timed
+} from '../core/develop';
+import type { Process } from '../core/film';
+import { formatTemperatures, formatVolume, stopsInWords } from '../core/units';
+import { clockInWords } from './clock';
+import { verdictInShort } from './outcome';
+import { counted } from './language';
+
+/** What a bath is called. */
+export const bathInWords: Readonly<Record<BathKind, string>> = {
+	'general-developer': 'developer, general purpose',
+	'fine-grain-developer': 'developer, fine grain',
+	'staining-developer': 'developer, staining',
+	'reversal-developer': 'first developer for reversal',
+	stop: 'stop bath',
+	fixer: 'fixer',
+	'instant-pack': 'instant pack, develops itself',
+	'peel-apart-pack': 'peel-apart pack'
+};
+
+/**
+ * An amount as it is measured: tenths where they can be.
+ *
+ * @example amountInWords({ name: 'A', amount: 58.82, unit: 'ml' }) // '58.8 ml'
+ */
+export function amountInWords({ amount, unit }: Measured): string {
+	if (unit === 'ml') return formatVolume(amount);
+	return `${Number(amount.toFixed(amount < 10 ? 2 : 1))} ${unit}`;
+}
+
+/** Doubts are said in steps of so many seconds. */
+const STEP = 5;
+
+/**
+ * A developing time with how sure it is.
+ *
+ * @example timedInWords({ seconds: 588, sd: 29, beyond: false }) // '9:48, give or take 0:30'
+ */
+export function timedInWords({ seconds, sd, beyond }: Timed): string {
+	const doubt = Math.max(STEP, Math.round(sd / STEP) * STEP);
+	const outside = beyond ? '; just outside your table' : '';
+	return `${clockInWords(seconds)}, give or take ${clockInWords(doubt)}${outside}`;
+}
+
+/**
+ * How a load was developed, in one sentence.
+ *
+ * @example developedInWords({ recipe: 'Fine grain', celsius: [20], steps: [{ name: 'Develop', wanted: 690, took: 700 }] }) // 'Developed in Fine grain, 11:40 at 20 °C.'
+ */
+export function developedInWords({
+	recipe,
+	celsius,
+	steps
+}: {
+	recipe: string;
+	celsius: readonly number[];
+	steps: readonly StepDone[];
+}): string {
+	if (recipe === LAB) return 'Developed by a lab.';
+	const time = steps.length > 0 ? `, ${clockInWords(steps[0].took)}` : '';
+	const warm = celsius.length > 0 ? ` at ${formatTemperatures(celsius)}` : '';
+	return `Developed in ${recipe}${time}${warm}.`;
+}
+
+const turns = (count: number, slow = false) =>
+	`${slow ? counted(count, '1 slow turn', '# slow turns') : counted(count, '1 turn', '# turns')} a minute`;
+
+/**
+ * How a tank is moved.
+ *
+ * @param seconds that the bath takes
+ * @example agitationInWords({ first: 30, inversions: 4 }, 600) // 'first 30 s, then 4 turns a minute'
+ */
+export function agitationInWords({ first, inversions, gentle }: Agitation, seconds: number): string {
+	if (first >= seconds) return gentle ? 'slowly, all the time' : 'all the time';
+	if (inversions === 0) return first === 0 ? 'let it stand' : `first ${first} s, then let it stand`;
+	const then = turns(inversions, gentle);
+	return first === 0 ? then : `first ${first} s, then ${then}`;
+}
+
+/**
+ * What is left of a bath: rolls it has done, its stock, its age.
+ *
+ * @param recipe as it stands
+ * @param today YYYY-MM-DD
+ * @returns pieces, none where nothing is known
+ * @example leftInWords({ rollsPerLitre: 8, rollsDone: 2 }, '2026-05-02') // ['2 rolls done, 8 a litre']
+ */
+export function leftInWords(
+	recipe: Pick<Recipe, 'rollsPerLitre' | 'rollsDone' | 'stockLeft' | 'mixedOn' | 'keepsDays'>,
+	today: string
+): string[] {
+	const { rollsPerLitre, rollsDone = 0, stockLeft } = recipe;
+	const age = stockAge(recipe, today);
+	const keeps = age?.left;
+	return [
+		rollsPerLitre === undefined
+			? 'one-shot'
+			: `${counted(rollsDone, 'one roll', '# rolls')} done, ${rollsPerLitre} a litre`,
+		...(stockLeft === undefined ? [] : [`${formatVolume(stockLeft)} of stock left`]),
+		...(age ? [age.days === 0 ? 'mixed today' : `${days(age.days)} old`] : []),
+		...(keeps === undefined ? [] : [keeps > 0 ? `keeps ${days(keeps)} more` : 'past its best'])
+	];
+}
+
+/**
+ * How a load is to be developed.
+ *
+ * @example processInWords({ name: 'Staining', stops: -1 }) // 'in Staining: the film counts as 1 stop slower'
+ */
+export function processInWords({ name, stops, push }: Process): string {
+	const pushed = push ? `, ${push > 0 ? 'pushed' : 'pulled'} ${stopsInWords(push)}` : '';
+	const speed =
+		stops === 0
+			? 'film speed unchanged'
+			: `rate the film ${stopsInWords(stops)} ${stops > 0 ? 'faster' : 'slower'}`;
+	return `in ${name}${pushed}: ${speed}`;
+}
+
+/**
+ * What another development does to a frame.
+ *
+ * @example changedInWords({ number: 3, before, after }) // 'Frame 3: just enough → 1 stop too dark'
+ */
+export function changedInWords({ number, before, after }: Changed): string {
+	const [was, is] = [verdictInShort(before), verdictInShort(after)];
+	return was === is ? `Frame ${number}: ${was} still` : `Frame ${number}: ${was} → ${is}`;
+}
+
+const days = (count: number) => counted(count, 'one day', '# days');
+
+/**
+ * How old a stock is, and whether it can still be trusted.
+ *
+ * @example stockInWords({ days: 10, left: 20 }) // 'Its stock is 10 days old and keeps for 20 days more.'
+ */
+export function stockInWords({ days: old, left }: StockAge): string {
+	const age = old === 0 ? 'Its stock was mixed today' : `Its stock is ${days(old)} old`;
+	if (left === undefined) return `${age}.`;
+	if (left > 0) return `${age} and keeps for ${days(left)} more.`;
+	return `${age}, past its best${left < 0 ? ` by ${days(-left)}` : ''}: try it on a scrap of film first.`;
+}

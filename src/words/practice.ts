@@ -1,0 +1,129 @@
+import { schools, type ShadowsReading } from '../core/light';
+import {
+	conditionName,
+	errorOf,
+	type DrillKind,
+	type EyeError,
+	type Guess,
+	type OwnDoubt,
+	type Skill
+} from '../core/practice';
+import {
+	formatAperture,
+	formatDoubt,
+	formatEv,
+	formatStops,
+	markedApertures,
+	nearestMark,
+	stopsInWords
+} from '../core/units';
+
+/** What practice says, in words. */
+
+/** Skills as they are called on the screen. */
+export const skillInWords: Readonly<Record<Skill, string>> = {
+	sharp: 'Sharp shadows',
+	soft: 'Soft shadows',
+	faint: 'Faint shadows',
+	none: 'No shadow',
+	'from-the-side': 'Sun beside the subject',
+	'against-the-light': 'Sun behind the subject',
+	'open-shade': 'Shade of a wall',
+	'deep-shade': 'Deep shade',
+	'pale-ground': 'Sand and snow',
+	'low-sun': 'Low sun'
+};
+
+export const drillInWords: Readonly<Record<DrillKind, string>> = {
+	equivalent: 'Equivalent settings',
+	film: 'Film for a camera',
+	which: 'Camera for a light',
+	wheel: 'Which way the wheel goes',
+	filter: 'Filters'
+};
+
+/**
+ * An EV as the f-number at 1/ISO that it is.
+ *
+ * @example apertureRule(14.64) // 'f/16 at 1/ISO'
+ */
+export function apertureRule(ev: number): string {
+	const f = nearestMark(markedApertures, Math.sqrt(2 ** ev / 100));
+	return `${formatAperture(f)} at 1/ISO`;
+}
+
+/** Less than this is no error, stops. */
+const NOTHING = 1 / 6;
+
+/**
+ * How a guess went.
+ *
+ * @example guessInWords(a guess of 14⅔ where it was 14) // 'You guessed ⅔ stop brighter than it was.'
+ */
+export function guessInWords(guess: Pick<Guess, 'ev' | 'read'>): string {
+	const off = errorOf(guess);
+	if (Math.abs(off) < NOTHING) return 'Right.';
+	return `You guessed ${stopsInWords(off)} ${off > 0 ? 'brighter' : 'darker'} than it was.`;
+}
+
+/** Who is off by less than this, nine times in ten, is right on average, stops. */
+const RIGHT = 1 / 2;
+
+const sideOf = (stops: number) => (stops > 0 ? 'too bright' : 'too dark');
+
+/**
+ * How guesses run, as far as that can be known: nobody is right on average before that is.
+ *
+ * @example eyeErrorInWords({ bias: 0.4, biasWithin: [0.2, 0.6] }) // '⅓ stop too bright on average'
+ */
+export function eyeErrorInWords({ bias, biasWithin }: Pick<EyeError, 'bias' | 'biasWithin'>): string {
+	if (!biasWithin) return 'not known from one guess';
+	const [from, to] = biasWithin;
+	if (from > 0 || to < 0) {
+		// One-sided, however little: then it is no third either way.
+		return Math.abs(bias) < NOTHING ? 'right on average' : `${stopsInWords(bias)} ${sideOf(bias)} on average`;
+	}
+	if (Math.max(-from, to) <= RIGHT) return 'right on average';
+	return Math.abs(bias) < NOTHING
+		? 'perhaps right on average, too few guesses to tell'
+		: `perhaps ${stopsInWords(bias)} ${sideOf(bias)}, too few guesses to tell`;
+}
+
+/**
+ * Where a mean lies, nine times in ten.
+ *
+ * @example withinInWords([-0.4, 0.7]) // 'likely ⅓ stop too dark to ⅔ stop too bright'
+ */
+export function withinInWords([from, to]: [from: number, to: number]): string {
+	const end = (stops: number) => `${stopsInWords(stops)} ${sideOf(stops)}`;
+	const [near, far] = Math.abs(from) < Math.abs(to) ? [from, to] : [to, from];
+	if (Math.abs(far) < NOTHING) return 'likely none';
+	if (Math.abs(near) < NOTHING) return `likely up to ${end(far)}`;
+	if (near * far < 0) return `likely ${end(from)} to ${end(to)}`;
+	return end(near) === end(far)
+		? `likely ${end(far)}`
+		: `likely ${formatStops(Math.abs(near))} to ${end(far)}`;
+}
+
+/**
+ * A doubt that practice has taught, beside the one it takes the place of.
+ *
+ * @example ownDoubtInWords({ sd: 0.4, usual: 0.67, bias: 0.1, guesses: 12, … }) // 'give or take ⅓ instead of ⅔, from 12 guesses'
+ */
+export function ownDoubtInWords({ sd, usual, bias, guesses }: OwnDoubt): string {
+	const runs = Math.abs(bias) < NOTHING ? '' : `; it runs ${stopsInWords(bias)} ${sideOf(bias)}`;
+	const doubt =
+		formatDoubt(sd) === formatDoubt(usual)
+			? `give or take ${formatDoubt(sd)}, as usual`
+			: `give or take ${formatDoubt(sd)} instead of ${formatDoubt(usual)}`;
+	return `${doubt}, from ${guesses} guesses${runs}`;
+}
+
+/** A condition with its school, as a row is called. */
+export function namedInWords(named: ShadowsReading): string {
+	return `${conditionName(named)} (${schools[named.school].name.toLowerCase()})`;
+}
+
+/** What a school says of a light. */
+export const schoolSays = (school: ShadowsReading['school'], ev: number): string =>
+	`${schools[school].name} ${formatEv(ev)}`;
