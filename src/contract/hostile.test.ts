@@ -10,6 +10,7 @@ import { checkMatchRequest, checkReachRequest } from './match-request';
 import { checkPlanRequest, checkYearRequest } from './plan';
 import { placeRecordSchema, loadRecordSchema, recordSchemas } from './records';
 import { rigSchema } from './rigs';
+import { checkSpeedRequest } from './speed';
 import { check, DEEPEST, type Checked } from './validate';
 
 const bySchema = { ...recordSchemas, learn: learnRequestSchema, rig: rigSchema };
@@ -18,6 +19,7 @@ const bySchema = { ...recordSchemas, learn: learnRequestSchema, rig: rigSchema }
 const checks: Record<string, (value: unknown) => Checked<unknown>> = {
 	match: checkMatchRequest,
 	reach: checkReachRequest,
+	speed: checkSpeedRequest,
 	plan: checkPlanRequest,
 	year: checkYearRequest,
 	opening: checkOpening,

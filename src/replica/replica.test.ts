@@ -51,7 +51,7 @@ function everyQuestion(): [ViewName, Record<string, string>][] {
 	const plain = Object.keys(views).map((name): [ViewName, Record<string, string>] => [name as ViewName, {}]);
 	const ofOne = [
 		...each(['reach', 'camera', 'give', 'bench'], ids(cameras)),
-		...each(['film'], ids(films)),
+		...each(['film', 'film-cameras'], ids(films)),
 		...each(['load', 'sheet', 'scans', 'track'], ids(loads)),
 		...each(['frame'], ids(frames)),
 		...each(['outing', 'outing-sheet'], ids(outings)),

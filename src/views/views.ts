@@ -80,6 +80,10 @@ const bag = {
 		const camera = (await cameras.get(idIn(asked, 'camera'))) ?? null;
 		return { camera, film: isNew(asked) ? null : there(await films.get(idIn(asked)), 'film') };
 	},
+	'film-cameras': async (from: ViewRecords, asked: Asked) => ({
+		film: there(await from.films.get(idIn(asked)), 'film'),
+		records: await bagRecords(from)
+	}),
 	async card(from: ViewRecords, asked: Asked) {
 		const { camera, film } = await asUsed(from, idIn(asked, 'camera'), idIn(asked, 'film'));
 		return {

@@ -34,3 +34,4 @@ export * from './ago';
 export * from './language';
 export * from './passed';
 export * from './next-time';
+export * from './speed';

@@ -209,3 +209,11 @@ export async function loadCamera(
 /** Reads the light by the API. */
 export const readLight = (request: APIRequestContext, light: object) =>
 	stored(request, 'readings', { takenAt: new Date().toISOString(), light });
+
+/** Opens what the bag’s menu of a camera or a film leads to. */
+export async function fromMenu(page: Page, of: string, what: string) {
+	await open(page, '/bag');
+	await page.getByLabel(`More for ${of}`).click();
+	const target = page.getByRole('link', { name: `${what} of ${of}` });
+	await ((await target.count()) > 0 ? target : page.getByRole('button', { name: `${what} ${of}` })).click();
+}

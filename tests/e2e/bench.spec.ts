@@ -1,4 +1,3 @@
-import type { Page } from '@playwright/test';
 import { execFileSync } from 'node:child_process';
 import { readFileSync, writeFileSync } from 'node:fs';
 import { XMLValidator } from 'fast-xml-parser';
@@ -6,20 +5,13 @@ import { standInShutter } from '../../src/core/standin';
 import { foldingInstant } from '../fixtures/automatic';
 import { filmOf, fixedCamera } from '../fixtures/bag';
 import { wavOf } from '../fixtures/wav';
-import { expect, loadCamera, open, picture, readLight, test, sizes } from './app';
+import { expect, fromMenu, loadCamera, open, picture, readLight, test, sizes } from './app';
 import { longestTask } from './trace';
 
 /** The bag and its bench: measuring, cards, the reach sheet, and what becomes of cameras and films. */
 
 const quayBox = fixedCamera({ name: 'Quay Box', aperture: { kind: 'fixed', f: 11 } });
 const film = filmOf('colour-negative', 100, { name: 'Dulse 100' });
-
-async function fromMenu(page: Page, of: string, what: string) {
-	await open(page, '/bag');
-	await page.getByLabel(`More for ${of}`).click();
-	const target = page.getByRole('link', { name: `${what} of ${of}` });
-	await ((await target.count()) > 0 ? target : page.getByRole('button', { name: `${what} ${of}` })).click();
-}
 
 for (const [where, viewport] of sizes) {
 	test.describe(`on the ${where}`, () => {
@@ -265,7 +257,7 @@ test('the reach sheet holds a camera against all films that fit it', async ({ pa
 	await request.post('/api/films', { data: filmOf('colour-negative', 800, { name: 'Kelp 800' }) });
 	await request.post('/api/films', { data: filmOf('instant', 640, { name: 'Wrack 640' }) });
 	await fromMenu(page, 'Quay Box', 'Reach sheet');
-	const rows = page.getByRole('main').getByRole('listitem');
+	const rows = page.getByRole('list', { name: 'Films in your bag' }).getByRole('listitem');
 	await expect(rows).toHaveCount(2);
 	// Right at EV 13.56, usable from one under to three over.
 	await expect(rows.first()).toContainText('Works from EV 12⅔ (grey day) to 16⅔ (snow).');

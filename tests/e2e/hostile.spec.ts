@@ -20,6 +20,7 @@ const AT_ONCE = 16;
 const paths = [
 	'match',
 	'reach',
+	'speed',
 	'light',
 	'places',
 	'recipes',

@@ -76,7 +76,7 @@ test('what frames say of a way of reading is taken off the next one where it is 
 		});
 	await open(page, '/frames/learnt');
 	const eye = page.getByRole('region', { name: 'Your own eye' });
-	await expect(eye).toContainText(/runs .* bright, give or take/);
+	await expect(eye).toContainText(/readings run .* bright, give or take/);
 	await eye.getByRole('button', { name: 'Take it off on Shoot' }).click();
 	await expect(eye).toContainText(/Shoot takes .* off such readings/);
 	await open(page, '/');

@@ -31,6 +31,7 @@ async function viewsOf(request: APIRequestContext): Promise<string[]> {
 		`/bag/card/${camera}/${film}`,
 		'/bag/camera/new',
 		`/bag/film/${film}`,
+		`/bag/film/${film}/cameras`,
 		'/bag/load',
 		'/frames',
 		'/frames?view=table',

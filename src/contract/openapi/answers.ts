@@ -1,3 +1,4 @@
+import { filmTypes } from '../../core/film';
 import { pictureTypes } from '../pictures';
 import { componentOf } from './component-of';
 import { dayPlan, yearPlan } from './plan-answers';
@@ -95,6 +96,16 @@ const tally = object({ new: whole, same: whole, conflicting: whole, unreadable: 
 	'unreadable'
 ]);
 
+const speed: Schema = { type: 'number', exclusiveMinimum: 0, description: 'ISO' };
+const speedsAbout = orNull({
+	...pair(speed),
+	description: 'ISO, from the slowest to the fastest; null: none does'
+});
+const filmOfSpeed = object(
+	{ type: oneOf(...filmTypes), iso: speed, verdict: oneOf('just-enough', 'usable') },
+	['type', 'iso', 'verdict']
+);
+
 export const answers = {
 	LightAnswer: lightAnswer,
 	Remedy: remedy,
@@ -104,6 +115,22 @@ export const answers = {
 		'usable',
 		'lanes'
 	]),
+	Speed: object(
+		{
+			iso: {
+				...speed,
+				description: 'ISO at which a frame comes out just right; on a day, in the most of its light'
+			},
+			good: speedsAbout,
+			usable: speedsAbout,
+			films: {
+				type: 'array',
+				items: filmOfSpeed,
+				description: 'what is sold of such a speed, by type, the nearest to being right first'
+			}
+		},
+		['iso', 'good', 'usable', 'films']
+	),
 	FNumber: object({ f: { type: 'number' }, sd: doubt }, ['f', 'sd']),
 	ShutterMeasurement: object(
 		{

@@ -49,6 +49,7 @@ export const openapi = {
 			'Reach',
 			'ReachOfBag'
 		),
+		'/api/speed': computed('speed', 'The film speed that a camera asks for', 'SpeedRequest', 'Speed'),
 		'/api/plan': computed(
 			'plan-day',
 			'A day of light at a place, and the windows in which a camera with a film works in it',

@@ -8,7 +8,7 @@ import { accepts, described } from '../../../tests/fixtures/described';
 import { cameraKinds } from '../../core/camera';
 import { answerLight, type Light } from '../../core/light';
 import { learn } from '../../core/learn';
-import { match, reach } from '../../core/match';
+import { match, reach, speedIn } from '../../core/match';
 import { planDay, planYear } from '../../core/plan';
 import { namedLanes } from '../../words';
 import { cameraSchema } from '../camera';
@@ -59,6 +59,8 @@ describe('the description of the API', () => {
 					JSON.stringify(described('Match').errors)
 				).toBe(true);
 				const { good, usable, lanes } = reach(camera, film);
+				const speed = speedIn({ camera, film: { type: film.type } }, { ev });
+				expect(accepts('Speed', speed), JSON.stringify(speed)).toBe(true);
 				expect(accepts('Reach', { good, usable, lanes: namedLanes(camera, lanes) })).toBe(true);
 			}),
 			{ numRuns: 60 }

@@ -6,12 +6,14 @@ import { learnRequestSchema } from '../learn';
 import { matchRequestSchema, reachRequestSchema } from '../match-request';
 import { dayRequestSchema, yearRequestSchema } from '../plan';
 import { recordSchemas } from '../records';
+import { speedRequestSchema } from '../speed';
 import { check } from '../validate';
 
 describe('the description of what is kept and asked', () => {
 	const components = {
 		match: 'MatchRequest',
 		reach: 'ReachRequest',
+		speed: 'SpeedRequest',
 		plan: 'PlanRequest',
 		year: 'YearRequest',
 		opening: 'Opening',
@@ -31,6 +33,7 @@ describe('the description of what is kept and asked', () => {
 	const requests = {
 		match: matchRequestSchema,
 		reach: reachRequestSchema,
+		speed: speedRequestSchema,
 		plan: dayRequestSchema,
 		year: yearRequestSchema,
 		opening: openingSchema,

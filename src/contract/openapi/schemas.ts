@@ -14,6 +14,7 @@ import { passphraseSchema, personSchema, sessionSchema, tokenSchema } from '../d
 import { dayRequestSchema, yearRequestSchema } from '../plan';
 import { recordSchemas } from '../records';
 import { rigSchema } from '../rigs';
+import { speedRequestSchema } from '../speed';
 import { scansSchema } from '../scans';
 import { togetherSchema } from '../together';
 import { answers } from './answers';
@@ -33,6 +34,7 @@ const asked = {
 	Rig: rigSchema,
 	MatchRequest: matchRequestSchema,
 	ReachRequest: reachRequestSchema,
+	SpeedRequest: speedRequestSchema,
 	PlanRequest: dayRequestSchema,
 	YearRequest: yearRequestSchema,
 	LearnRequest: learnRequestSchema,

@@ -14,7 +14,17 @@ export {
 	type MadeSetting,
 	type TrialWorth
 } from './match';
-export { reach, type Lane, type Reach, type Span } from './reach';
+export type { Span } from './lane-ends';
+export { reach, type Lane, type Reach } from './reach';
+export {
+	filmsSold,
+	speedIn,
+	speedRanges,
+	type FilmOfSpeed,
+	type SpeedAnswer,
+	type SpeedQuestion,
+	type SpeedRanges
+} from './speed';
 export { changed, keptIntent } from './remedies';
 export { bracketAbout, type Bracket } from './remedies/bracket';
 export { isSameThing } from './same-thing';

@@ -28,3 +28,4 @@ export {
 	type Take
 } from './outing';
 export { planWork } from './work';
+export { speedFor, speedOfDay, type DayOfLight } from './speed-of-day';

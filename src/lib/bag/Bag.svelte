@@ -121,7 +121,11 @@
 					<a class="plain-link" href={resolve(`/bag/load?film=${film.id}`)}
 						>Load it<span class="sr-only">: {film.name}</span></a
 					>
-					<MoreMenu {actions} item={{ kind: 'films', record: film }} />
+					<MoreMenu
+						{actions}
+						item={{ kind: 'films', record: film }}
+						links={[{ href: resolve(`/bag/film/${film.id}/cameras`), name: 'Reach sheet' }]}
+					/>
 				</div>
 			</li>
 		{/each}

@@ -1,19 +1,30 @@
 <!-- Something that is on or off from now on; what is only ticked, and saved later, is a box. -->
 <script lang="ts">
+	import { tick } from 'svelte';
 	import { Switch } from '@skeletonlabs/skeleton-svelte';
 
 	interface Props {
 		name: string;
 		on: boolean;
-		onchange: (on: boolean) => void;
+		/** Where it cannot be done, `on` stays as it is, and so does the switch. */
+		onchange: (on: boolean) => unknown;
 	}
 	let { name, on, onchange }: Props = $props();
+	let input: HTMLInputElement | undefined = $state();
+
+	async function change(next: boolean) {
+		await onchange(next);
+		await tick();
+		if (input) input.checked = on;
+	}
 </script>
 
-<Switch class="toggle" checked={on} onCheckedChange={({ checked }) => onchange(checked)}>
+<Switch class="toggle" checked={on} onCheckedChange={({ checked }) => void change(checked)}>
 	<Switch.Control class="toggle-track"><Switch.Thumb class="toggle-thumb" /></Switch.Control>
 	<Switch.Label>{name}</Switch.Label>
-	<Switch.HiddenInput role="switch" />
+	<Switch.HiddenInput>
+		{#snippet element(attributes)}<input {...attributes} role="switch" bind:this={input} />{/snippet}
+	</Switch.HiddenInput>
 </Switch>
 
 <style>

@@ -28,11 +28,14 @@
 	let { agreed, all, points, conditions, times, schools, drills, doubts, days }: Props = $props();
 
 	let says = $state('');
+	/** What was chosen here, until the records say it, too. */
+	let chosen = $state<boolean | null>(null);
 	async function agree(checked: boolean) {
+		chosen = checked;
 		const at = DateTime.local().toISO();
 		const sent = await outbox.send('exercises', { kind: 'doubt', at, agreed: checked });
 		if (sent.result === 'kept') says = 'Not saved yet: the server isn’t answering.';
-		else if (sent.result === 'refused') says = sent.problem;
+		else if (sent.result === 'refused') [chosen, says] = [null, sent.problem];
 		else says = `Saved: Shoot uses ${checked ? 'them' : 'the usual margins'}.`;
 	}
 </script>
@@ -76,8 +79,8 @@
 				</ul>
 				<Switch
 					name="Use these margins on Shoot when I read the light by eye"
-					on={agreed}
-					onchange={(on) => void agree(on)}
+					on={chosen ?? agreed}
+					onchange={agree}
 				/>
 				<p class="soft small">
 					The EV stays what the rule says; your bias and scatter together make its margin. Drawn and real

@@ -25,7 +25,7 @@
 {#if canCarry}
 	<section aria-labelledby="carried">
 		<h2 id="carried">Without a server</h2>
-		<Switch name="Carry everything on this device" on={carry.wanted} onchange={(on) => void want(on)} />
+		<Switch name="Carry everything on this device" on={carry.wanted} onchange={want} />
 		<div role="status">
 			{#if holds}
 				<p class="notice">

@@ -3,13 +3,14 @@ import { learnRequestSchema } from '$contract/learn';
 import { lightSchema } from '$contract/light';
 import { checkMatchRequest, checkReachRequest } from '$contract/match-request';
 import { checkPlanRequest, checkYearRequest } from '$contract/plan';
+import { checkSpeedRequest } from '$contract/speed';
 import { check, type Checked, type Issue } from '$contract/validate';
 import { fNumberOf } from '$core/bench';
 import { waysToSet, type Camera } from '$core/camera';
 import { learn } from '$core/learn';
 import { answerLight } from '$core/light';
 import { match, reach, withLearnt } from '$core/match';
-import { planDay, planYear } from '$core/plan';
+import { planDay, planYear, speedFor } from '$core/plan';
 import { namedLanes } from '$words';
 
 /** A question that the API answers by a computation. */
@@ -48,6 +49,11 @@ export const questions = {
 			return { good, usable, lanes: namedLanes(camera, lanes) };
 		},
 		quick: (asked) => quick(asked, 0)
+	}),
+	speed: question({
+		check: checkSpeedRequest,
+		compute: speedFor,
+		quick: (asked) => 'light' in asked && quick(asked, 0)
 	}),
 	plan: question({ check: checkPlanRequest, compute: planDay, quick: () => false }),
 	year: question({ check: checkYearRequest, compute: (asked) => planYear(asked), quick: () => false }),

@@ -24,7 +24,7 @@ function ofOne(): Record<string, Record<string, string>> {
 	const byId = (id: string, ...names: string[]) => names.map((name) => [name, { id }] as const);
 	return Object.fromEntries([
 		...byId(camera, 'reach', 'camera', 'give', 'bench'),
-		...byId(film, 'film'),
+		...byId(film, 'film', 'film-cameras'),
 		...byId(load, 'load', 'sheet', 'scans', 'track'),
 		...byId(frame, 'frame'),
 		...byId(first(outings), 'outing', 'outing-sheet'),
