@@ -147,7 +147,8 @@ test('film that waits is put together by its bath, goes through one tank, and wh
 	await page.getByRole('button', { name: 'Undo' }).click();
 	await expect(lab).toBeVisible();
 	await lab.getByRole('button', { name: /A lab developed it/ }).click();
-	await expect(page.getByText('Developed by a lab.')).toBeVisible();
+	const developed = page.getByRole('region', { name: 'Developed' }).getByRole('listitem');
+	await expect(developed).toContainText('Developed by a lab.');
 
 	await tank.getByRole('link', { name: 'Mix and start' }).click();
 	await expect(page.getByRole('checkbox', { name: 'Samphire 125 of Quay Box' })).toHaveCount(2);
@@ -168,7 +169,7 @@ test('film that waits is put together by its bath, goes through one tank, and wh
 	await app.restart();
 	await open(page, '/develop');
 	await expect(page.getByText('Nothing is waiting.')).toBeVisible();
-	await expect(page.getByText('Developed in Fine grain at 22 °C.')).toHaveCount(2);
+	await expect(developed.filter({ hasText: 'Developed in Fine grain at 22 °C.' })).toHaveCount(2);
 	const card = page.getByRole('region', { name: 'Shelf' }).getByRole('article', { name: 'Fine grain' });
 	await expect(card.getByRole('listitem')).toHaveText(['8:00 at 22 °C', '2 rolls done, 8 a litre']);
 	await card.getByText('More', { exact: true }).click();
