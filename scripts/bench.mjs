@@ -63,6 +63,18 @@ async function remedies(folder) {
 	);
 }
 
+/** A long log replayed, beside as many matches. */
+async function replay(folder) {
+	const { measureReplay } = await load('bench', 'replay', folder);
+	const { frames, ways, whole, matches } = measureReplay();
+	row(`${frames * ways} matches`, `${(matches / 1000).toFixed(2)} s`, '1');
+	row(
+		`${frames} frames replayed ${ways} ways`,
+		`${(whole / 1000).toFixed(2)} s`,
+		`${(whole / matches).toFixed(1)} × as many matches`
+	);
+}
+
 /** Requests a second that an address answers to a body. */
 async function throughput(url, body) {
 	const { requests, non2xx } = await autocannon({
@@ -292,6 +304,7 @@ await main(async () => {
 		await recording(folder);
 		await core(folder);
 		await remedies(folder);
+		await replay(folder);
 		await plans(folder);
 		await api(folder);
 		await page(folder);

@@ -89,6 +89,16 @@ const yearBelow = async (page) => {
 	await year(page);
 	await page.getByRole('heading', { name: /^Which film/ }).evaluate((title) => title.scrollIntoView());
 };
+/** A roll that its camera’s limit cost, and what would have saved it, frame by frame. */
+const saved = async (page) => {
+	await openLink(/^Wedge[^]*7 frames, judged/)(page);
+	await openLink('What would have saved the lost ones')(page);
+	await page
+		.getByRole('button', { name: /^Replay with it/ })
+		.first()
+		.click();
+	await page.getByText(/of them well, instead of/).waitFor();
+};
 const dayList = (page) => page.getByRole('button', { name: 'Scenes' }).click();
 const drawn = (what) => (page) => page.locator(what).first().waitFor();
 
@@ -194,7 +204,8 @@ const frames = [
 /** What is looked at the evening before. */
 const before = [
 	{ path: '/plan/year', act: year },
-	{ path: '/plan/outings', act: packed }
+	{ path: '/plan/outings', act: packed },
+	{ path: '/frames', act: saved }
 ].map((view) => ({ ...view, size: DESK }));
 
 const desks = { size: DESK, row: 2, scale: 0.75 };

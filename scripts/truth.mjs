@@ -22,6 +22,9 @@ await main(async () => {
 		console.log(learning.pace());
 		console.log('\nPromises against what came out, points that each tenth is off');
 		for (const line of learning.promises()) console.log(line);
+		const { replays } = await load('truth', 'replays', folder);
+		console.log('\nFrames replayed with a change, against the very same frames made again');
+		for (const line of replays()) console.log(line);
 		const prints = await load('truth', 'prints', folder);
 		console.log('\nPrints with errors up to 1½ stops, in pictures by drawn phones');
 		for (const line of prints.judging()) console.log(line);

@@ -12,6 +12,7 @@ import { placeRecordSchema, loadRecordSchema, recordSchemas } from './records';
 import { rigSchema } from './rigs';
 import { checkSpeedRequest } from './speed';
 import { check, DEEPEST, type Checked } from './validate';
+import { checkWhatIf } from './what-if';
 
 const bySchema = { ...recordSchemas, learn: learnRequestSchema, rig: rigSchema };
 
@@ -20,6 +21,7 @@ const checks: Record<string, (value: unknown) => Checked<unknown>> = {
 	match: checkMatchRequest,
 	reach: checkReachRequest,
 	speed: checkSpeedRequest,
+	whatIf: checkWhatIf,
 	plan: checkPlanRequest,
 	year: checkYearRequest,
 	opening: checkOpening,

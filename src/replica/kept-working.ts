@@ -26,6 +26,7 @@ export function keptWorking(replica: Replica): Working {
 		ways: () => kept('ways', () => working.ways()),
 		flashes: () => kept('flashes', () => working.flashes()),
 		honesty: (asked) => working.honesty(asked),
+		log: (asked) => working.log(asked),
 		soFar: (camera, asked, without) =>
 			kept(JSON.stringify(['so far', camera, asked, without]), () => working.soFar(camera, asked, without))
 	};

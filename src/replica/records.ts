@@ -95,6 +95,7 @@ export function replicaRecords(replica: Replica, working: Working): ViewRecords 
 			ways: () => working.ways(),
 			flashes: () => working.flashes(),
 			honesty: (asked) => working.honesty(asked),
+			log: (asked) => working.log(asked),
 			soFar: ({ id }, asked, without) => working.soFar(id, asked, without)
 		},
 		// The server alone keeps them.

@@ -62,12 +62,18 @@ function everyQuestion(): [ViewName, Record<string, string>][] {
 	return [
 		...plain.filter(([name]) => !named.has(name) && name !== 'card'),
 		...ofOne,
-		...ids(loads).map((load): [ViewName, Record<string, string>] => ['frames', { load }]),
+		...ids(loads).flatMap((load): [ViewName, Record<string, string>][] => [
+			['frames', { load }],
+			['what-if', { load }]
+		]),
 		...loaded.map(({ cameraId, filmId }): [ViewName, Record<string, string>] => [
 			'card',
 			{ camera: cameraId, film: filmId }
 		]),
-		...ids(cameras).map((camera): [ViewName, Record<string, string>] => ['honest', { camera }])
+		...ids(cameras).flatMap((camera): [ViewName, Record<string, string>][] => [
+			['honest', { camera }],
+			['what-if', { camera }]
+		])
 	];
 }
 

@@ -1,5 +1,7 @@
 import type { CameraRecord, FilmRecord, LoadRecord } from '$contract/records';
 import type { FrameKey, Kept, Teachings } from '$views/records';
+import { MOST_REPLAYED } from '$contract/what-if';
+import type { LogAsked } from '$views/learn/log';
 import { NEWEST_FRAMES } from '$views/learn/told';
 import type { Replica } from './database';
 import { byName, compared, FIRST, LAST, latest, newest, recordsOf } from './reading';
@@ -63,6 +65,19 @@ export class Taught {
 		for (const film of films) await this.judged({ film }, NEWEST_FRAMES);
 	}
 
+	/** Frames that are to be replayed, judged or not, and those that say something of their cameras. */
+	async logged({ load, camera, frames: ids }: LogAsked): Promise<void> {
+		const { frames, loads } = this.#replica;
+		const rows = ids
+			? await frames.bulkGet([...ids])
+			: load
+				? await frames.where('[load+number]').between([load, 0], [load, Infinity]).toArray()
+				: await this.judged({ camera }, MOST_REPLAYED);
+		const found = this.#keep(rows);
+		const shot = await loads.bulkGet([...new Set(found.map((row) => row.load))]);
+		for (const body of new Set(shot.flatMap((each) => each?.camera ?? []))) await this.around(body);
+	}
+
 	/** All of it, as it is learnt from. */
 	async read(): Promise<Teachings> {
 		const { cameras, films, loads } = this.#replica;
@@ -96,6 +111,8 @@ interface Things {
 function teachingsOf(rows: readonly FrameRow[], { cameras, films, loads }: Things): Teachings {
 	const loadById = new Map(loads.map((load) => [load.id, load]));
 	const byId = new Map(rows.map((row) => [row.id, row]));
+	const oldestFirst = (ids: readonly string[]) =>
+		recordsOf(ids.flatMap((id) => byId.get(id) ?? []).sort(latest)).reverse();
 	const isOf = ({ load }: FrameRow, { camera, film }: Picked) => {
 		const { cameraId, filmId } = loadById.get(load)!;
 		return (camera === undefined || camera === cameraId) && (film === undefined || film === filmId);
@@ -117,7 +134,11 @@ function teachingsOf(rows: readonly FrameRow[], { cameras, films, loads }: Thing
 					rows.filter(({ lit }) => lit !== undefined),
 					most
 				),
-			frames: (asked) => recordsOf(asked.flatMap(({ id }) => byId.get(id) ?? []).sort(latest)).reverse()
+			frames: (asked) => oldestFirst(asked.map(({ id }) => id))
+		},
+		log: {
+			ofLoad: (id) => recordsOf(rows.filter(({ load }) => load === id)).sort((a, b) => a.number - b.number),
+			byIds: oldestFirst
 		}
 	};
 }

@@ -3,6 +3,7 @@ import type { FramesAsked } from '$views/frames-list';
 import { flashLessonsOf, type FlashLesson } from '$views/learn/flash-lessons';
 import { honestyOf, MOST_PROMISES, type Honesty, type HonestyAsked } from '$views/learn/honesty';
 import { lessonOf, soFarOf, waysOf, type Lesson, type Ways } from '$views/learn/lesson';
+import { logOf, type KeptLog, type LogAsked } from '$views/learn/log';
 import { newestPart, partOf } from '$views/learn/part';
 import { NEWEST_FRAMES } from '$views/learn/told';
 import type { LearntAsked } from '$views/records';
@@ -19,6 +20,7 @@ export interface Working {
 	ways(): Promise<Ways>;
 	flashes(): Promise<FlashLesson[]>;
 	honesty(asked: HonestyAsked): Promise<Honesty>;
+	log(asked: LogAsked): Promise<KeptLog>;
 	soFar(camera: string, asked: LearntAsked, without?: string): Promise<LearntSoFar>;
 }
 
@@ -72,6 +74,11 @@ export function workingOn(replica: Replica): Working {
 			const picked = { camera: asked.camera || undefined, film: asked.film || undefined };
 			await taught.judged(picked, MOST_PROMISES + 1);
 			return honestyOf(await taught.read(), asked);
+		},
+		async log(asked) {
+			const taught = new Taught(replica);
+			await taught.logged(asked);
+			return logOf(await taught.read(), asked);
 		},
 		async soFar(camera, asked, without) {
 			const from = await around(camera);

@@ -4,6 +4,7 @@ import type { CameraRecord } from '$contract/records';
 import type { Issue } from '$contract/validate';
 import type { Honesty, HonestyAsked } from '$views/learn/honesty';
 import type { Lesson, Ways } from '$views/learn/lesson';
+import type { KeptLog, LogAsked } from '$views/learn/log';
 import type { Kept, LearntAsked } from '$views/records';
 import { everything } from './everything';
 import { inThread } from './heavy/pool';
@@ -33,6 +34,9 @@ export function flashes() {
 
 /** What was promised against what came out, of all frames or of some. */
 export const honesty = (asked: HonestyAsked): Promise<Honesty> => inThread('honesty', dataFolder(), asked);
+
+/** Frames as they are replayed, with all that teaches of them. */
+export const log = (asked: LogAsked): Promise<KeptLog> => inThread('log', dataFolder(), asked);
 
 /** A question by ids, or what is wrong with it: a film is named, or is that of a load. */
 export function askedOf(

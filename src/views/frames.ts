@@ -141,6 +141,14 @@ export async function unjudgedFrames(from: ViewRecords) {
 	return latest.slice(0, UNJUDGED_LISTED);
 }
 
+/** The newest loads of which some frames are judged. */
+export async function judgedLoads(from: ViewRecords) {
+	const { items } = (await from.loads.page(LOADS_LISTED, null))!;
+	const tallies = await from.loads.tallies(items.map(({ id }) => id));
+	const judged = items.filter(({ id }) => (tallies[id]?.judged ?? 0) > 0);
+	return Promise.all(judged.map((each) => listedLoad(from, each, tallies[each.id])));
+}
+
 /** The frame of a load to judge after this one: the next that is not judged yet. */
 function nextUnjudged(all: (FrameRecord & { id: string })[], { number }: FrameRecord) {
 	const open = all.filter((frame) => !frame.judged && frame.number !== number);

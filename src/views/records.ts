@@ -20,6 +20,7 @@ import type { BackupsTold } from '$contract/backups';
 import type { FlashLesson } from './learn/flash-lessons';
 import type { Honesty, HonestyAsked } from './learn/honesty';
 import type { Lesson, Ways } from './learn/lesson';
+import type { KeptLog, LogAsked } from './learn/log';
 import type { FramesAsked } from './frames-list';
 
 /** A record as it is kept, with its id and version. */
@@ -117,6 +118,7 @@ export interface ViewRecords {
 		ways(): Now<Ways>;
 		flashes(): Now<FlashLesson[]>;
 		honesty(asked: HonestyAsked): Now<Honesty>;
+		log(asked: LogAsked): Now<KeptLog>;
 		/** @param without a load whose frames are left out */
 		soFar(camera: Kept<CameraRecord>, asked: LearntAsked, without?: string): Now<LearntSoFar>;
 	};
@@ -136,6 +138,13 @@ export interface Teachings {
 		flashed(newest: number): FrameKey[];
 		/** Those frames themselves, oldest first. */
 		frames(keys: readonly FrameKey[]): Kept<FrameRecord>[];
+	};
+	/** Frames, judged or not. */
+	log: {
+		/** By their numbers. */
+		ofLoad(id: string): Kept<FrameRecord>[];
+		/** Oldest first; none for what is not there. */
+		byIds(ids: readonly string[]): Kept<FrameRecord>[];
 	};
 }
 

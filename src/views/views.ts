@@ -3,7 +3,15 @@ import { isPack } from '$core/develop';
 import type { FilmRecord } from '$contract/records';
 import { bagRecords, filmsFor, packingRecords, plainRecords } from './bag';
 import { developing, waiting } from './developing';
-import { frameView, framesView, scansView, sheetView, trackView, unjudgedFrames } from './frames';
+import {
+	frameView,
+	framesView,
+	judgedLoads,
+	scansView,
+	sheetView,
+	trackView,
+	unjudgedFrames
+} from './frames';
 import { asUsed, bodyOf, lessons } from './learn/learnt';
 import { practising, progress } from './practice';
 import type { ViewRecords } from './records';
@@ -15,6 +23,9 @@ const idIn = (asked: Asked, name = 'id') => asked.get(name)?.toLowerCase() ?? ''
 /** What is there, or the word that it is not. */
 const there = <T>(found: T | null | undefined, what: string): T =>
 	found ?? error(404, `There is no such ${what}`);
+
+/** What is not put away. */
+const inUse = <R extends { archived?: boolean }>(records: R[]) => records.filter(({ archived }) => !archived);
 
 const isNew = (asked: Asked) => idIn(asked) === 'new';
 
@@ -135,6 +146,20 @@ const frames = {
 
 const desk = {
 	plan: (from: ViewRecords) => bagRecords(from),
+	async 'what-if'(from: ViewRecords, asked: Asked) {
+		const [load, camera] = ['load', 'camera'].map((name) => asked.get(name)?.toLowerCase() || undefined);
+		const listed = await judgedLoads(from);
+		// Nothing is asked for: the roll that was judged last.
+		const chosen = load ?? (camera ? undefined : listed.at(0)?.id);
+		if (chosen) there(await from.loads.get(chosen), 'load');
+		const [cameras, films, gear] = await Promise.all([from.cameras.all(), from.films.all(), from.gear.all()]);
+		return {
+			bag: { cameras: inUse(cameras), films: inUse(films), gear },
+			loads: listed,
+			asked: { load: chosen, camera },
+			log: await from.learning.log({ load: chosen, camera })
+		};
+	},
 	outings: async ({ outings }: ViewRecords) => ({ outings: await outings.all() }),
 	async outing(from: ViewRecords, asked: Asked) {
 		const records = await packingRecords(from);

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { filmOf } from '../../tests/fixtures/bag';
-import { fitInWords } from './fit';
+import { fitAdvice, fitInWords } from './fit';
 
 const box = { name: 'The box', kind: 'box', format: '620' };
 const roll = filmOf('bw-negative', 125);
@@ -17,7 +17,7 @@ describe('a film that does not go in', () => {
 		);
 		const pack = { name: 'Folding', kind: 'folding-instant', format: 'instant pack with battery' };
 		const without = { ...filmOf('instant', 640), format: 'instant pack without battery' };
-		expect(fitInWords(pack, without)).toMatch(/no battery.*won’t do anything\.$/);
+		expect(fitInWords(pack, without)).toMatch(/no battery.*an empty pack whose battery still works\.$/);
 	});
 
 	it('is said by its type where no format is known', () => {
@@ -29,6 +29,7 @@ describe('a film that does not go in', () => {
 	it('is silent where it goes in, or where nothing is known', () => {
 		expect(fitInWords(box, { ...roll, format: '620 ' })).toBe('');
 		expect(fitInWords(box, roll)).toBe('');
+		expect(fitAdvice({ format: '16 mm' }, { format: 'regular 8' })).toMatch(/claw/);
 		expect(fitInWords({ name: 'Own' }, filmOf('instant', 640))).toBe('');
 		const newer = { name: 'New', kind: 'box-instant', format: 'instant pack without battery' };
 		expect(fitInWords(newer, { ...filmOf('instant', 640), format: 'instant pack with battery' })).toBe('');

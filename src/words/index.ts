@@ -35,3 +35,4 @@ export * from './language';
 export * from './passed';
 export * from './next-time';
 export * from './speed';
+export * from './what-if';

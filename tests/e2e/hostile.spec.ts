@@ -21,6 +21,7 @@ const paths = [
 	'match',
 	'reach',
 	'speed',
+	'whatif',
 	'light',
 	'places',
 	'recipes',

@@ -1,3 +1,4 @@
+import { foldingInstant } from '../fixtures/automatic';
 import { filmOf, fixedCamera } from '../fixtures/bag';
 import { expect, fromMenu, isClean, loadCamera, open, stored, test } from './app';
 
@@ -47,8 +48,26 @@ test('which of the cameras takes a film, and what the others say to it', async (
 		page.getByRole('heading', { name: 'Which camera for which light: Samphire 100' })
 	).toBeVisible();
 	await expect(page.getByRole('link', { name: 'Load it into Quay Box' })).toBeVisible();
-	await expect(page.getByText(/Wind it onto a 620 spool in the dark first\./)).toBeVisible();
+	await expect(page.getByText(/Wind it onto a 620 spool in the dark first, or trim/)).toBeVisible();
 	await expect(page.getByText('It doesn’t fit Small Box.')).toBeVisible();
+	await isClean(page);
+});
+
+test('a pack that doesn’t fit says what it takes, and one that never does says so', async ({
+	page,
+	request
+}) => {
+	const camera = { ...foldingInstant({ name: 'Wedge' }), format: 'instant pack with battery' };
+	const bare = { ...filmOf('instant', 640), name: 'Silt 640', format: 'instant pack without battery' };
+	await stored(request, 'cameras', camera);
+	const film = await stored(request, 'films', bare);
+	await stored(request, 'films', { ...filmOf('instant', 800), name: 'Tide 800', format: 'instant wide' });
+	await open(page, `/bag/load?film=${film}`);
+	await expect(
+		page.getByText(/move its sheets into an empty pack whose battery still works\.$/)
+	).toBeVisible();
+	await fromMenu(page, 'Tide 800', 'Reach sheet');
+	await expect(page.getByText('It doesn’t fit Wedge.')).toBeVisible();
 	await isClean(page);
 });
 

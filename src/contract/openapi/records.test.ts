@@ -8,12 +8,14 @@ import { dayRequestSchema, yearRequestSchema } from '../plan';
 import { recordSchemas } from '../records';
 import { speedRequestSchema } from '../speed';
 import { check } from '../validate';
+import { whatIfSchema } from '../what-if';
 
 describe('the description of what is kept and asked', () => {
 	const components = {
 		match: 'MatchRequest',
 		reach: 'ReachRequest',
 		speed: 'SpeedRequest',
+		whatIf: 'WhatIfRequest',
 		plan: 'PlanRequest',
 		year: 'YearRequest',
 		opening: 'Opening',
@@ -34,6 +36,7 @@ describe('the description of what is kept and asked', () => {
 		match: matchRequestSchema,
 		reach: reachRequestSchema,
 		speed: speedRequestSchema,
+		whatIf: whatIfSchema,
 		plan: dayRequestSchema,
 		year: yearRequestSchema,
 		opening: openingSchema,

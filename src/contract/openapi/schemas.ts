@@ -17,6 +17,7 @@ import { rigSchema } from '../rigs';
 import { speedRequestSchema } from '../speed';
 import { scansSchema } from '../scans';
 import { togetherSchema } from '../together';
+import { whatIfSchema } from '../what-if';
 import { answers } from './answers';
 import { doorAnswers } from './door-addresses';
 import { inlined } from './walk';
@@ -35,6 +36,7 @@ const asked = {
 	MatchRequest: matchRequestSchema,
 	ReachRequest: reachRequestSchema,
 	SpeedRequest: speedRequestSchema,
+	WhatIfRequest: whatIfSchema,
 	PlanRequest: dayRequestSchema,
 	YearRequest: yearRequestSchema,
 	LearnRequest: learnRequestSchema,

@@ -13,6 +13,7 @@ import {
 	filmSpeedFor,
 	filmTypes,
 	fitOf,
+	framesOn,
 	formatsOf,
 	goesInto,
 	footage,
@@ -177,12 +178,19 @@ describe('what a film is', () => {
 		const roll = { ...filmOf('bw-negative', 100), format: '120' };
 		expect(goesInto(roll, { format: '120' })).toBe(true);
 		expect(goesInto(roll, { format: '620', type: 'bw-negative' })).toBe(true);
-		expect(fitOf(roll, { format: '620' }).say).toMatch(/spool/);
 		expect(goesInto(roll, { format: '35 mm', type: 'bw-negative' })).toBe(false);
 		// With adapters it goes, and nobody is offered it.
 		const small = { ...roll, format: '35 mm' };
 		expect(fitOf(small, { format: '120' })).toMatchObject({ goes: true, offered: false });
 		expect(goesInto(small, { format: '120' })).toBe(false);
+		const bare = { ...filmOf('instant', 640), format: 'instant pack without battery' };
+		expect(fitOf(bare, { format: 'instant pack with battery' })).toMatchObject({
+			goes: true,
+			offered: false
+		});
+		expect(goesInto(bare, { format: 'instant pack without battery' })).toBe(true);
+		const cine = { ...filmOf('bw-reversal', 100), format: '16 mm' };
+		expect(fitOf(cine, { format: 'regular 8' }).goes).toBe(false);
 		expect(formatsOf('peel-apart')).toEqual(['peel-apart pack', 'small peel-apart pack']);
 	});
 
@@ -261,5 +269,32 @@ describe('instant film', () => {
 		expect(developingSeconds('instant', 90)).toBe(developingSeconds('instant', 40));
 		expect(developingSeconds('instant', 21)).toBe(600);
 		expect(developingSeconds('instant', 31)).toBeCloseTo(300, 9);
+	});
+});
+
+describe('frames on a roll or a pack', () => {
+	// Source: numbers on backing paper and boxes (ISO 732, 1007, 1200 and the trade's packs, from memory).
+	it.each([
+		['120', 56, 56, 12],
+		['120', 42, 56, 15],
+		['620', 57, 83, 8],
+		['120', 70, 56, 10],
+		['127', 40, 40, 12],
+		['127', 65, 40, 8],
+		['35 mm', 36, 24, 36],
+		['35 mm', 24, 18, 72],
+		['110 cartridge', 17, 13, 24],
+		['126 cartridge', 28, 28, 24],
+		['instant pack with battery', 79, 79, 8],
+		['instant wide', 99, 62, 10]
+	])('of %s, %s × %s mm, are %s', (format, width, height, count) => {
+		expect(framesOn(format, { width, height })).toBe(count);
+	});
+
+	it('are not known of a size or a format that is not', () => {
+		expect(framesOn('120', { width: 20, height: 20 })).toBeNull();
+		expect(framesOn('own film', { width: 56, height: 56 })).toBeNull();
+		expect(framesOn(undefined, { width: 56, height: 56 })).toBeNull();
+		expect(framesOn('120', undefined)).toBeNull();
 	});
 });

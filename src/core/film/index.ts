@@ -9,6 +9,7 @@ export * from './types';
 export * from './tonal-range';
 export * from './expired';
 export * from './formats';
+export * from './frame-counts';
 export * from './process';
 export * from './kinds';
 export * from './in-order';

@@ -9,7 +9,7 @@ import {
 } from '../camera';
 import { reciprocityDoubt, speedDoubt, type Film } from '../film';
 import { freshSd, habitSd, resolveLight, type Light } from '../light';
-import { expectedOf, withLearnt, type Learnt, type MadeSetting } from '../match';
+import { expectedOf, withLearnt, type Intent, type Learnt, type MadeSetting } from '../match';
 import { formatAperture } from '../units';
 import { FAR_OFF, FILM_SD, learntOf, yearsOf } from './learn';
 import { mayHold, modelOf, type BodyPrior, type TaughtFrame } from './model';
@@ -21,6 +21,10 @@ export interface ShotFrame {
 	handheld?: boolean;
 	filters?: Filter[];
 	exposures?: number;
+	/** A close-up lens, 1/m. */
+	closeUp?: { dioptres: number };
+	/** To the subject, m. */
+	distance?: number;
 	/** A frame that a flash lit says nothing of eye and shutter. */
 	flash?: unknown;
 	judged: { stops: number; sd: number };
@@ -45,7 +49,7 @@ export const hasWheel = (camera: Camera): boolean => automaticExposure(camera)?.
 export const JUDGE = 'own';
 
 /** The mark or place that a frame was shot at, where the camera has more than one. */
-function settingOf(camera: Camera, { f, iso }: MadeSetting): string | undefined {
+export function settingOf(camera: Camera, { f, iso }: MadeSetting): string | undefined {
 	const eye = automaticExposure(camera);
 	if (eye && eye.iso.length > 1 && iso != null) return `dial ${iso}`;
 	const apertures = controlsOf(camera).flatMap(({ aperture }) =>
@@ -53,6 +57,19 @@ function settingOf(camera: Camera, { f, iso }: MadeSetting): string | undefined 
 	);
 	return new Set(apertures).size > 1 ? formatAperture(f) : undefined;
 }
+
+/** What was on the camera at a frame. */
+const intentOf = ({
+	handheld,
+	filters,
+	exposures,
+	closeUp,
+	distance
+}: Omit<ShotFrame, 'light' | 'settings' | 'judged'>): Intent => ({
+	...{ handheld, filters, exposures },
+	closeUp: closeUp?.dioptres,
+	subjectDistance: distance
+});
 
 /**
  * A judged frame as the model takes it: predicted for a body and a film of which nothing was learnt.
@@ -66,9 +83,8 @@ export function taughtFrameOf(
 	of: FrameOf
 ): TaughtFrame | null {
 	if (flash) return null;
-	const { handheld, filters, exposures } = mounted;
 	const bare = { ...camera, offset: { stops: 0, sd: 0 } };
-	const expected = expectedOf(bare, film, light, { handheld, filters, exposures }, settings);
+	const expected = expectedOf(bare, film, light, intentOf(mounted), settings);
 	const eye = expected.byEye ? automaticExposure(camera) : null;
 	const { sd, meterSd } = resolveLight(light);
 	const elsewhere = eye !== null && light.meterEv !== undefined;

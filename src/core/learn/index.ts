@@ -1,7 +1,9 @@
 export {
 	answered,
 	bodyPriorOf,
+	JUDGE,
 	priorOf,
+	settingOf,
 	taughtFrameOf,
 	type LearntSoFar,
 	type ShotFrame
@@ -19,7 +21,8 @@ export {
 	type Standing
 } from './honesty';
 export type { Experience } from './experience';
-export { learn, type JudgedFrame, type Prior } from './learn';
+export { WILD_FRAMES, type Worlds } from './model';
+export { learn, yearsOf, type JudgedFrame, type Prior } from './learn';
 export { tellingFrame, type Pair, type TellingFrame } from './to-shoot';
 export {
 	cameraLesson,
@@ -28,6 +31,7 @@ export {
 	wayLessons,
 	type CameraLesson,
 	type LearntQuestion,
+	type Taught,
 	type Things,
 	type Told,
 	type WayLesson

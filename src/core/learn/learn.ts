@@ -1,5 +1,13 @@
 import { asOne, type Learnt } from '../match';
-import { modelOf, type Belief, type BodyPrior, type Model, type NearLimit, type TaughtFrame } from './model';
+import {
+	modelOf,
+	USUAL,
+	type Belief,
+	type BodyPrior,
+	type Model,
+	type NearLimit,
+	type TaughtFrame
+} from './model';
 
 /** What is known of a body before its frames were judged. */
 export interface Prior {
@@ -67,9 +75,9 @@ export interface FramesTaught {
 /** One body in twenty is off by stops; common practice. */
 export const FAR_OFF = { share: 0.05, sd: 2 } as const;
 /** Films of one make are known no better than this until they are measured, stops; common practice. */
-export const FILM_SD = 0.3;
+export const FILM_SD = USUAL.film;
 /** How far a way of reading is off of which nothing is said, and how far bodies wander in a year, stops. */
-const WAY_SD = 0.4;
+const WAY_SD = USUAL.way;
 const DRIFT = 0.3;
 /** A setting is told apart from this many frames on, if another one is, too. */
 const FEWEST = 2;

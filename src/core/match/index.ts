@@ -1,6 +1,8 @@
 export type { Interval } from './intervals';
+export { openFrame, type OpenFrame } from './befallen';
 export { blurOnFilm, isSpoiledBy } from './spoilers';
 export { chanceWithin } from './chance';
+export { worth } from './best';
 export { expectedOf, likelyErrors } from './likely';
 export { bestLit, flashOf, flashSetting } from './lit';
 export {
@@ -25,7 +27,8 @@ export {
 	type SpeedQuestion,
 	type SpeedRanges
 } from './speed';
-export { changed, keptIntent } from './remedies';
+export { changed, keptIntent, singleChanges, type SingleChange } from './remedies';
+export type { Question } from './remedies/remedy-kind';
 export { bracketAbout, type Bracket } from './remedies/bracket';
 export { isSameThing } from './same-thing';
 export { sceneOf } from './scene';
@@ -34,5 +37,5 @@ export { suitsFilm } from './remedies/filter';
 export { asOne, withLearnt, type Learnt } from './learnt';
 export { wishProblems } from './fixed';
 export { knownSettings } from './known';
-export { verdictOf } from './verdict';
+export { distanceOutside, verdictOf } from './verdict';
 export * from './types';

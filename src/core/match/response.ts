@@ -75,8 +75,10 @@ export function rightAt({ knots }: Response, v: number): number {
 	const last = knots.length - 1;
 	if (v <= knots[0].v) return knots[0].right;
 	if (v >= knots[last].v) return knots[last].right;
-	const next = knots.findIndex((each) => each.v > v);
-	const [a, b] = [knots[next - 1], knots[next]];
+	let next = 1;
+	while (knots[next].v <= v) next++;
+	const a = knots[next - 1];
+	const b = knots[next];
 	return a.right + ((v - a.v) / (b.v - a.v)) * (b.right - a.right);
 }
 

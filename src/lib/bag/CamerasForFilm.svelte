@@ -3,7 +3,7 @@
 	import { resolve } from '$app/paths';
 	import { takenBy } from '$core/camera';
 	import { fitOf } from '$core/film';
-	import { listed } from '$words';
+	import { fitAdvice, listed } from '$words';
 	import type { FilmRecord } from '$contract/records';
 	import type { Kept } from '$lib/records/client';
 	import type { BagRecords } from '$lib/shoot/bag';
@@ -15,7 +15,10 @@
 	const all = $derived(
 		records.cameras
 			.filter(({ archived }) => !archived)
-			.map((camera) => ({ camera, fit: fitOf(film, takenBy(camera)) }))
+			.map((camera) => ({
+				camera,
+				fit: { ...fitOf(film, takenBy(camera)), say: fitAdvice(film, takenBy(camera)) }
+			}))
 	);
 	const rows = $derived(
 		all.flatMap(({ camera, fit }) =>

@@ -31,6 +31,10 @@ describe('what a camera is loaded with', () => {
 	it('is typical of its kind; a spring cine takes a spool', () => {
 		expect(typicalLoad({ kind: 'folding-instant' })).toEqual({ frames: 8, counter: 'down' });
 		expect(typicalLoad(undefined)).toEqual({ frames: 12, counter: 'up' });
+		// Common practice: a box for 6 × 9 cm takes 8 on a roll, one for 6 × 6 takes 12.
+		const box = cameraKind('box')!.camera;
+		expect(typicalLoad({ kind: 'box', ...box }).frames).toBe(8);
+		expect(typicalLoad({ kind: 'box', ...box, frame: { width: 56, height: 56 } }).frames).toBe(12);
 		const { framesPerSecond } = cameraKind('cine')!.camera;
 		// Source: common practice: regular 8 mm comes as 25 feet of two sides, at 16 frames a second.
 		expect(typicalLoad({ kind: 'cine', framesPerSecond })).toMatchObject({

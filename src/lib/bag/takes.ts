@@ -1,5 +1,6 @@
 import { cameraKind, takenBy, type Camera } from '$core/camera';
-import { cineFormat, goesInto, type Film, type Takes } from '$core/film';
+import equal from 'fast-deep-equal';
+import { cineFormat, framesOn, goesInto, type Film, type Takes } from '$core/film';
 import type { LoadRecord } from '$contract/records';
 
 /** Films that go into a camera, the slow ones first. */
@@ -8,16 +9,24 @@ export const filmsThatFit = <F extends Film & { archived?: boolean }>(
 	takes: Takes
 ): F[] => films.filter((film) => !film.archived && goesInto(film, takes)).toSorted((a, b) => a.iso - b.iso);
 
+/** What of a camera says how it is loaded. */
+type Loading = Pick<Camera, 'kind' | 'framesPerSecond' | 'format'> & Partial<Pick<Camera, 'frame'>>;
+
+/** Frames of a load: its kind's, or where it takes another format or another frame, what that holds. */
+function usualFrames({ kind: id, format, frame }: Loading): number {
+	const kind = cameraKind(id);
+	const { format: itsFormat, frame: itsFrame } = kind?.camera ?? {};
+	const asItsKind = format === itsFormat && equal(frame, itsFrame);
+	return (asItsKind ? null : framesOn(format, frame)) ?? kind?.frames ?? 12;
+}
+
 /** What a camera is usually loaded with, and how it counts. */
-export function typicalLoad(
-	camera: Pick<Camera, 'kind' | 'framesPerSecond' | 'format'> | undefined
-): Pick<LoadRecord, 'frames' | 'counter' | 'spool'> {
-	const kind = cameraKind(camera?.kind);
-	const rate = camera?.framesPerSecond;
+export function typicalLoad(camera: Loading = {}): Pick<LoadRecord, 'frames' | 'counter' | 'spool'> {
+	const { kind, format, framesPerSecond } = camera;
 	return {
-		frames: kind?.frames ?? 12,
-		counter: kind?.film === 'instant' ? 'down' : 'up',
-		...(rate === undefined ? {} : { spool: { ...cineFormat(camera?.format), framesPerSecond: rate } })
+		frames: usualFrames(camera),
+		counter: cameraKind(kind)?.film === 'instant' ? 'down' : 'up',
+		...(framesPerSecond === undefined ? {} : { spool: { ...cineFormat(format), framesPerSecond } })
 	};
 }
 

@@ -6,7 +6,8 @@
 	import { SvelteSet } from 'svelte/reactivity';
 	import { shotList, takenShots } from '$core/cine';
 	import { nextTime } from '$core/develop';
-	import { isDevelopedLater } from '$core/film';
+	import { isDevelopedLater, latitudeOf } from '$core/film';
+	import { distanceOutside } from '$core/match';
 	import { counted, developedInWords, nextTimeInWords } from '$words';
 	import { runningNumber } from '$contract/loads';
 	import { daysInWords } from '$words/paper';
@@ -63,6 +64,10 @@
 	const picked = $derived(shown.filter(({ id }) => selected.has(id)));
 	const next = $derived(nextTime(frames.flatMap(({ judged }) => judged?.look ?? [])));
 	const advice = $derived(next && nextTimeInWords(next));
+	const lost = $derived(
+		chosen &&
+			frames.some(({ judged }) => judged && distanceOutside(latitudeOf(chosen.film).usable, judged.stops) > 0)
+	);
 	const open = $derived(frames.filter(({ judged }) => !judged));
 	const kept = $derived(frames.filter(({ judged }) => judged?.kept).length);
 	const inTime = $derived(frames.toSorted((a, b) => Date.parse(a.takenAt) - Date.parse(b.takenAt)));
@@ -164,6 +169,13 @@
 					<p class="advice">
 						Next time: <strong>{advice.what}</strong>
 						<span class="soft">{advice.why}</span>
+					</p>
+				{/if}
+				{#if lost}
+					<p>
+						<a class="plain-link" href={resolve(`/plan/what-if?load=${chosen.load.id}`)}
+							>What would have saved the lost ones</a
+						>
 					</p>
 				{/if}
 				<div role="status">

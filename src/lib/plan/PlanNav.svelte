@@ -4,7 +4,8 @@
 	const sides = [
 		{ id: 'day', name: 'A day', path: '/plan' },
 		{ id: 'year', name: 'A year', path: '/plan/year' },
-		{ id: 'outings', name: 'Outings', path: '/plan/outings' }
+		{ id: 'outings', name: 'Outings', path: '/plan/outings' },
+		{ id: 'what-if', name: 'What if', path: '/plan/what-if' }
 	] as const;
 
 	let { here }: { here: (typeof sides)[number]['id'] } = $props();

@@ -39,6 +39,7 @@ async function open(): Promise<Opened | null> {
 				ways: () => beside().ways(),
 				flashes: () => beside().flashes(),
 				honesty: (asked) => beside().honesty(asked),
+				log: (asked) => beside().log(asked),
 				soFar: (camera, asked, without) =>
 					remembered(replica, JSON.stringify([camera, asked, without]), () =>
 						beside().soFar(camera, asked, without)

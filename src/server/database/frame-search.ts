@@ -104,7 +104,7 @@ export function frameSearch(database: Database.Database) {
 			newestOf(`frames WHERE ${states.judged} AND frames.flashed = 1`, [], newest),
 
 		/** Those frames themselves, oldest first. */
-		framesOf: (keys: readonly FrameKey[]): Kept<FrameRecord>[] =>
+		framesOf: (keys: readonly Pick<FrameKey, 'id'>[]): Kept<FrameRecord>[] =>
 			statement<Row>(
 				`SELECT id, version, body FROM frames WHERE id IN (SELECT value FROM json_each(?)) ORDER BY ${orders.newest}`
 			)

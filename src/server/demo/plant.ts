@@ -12,19 +12,8 @@ import type { Creation } from '../database/record-table';
 import type { Tables } from '../database/tables';
 import { everything } from '../everything';
 import { weekOfPractice } from './practice';
-import {
-	cameras,
-	films,
-	gear,
-	loads,
-	places,
-	readings,
-	walk,
-	type CameraKey,
-	type DemoFrame,
-	type DemoLoad,
-	type FilmKey
-} from './scenario';
+import { loads, type DemoFrame, type DemoLoad } from './loads';
+import { cameras, films, gear, places, readings, walk, type CameraKey, type FilmKey } from './scenario';
 import { onShelf } from './shelf';
 
 const HOUR = 3_600_000;

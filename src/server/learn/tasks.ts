@@ -1,8 +1,12 @@
 import type { LearntQuestion } from '$core/learn';
+import type { Bag } from '$core/match';
+import { answerWhatIf } from '$core/whatif';
+import type { WhatIfRequest } from '$contract/what-if';
 import type { CameraRecord, GearRecord } from '$contract/records';
 import { flashLessonsOf } from '$views/learn/flash-lessons';
 import { honestyOf, type HonestyAsked } from '$views/learn/honesty';
 import { lessonOf, soFarOf, waysOf } from '$views/learn/lesson';
+import { logOf, type LogAsked } from '$views/learn/log';
 import { newestPart, partOf, type Part } from '$views/learn/part';
 import type { Kept, Teachings } from '$views/records';
 import { reading } from '../heavy/reading';
@@ -43,6 +47,10 @@ export const learningTasks = {
 	learntFor: (folder: string, asked: LearntQuestion, without?: string) =>
 		learning(folder, (from) => soFarOf(from, asked, partOf(from, asked.camera), without)),
 	honesty: (folder: string, asked: HonestyAsked) => learning(folder, (from) => honestyOf(from, asked)),
+	log: (folder: string, asked: LogAsked) => learning(folder, (from) => logOf(from, asked)),
+	/** Some frames replayed with one thing changed. */
+	whatIf: (folder: string, { loadId, frameIds, change }: WhatIfRequest, bag: Bag) =>
+		learning(folder, (from) => answerWhatIf(logOf(from, { load: loadId, frames: frameIds }), change, bag)),
 	flashLessons: (
 		folder: string,
 		bag: { gear: readonly Kept<GearRecord>[]; cameras: readonly Kept<CameraRecord>[] }

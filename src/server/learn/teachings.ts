@@ -4,7 +4,7 @@ import type { ReadTables } from '../database/tables';
 import { everything } from '../everything';
 
 /** The records as learning reads them, from the database. */
-export function teachingsOf({ cameras, films, loads, search }: ReadTables): Teachings {
+export function teachingsOf({ cameras, films, loads, frames, search }: ReadTables): Teachings {
 	return {
 		cameras: { get: (id) => cameras.get(id), all: () => everything(cameras) },
 		films: { get: (id) => films.get(id), all: () => everything(films) },
@@ -13,6 +13,10 @@ export function teachingsOf({ cameras, films, loads, search }: ReadTables): Teac
 			keys: (of, newest) => search.judgedKeys(of, newest),
 			flashed: (newest) => search.flashedKeys(newest),
 			frames: (keys) => search.framesOf(keys)
+		},
+		log: {
+			ofLoad: (id) => frames.where('load_id', id),
+			byIds: (ids) => search.framesOf(ids.map((id) => ({ id })))
 		}
 	};
 }

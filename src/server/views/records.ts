@@ -5,7 +5,7 @@ import { backupsTold } from '../api/backups';
 import type { RecordTable } from '../database/record-table';
 import { everything } from '../everything';
 import { inThread } from '../heavy/pool';
-import { flashes, honesty, learntOf, lessonFor, ways } from '../learnt';
+import { flashes, honesty, learntOf, log, lessonFor, ways } from '../learnt';
 import { dataFolder, store } from '../store';
 
 const few = <T>(table: RecordTable<T>): Few<T> => ({
@@ -58,6 +58,7 @@ export function viewRecords(): ViewRecords {
 			ways,
 			flashes,
 			honesty,
+			log,
 			soFar: learntOf
 		},
 		backups: backupsTold

@@ -4,7 +4,7 @@ import { brierScore, promiseBins, standings, type PromisedFrame } from '$core/le
 import { chanceWithin, expectedOf } from '$core/match';
 import { wayOfReading } from '$words';
 import type { Teachings } from '../records';
-import { told, type Told } from './told';
+import { isLostOtherwise, told, type Told } from './told';
 
 const MOST_STANDINGS = 200;
 
@@ -43,10 +43,6 @@ function isIn(light: Light, band: string): boolean {
 	return ev >= lights[band][0] && ev < lights[band][1];
 }
 
-/** Exposed well enough, and lost by what no exposure mends. */
-const isLostOtherwise = ({ frame }: Told): boolean =>
-	(frame.judged.faults ?? []).some((fault) => fault === 'blur' || fault === 'focus');
-
 /** Promises are looked at so far back: what was promised before says little of those of today. */
 export const MOST_PROMISES = 1000;
 
@@ -70,7 +66,7 @@ export function honestyOf(from: Teachings, asked: HonestyAsked) {
 		.filter(({ frame }) => asked.way === '' || wayOfReading(frame.light) === asked.way)
 		.filter(({ frame }) => isIn(frame.light, asked.light));
 	const shown = chosen.map(promised);
-	const lost = shown.filter(({ cameOut }, at) => cameOut && isLostOtherwise(chosen[at]));
+	const lost = shown.filter(({ cameOut }, at) => cameOut && isLostOtherwise(chosen[at].frame.judged));
 	const stood = standings(shown);
 	const step = Math.max(1, Math.ceil(stood.length / MOST_STANDINGS));
 	return {

@@ -26,12 +26,12 @@ export function partOf(from: Teachings, camera: string): Part {
 		.filter((key) => loadOf(key).cameraId !== camera);
 	return {
 		keys: [...others, ...own],
-		frames: () => [others, own].flatMap((keys) => asShot(from, judged.frames(keys)))
+		frames: () => [others, own].flatMap((keys) => asShot(from, judged.frames(keys)) as Told[])
 	};
 }
 
 /** The frames that were judged last. */
 export function newestPart(from: Teachings): Part {
 	const keys = from.judged.keys({}, NEWEST_FRAMES);
-	return { keys, frames: () => asShot(from, from.judged.frames(keys)) };
+	return { keys, frames: () => asShot(from, from.judged.frames(keys)) as Told[] };
 }

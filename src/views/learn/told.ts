@@ -8,12 +8,19 @@ import type { Kept, Teachings } from '../records';
 
 type Judged = ReadFrame<Kept<FrameRecord>> & { judged: Judgement };
 
-export interface Told {
-	frame: Judged;
+/** A frame with what it was shot with. */
+export interface Shot<F = ReadFrame<Kept<FrameRecord>>> {
+	frame: F;
 	load: Kept<LoadRecord>;
 	camera: Kept<CameraRecord>;
 	film: Kept<FilmRecord>;
 }
+
+export type Told = Shot<Judged>;
+
+/** Lost by what no exposure mends. */
+export const isLostOtherwise = ({ faults = [] }: Judgement): boolean =>
+	faults.some((fault) => fault === 'blur' || fault === 'focus');
 
 /**
  * Judged frames whose light was read, with what they were shot with, oldest first.
@@ -21,14 +28,14 @@ export interface Told {
  * @param newest so many of them
  */
 export const told = (from: Teachings, asked: { camera?: string; film?: string }, newest: number): Told[] =>
-	asShot(from, from.judged.frames(from.judged.keys(asked, newest)));
+	asShot(from, from.judged.frames(from.judged.keys(asked, newest))) as Told[];
 
 /** The same of frames that a named flash lit. */
 export const toldByFlash = (from: Teachings): Told[] =>
-	asShot(from, from.judged.frames(from.judged.flashed(NEWEST_FRAMES)));
+	asShot(from, from.judged.frames(from.judged.flashed(NEWEST_FRAMES))) as Told[];
 
 /** Those frames whose light was read, with what they were shot with. */
-export function asShot({ cameras, films, loads }: Teachings, judged: readonly Kept<FrameRecord>[]): Told[] {
+export function asShot({ cameras, films, loads }: Teachings, logged: readonly Kept<FrameRecord>[]): Shot[] {
 	const once = <T>(get: (id: string) => T | undefined) => {
 		const known = new Map<string, T>();
 		return (id: string) => {
@@ -41,10 +48,10 @@ export function asShot({ cameras, films, loads }: Teachings, judged: readonly Ke
 		once((id: string) => cameras.get(id)),
 		once((id: string) => films.get(id))
 	];
-	return judged.filter(isRead).map((frame) => {
+	return logged.filter(isRead).map((frame) => {
 		const inside = load(frame.loadId);
 		return {
-			frame: frame as Judged,
+			frame,
 			load: inside,
 			camera: camera(inside.cameraId),
 			film: inProcess(film(inside.filmId), inside.process)
@@ -77,6 +84,8 @@ export function teachingOf(all: readonly Told[]): Teaching {
 				handheld: frame.handheld,
 				filters: frame.filters,
 				exposures: frame.exposures,
+				closeUp: frame.closeUp,
+				distance: frame.distance,
 				flash: frame.flash,
 				judged: frame.judged
 			}

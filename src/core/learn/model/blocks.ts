@@ -14,6 +14,8 @@ export interface System {
 export interface Known {
 	mean: (row: Row) => number;
 	covariance: (a: Row, b: Row) => number;
+	/** All unknowns at once as they may be: what is shared, and the loads. */
+	draw: (normal: () => number) => { shared: number[]; loads: number[] };
 	/** Half of what the right side says, and ln|precision|: for the evidence. */
 	said: number;
 	logDeterminant: number;
@@ -58,6 +60,32 @@ const dot = (a: ArrayLike<number>, b: ArrayLike<number>): number => {
 	for (let at = 0; at < a.length; at++) sum += a[at] * b[at];
 	return sum;
 };
+
+/** Solves Lᵀx = z by back substitution, in place: of a normal quantity with precision LLᵀ, x has the covariance. */
+function spread(lower: Matrix, z: number[]): number[] {
+	for (let i = z.length - 1; i >= 0; i--) {
+		for (let j = i + 1; j < z.length; j++) z[i] -= lower.get(j, i) * z[j];
+		z[i] /= lower.get(i, i);
+	}
+	return z;
+}
+
+/** All unknowns at once as they may be: what is shared by its precision's factor, then each load given that. */
+function drawn(
+	{ border, loads, rightOfLoads }: System,
+	lower: Matrix,
+	means: readonly number[],
+	normal: () => number
+): { shared: number[]; loads: number[] } {
+	const shared = spread(lower, means.map(normal)).map((each, at) => means[at] + each);
+	return {
+		shared,
+		loads: loads.map(
+			(precision, load) =>
+				(rightOfLoads[load] - dot(border[load], shared)) / precision + normal() / Math.sqrt(precision)
+		)
+	};
+}
 
 /**
  * Solves it, loads first: each touches its own frames only, so that what is left is small.
@@ -112,6 +140,7 @@ export function solved({ shared, border, loads, right, rightOfLoads }: System): 
 			if (a.load !== null) for (let j = 0; j < b.at.length; j++) sum -= b.by[j] * withLoad[a.load][b.at[j]];
 			return a.load === null || b.load === null ? sum : sum + ofLoads(a.load, b.load);
 		},
+		draw: (normal) => drawn({ shared, border, loads, right, rightOfLoads }, lower, means, normal),
 		said: (dot(side, means) + loads.reduce((sum, each, load) => sum + rightOfLoads[load] ** 2 / each, 0)) / 2,
 		logDeterminant
 	};

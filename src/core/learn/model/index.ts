@@ -18,9 +18,13 @@ import {
 import { beliefOf, possibilitiesOf, type Belief, type Possibility } from './possibilities';
 import { USUAL, type Priors, type TaughtFrame } from './taught';
 import { rowOf, unseenVariance, type Unknowns } from './unknowns';
+import { Worlds } from './worlds';
 
 export { mayHold, ranInto } from './looks';
+export { WILD as WILD_FRAMES } from './near-moments';
 export type { Belief } from './possibilities';
+export { USUAL } from './taught';
+export type { Worlds } from './worlds';
 export type { BodyPrior, NearLimit, Priors, TaughtFrame } from './taught';
 
 /** What is asked about: any camera, film, load, way and judge, seen or not. */
@@ -61,6 +65,8 @@ export interface Model {
 	wild: string[];
 	/** Times that the variance of a camera's frames is larger than it was taken to be. */
 	noise: (camera: string) => number;
+	/** So many worlds that the frames leave open, each as likely as the next. */
+	worlds: (count: number) => Worlds;
 }
 
 /** A frame that may be shot: with which film, and how much is new at it, stops. */
@@ -205,6 +211,7 @@ export function modelOf(frames: readonly TaughtFrame[], priors: Priors, asked: s
 		drift: (camera, from, to) => answers.drift(camera, from, to),
 		together: (camera, film) => answers.correlation(bodyName(camera), filmName(film)),
 		wild: sorted.flatMap(({ id }, at) => (wildness(at) > WILD ? [id] : [])),
-		noise: (camera) => answers.mean(({ solved }) => solved.noise.get(camera) ?? 1)
+		noise: (camera) => answers.mean(({ solved }) => solved.noise.get(camera) ?? 1),
+		worlds: (count) => new Worlds(world, unknowns, all, asked, count)
 	};
 }

@@ -49,13 +49,13 @@ export const filmName = (film: string) => `film ${film}`;
 export const filmPart = ({ priors }: World, film: string): Part => ({
 	name: filmName(film),
 	by: 1,
-	sd: priors.films.get(film)!
+	sd: priors.films.get(film) ?? USUAL.film
 });
 
 export const wayPart = ({ priors }: World, way: string, by: number): Part => ({
 	name: `way ${way}`,
 	by,
-	sd: priors.ways.get(way)!
+	sd: priors.ways.get(way) ?? USUAL.way
 });
 
 export const markPart = (camera: string, mark: string): Part => ({

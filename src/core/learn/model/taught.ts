@@ -60,5 +60,13 @@ export interface Priors {
 	ways: ReadonlyMap<string, number>;
 }
 
-/** How far marks, wheels, packs, judges and a limit's own place usually are off, stops; common practice. */
-export const USUAL = { mark: 0.2, wheel: 0.25, load: 0.15, judge: 0.2, limit: 0.2 } as const;
+/** How far films, ways of reading, marks, wheels, packs, judges and a limit's own place usually are off, stops; common practice. */
+export const USUAL = {
+	film: 0.3,
+	way: 0.4,
+	mark: 0.2,
+	wheel: 0.25,
+	load: 0.15,
+	judge: 0.2,
+	limit: 0.2
+} as const;

@@ -12,7 +12,7 @@ import { lamp } from './lamp';
 import { light } from './light';
 import { meter } from './meter';
 import { reading } from './reading';
-import { withChange, type Answer, type Question, type RemedyKind } from './remedy-kind';
+import { effortOf, withChange, type Answer, type Question, type RemedyKind } from './remedy-kind';
 import { seconds } from './seconds';
 import { trial } from './trial';
 import { tripod } from './tripod';
@@ -55,6 +55,33 @@ export function remediesFor(question: Question, best: Outcome, answer: Answer, s
 }
 
 const kindOf = (wanted: ChangeKind): RemedyKind => kinds.find(({ kind }) => kind === wanted)!;
+
+/** One thing that could be done, what it takes, and what is asked when it is done. */
+export interface SingleChange {
+	change: Omit<Change, 'stops'>;
+	effort: number;
+	question: Question;
+}
+
+/**
+ * Every single thing of some kinds that could be done, without a word of how it would come out.
+ *
+ * @param best how it came out: what is proposed to be found goes by its error
+ * @example singleChanges(['filter'], with an ND in the bag, best).map(({ change }) => change.name) // ['ND 2']
+ */
+export function singleChanges(
+	wanted: readonly ChangeKind[],
+	question: Question,
+	best: Outcome
+): SingleChange[] {
+	return wanted.map(kindOf).flatMap((kind) =>
+		kind.options(question, best).map((option) => ({
+			change: { kind: kind.kind, ...option },
+			effort: effortOf(kind, option),
+			question: withChange(kind, question, option)
+		}))
+	);
+}
 
 /**
  * What is asked when changes are made, one after the other: how a remedy is looked at before it is kept.

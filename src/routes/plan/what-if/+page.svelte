@@ -1,0 +1,7 @@
+<script lang="ts">
+	import WhatIf from '$lib/what-if/WhatIf.svelte';
+
+	let { data } = $props();
+</script>
+
+<WhatIf {...data} />

@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { whatIfWork } from '../core/whatif';
+
+expose(whatIfWork);
