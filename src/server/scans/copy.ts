@@ -40,26 +40,29 @@ async function pixelsOf(file: string): Promise<string> {
 	return hash.digest('hex');
 }
 
-/** Whether the pixels of two files are the same to the byte. */
-async function samePixels(file: string, copy: string): Promise<boolean> {
-	const [before, after] = await Promise.all(
-		[file, copy].map(async (each) => (await readTags(each, [HASH]))[`File:${HASH}`])
-	);
-	if (before !== undefined || after !== undefined) return before === after;
+type Found = Awaited<ReturnType<typeof readTags>>;
+
+/** Whether the pixels of two files are the same to the byte: by what was read of them, or unpacked. */
+async function samePixels(
+	file: string,
+	copy: string,
+	[before, after]: readonly [Found, Found]
+): Promise<boolean> {
+	const [was, is] = [before, after].map((found) => found[`File:${HASH}`]);
+	if (was !== undefined || is !== undefined) return was === is;
 	const [one, other] = await Promise.all([pixelsOf(file), pixelsOf(copy)]);
 	return one === other;
 }
 
 /** Says which tag does not stand in a file as it should. */
-async function lookedAfter(file: string, tags: Tags): Promise<void> {
-	const found = await readTags(file, Object.keys(tags));
+function lookedAfter(found: Found, tags: Tags): void {
 	const other = Object.entries(tags).find(([tag, wanted]) => !isSame(wanted, found[readName(tag)]));
 	if (other) throw new NotWritten(`Its ${nameOf(other[0])} couldn’t be written as it is.`);
 }
 
 /** Words that stand there already, and ours behind them. */
-async function withKeywords(file: string, tags: Tags): Promise<Tags> {
-	const there = (await readTags(file, [KEYWORDS]))['XMP:Subject'];
+function withKeywords(found: Found, tags: Tags): Tags {
+	const there = found['XMP:Subject'];
 	const before = there === undefined ? [] : [there].flat().map(String);
 	const ours = (tags[KEYWORDS] ?? []) as readonly string[];
 	return { ...tags, [KEYWORDS]: [...new Set([...before, ...ours])] };
@@ -67,18 +70,22 @@ async function withKeywords(file: string, tags: Tags): Promise<Tags> {
 
 /**
  * Copies a picture, with metadata: every tag is read back, and the pixels are the same to the byte, or there is no copy.
+ * Each file is read once, as most of the time goes into asking.
  *
  * @throws NotWritten with why not
  */
 export async function copyWithTags(file: string, tags: Tags, copy: string): Promise<void> {
-	const all = await withKeywords(file, tags);
+	const before = await readTags(file, [KEYWORDS, HASH]);
+	const all = withKeywords(before, tags);
 	await writeTags(file, all, copy);
-	await lookedAfter(copy, all);
-	if (!(await samePixels(file, copy))) throw new NotWritten('Its pixels would have changed.');
+	const after = await readTags(copy, [...Object.keys(all), HASH]);
+	lookedAfter(after, all);
+	if (!(await samePixels(file, copy, [before, after])))
+		throw new NotWritten('Its pixels would have changed.');
 }
 
 /** Writes a file of metadata that lies beside a picture. */
 export async function tagsBeside(file: string, tags: Tags): Promise<void> {
 	await writeTags(file, tags);
-	await lookedAfter(file, tags);
+	lookedAfter(await readTags(file, Object.keys(tags)), tags);
 }
