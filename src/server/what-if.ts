@@ -1,11 +1,10 @@
 import type { Bag } from '$core/match';
 import type { WhatIfRequest } from '$contract/what-if';
 import type { Issue } from '$contract/validate';
+import { inUse } from '$views/in-use';
 import { everything } from './everything';
 import { inThread } from './heavy/pool';
 import { dataFolder, store } from './store';
-
-const inUse = <R extends { archived?: boolean }>(records: R[]) => records.filter(({ archived }) => !archived);
 
 /** What of the bag might have been used. */
 function bagNow(): Bag {

@@ -12,6 +12,7 @@ import {
 	trackView,
 	unjudgedFrames
 } from './frames';
+import { inUse } from './in-use';
 import { asUsed, bodyOf, lessons } from './learn/learnt';
 import { practising, progress } from './practice';
 import type { ViewRecords } from './records';
@@ -23,9 +24,6 @@ const idIn = (asked: Asked, name = 'id') => asked.get(name)?.toLowerCase() ?? ''
 /** What is there, or the word that it is not. */
 const there = <T>(found: T | null | undefined, what: string): T =>
 	found ?? error(404, `There is no such ${what}`);
-
-/** What is not put away. */
-const inUse = <R extends { archived?: boolean }>(records: R[]) => records.filter(({ archived }) => !archived);
 
 const isNew = (asked: Asked) => idIn(asked) === 'new';
 

@@ -36,6 +36,7 @@ export { meteredTime } from './settings';
 export { suitsFilm } from './remedies/filter';
 export { asOne, withLearnt, type Learnt } from './learnt';
 export { wishProblems } from './fixed';
+export { madeByEye } from './wishes';
 export { knownSettings } from './known';
 export { distanceOutside, verdictOf } from './verdict';
 export * from './types';

@@ -1,5 +1,4 @@
-import { expectedOf } from '../match';
-import { openFrame } from '../match';
+import { expectedOf, openFrame } from '../match';
 import type { LoggedFrame } from './types';
 
 /** Something that is done at some frames and not at others. */

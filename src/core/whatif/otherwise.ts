@@ -8,7 +8,7 @@ import {
 	type Filter
 } from '../camera';
 import { goesInto, type Film } from '../film';
-import { bestOutcome, withLearnt, type Learnt, type MadeSetting } from '../match';
+import { bestOutcome, madeByEye, withLearnt, type Learnt, type MadeSetting } from '../match';
 import type { LoggedFrame, Making } from './types';
 
 /** One thing that is done otherwise; what is absent stays as it was. */
@@ -48,9 +48,6 @@ const asSet = ({ f, seconds, compensation, iso, position, handTimed, manual }: M
 	...(manual && { manual })
 });
 
-const byEye = ({ camera, settings }: Making) =>
-	automaticExposure(camera) !== null && !settings.handTimed && !settings.manual;
-
 /** What a hand would set by a reading: all of it free. */
 const setAnew = (camera: Camera, film: Film, { light, intent }: Making): MadeSetting =>
 	asSet(bestOutcome(camera, film, light, intent));
@@ -66,14 +63,16 @@ function withFilm(making: Making, film: Film): Making | null {
 	return {
 		...making,
 		film,
-		settings: byEye(making) ? { ...settings, ...dial } : setAnew(camera, film, making),
+		settings: madeByEye(making.camera, making.settings)
+			? { ...settings, ...dial }
+			: setAnew(camera, film, making),
 		of: { ...of, film: key, load }
 	};
 }
 
 function withWheel(making: Making, place: number): Making | null {
 	const eye = automaticExposure(making.camera);
-	if (!eye?.compensation || !byEye(making)) return null;
+	if (!eye?.compensation || !madeByEye(making.camera, making.settings)) return null;
 	const places = wheelPositions(eye.compensation);
 	const nearest = places.reduce((a, b) => (Math.abs(b - place) < Math.abs(a - place) ? b : a));
 	return { ...making, settings: { ...making.settings, compensation: nearest } };

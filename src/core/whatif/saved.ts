@@ -2,6 +2,7 @@ import { automaticExposure, takenBy, type Camera } from '../camera';
 import { goesInto } from '../film';
 import {
 	bestOutcome,
+	madeByEye,
 	singleChanges,
 	wishProblems,
 	worth,
@@ -73,7 +74,7 @@ function fixedOf(
 }
 
 function questionOf({ camera, film, light, intent, settings }: Making, bag: Bag): Question {
-	const byEye = automaticExposure(camera) !== null && !settings.handTimed && !settings.manual;
+	const byEye = madeByEye(camera, settings);
 	const fixed = {
 		...fixedOf(camera, settings, byEye),
 		...(settings.manual && { manual: true }),

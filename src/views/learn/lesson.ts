@@ -13,6 +13,7 @@ import {
 } from '$core/learn';
 import { wayOfReading } from '$words';
 import type { CameraRecord, FilmRecord } from '$contract/records';
+import { inUse } from '../in-use';
 import type { Kept, Teachings } from '../records';
 import type { Part } from './part';
 import { teachingOf, withKnown, withThings } from './told';
@@ -33,8 +34,6 @@ function pairsFor(camera: Kept<CameraRecord>, used: ReadonlySet<string>, { camer
 			.map((film) => ({ camera: body.id, film: film.id }))
 	);
 }
-
-const inUse = <R extends { archived?: boolean }>(records: R[]) => records.filter(({ archived }) => !archived);
 
 export type Lesson = NonNullable<ReturnType<typeof lessonOf>>;
 export type Ways = ReturnType<typeof waysOf>;
