@@ -75,6 +75,14 @@ async function replay(folder) {
 	);
 }
 
+/** Ways of using a camera over a year, beside the year of one of them. */
+async function compare(folder) {
+	const { measureCompare } = await load('bench', 'compare', folder);
+	const { ways, one, all } = measureCompare();
+	row('A year of one camera and film, the sun known', `${one.toFixed(0)} ms`, '1');
+	row(`${ways} ways compared over it`, `${all.toFixed(0)} ms`, `${(all / one).toFixed(1)} × the one`);
+}
+
 /** Requests a second that an address answers to a body. */
 async function throughput(url, body) {
 	const { requests, non2xx } = await autocannon({
@@ -305,6 +313,7 @@ await main(async () => {
 		await core(folder);
 		await remedies(folder);
 		await replay(folder);
+		await compare(folder);
 		await plans(folder);
 		await api(folder);
 		await page(folder);

@@ -99,6 +99,12 @@ const saved = async (page) => {
 		.click();
 	await page.getByText(/of them well, instead of/).waitFor();
 };
+/** The folding instant with the faster film: as it is, behind a filter, converted. */
+const compared = async (page) => {
+	await page.getByLabel('Camera', { exact: true }).selectOption({ label: 'Wedge' });
+	await page.getByRole('button', { name: 'Wrack 640 with ND 0.6: change it' }).waitFor();
+	await page.getByLabel('Frames a year').fill('60');
+};
 const dayList = (page) => page.getByRole('button', { name: 'Scenes' }).click();
 const drawn = (what) => (page) => page.locator(what).first().waitFor();
 
@@ -205,6 +211,7 @@ const frames = [
 const before = [
 	{ path: '/plan/year', act: year },
 	{ path: '/plan/outings', act: packed },
+	{ path: '/plan/compare', act: compared },
 	{ path: '/frames', act: saved }
 ].map((view) => ({ ...view, size: DESK }));
 

@@ -4,6 +4,7 @@ import { foldingInstant } from '../../tests/fixtures/automatic';
 import { colourNegative400, fixedCamera } from '../../tests/fixtures/bag';
 import { hostileBody, nastyValues, soundRecords, spoiledAt, pathsIn } from '../../tests/fixtures/hostile';
 import { checkOpening } from './bench';
+import { checkCompare } from './compare';
 import { mostItems } from './known';
 import { learnRequestSchema } from './learn';
 import { checkMatchRequest, checkReachRequest } from './match-request';
@@ -22,6 +23,7 @@ const checks: Record<string, (value: unknown) => Checked<unknown>> = {
 	reach: checkReachRequest,
 	speed: checkSpeedRequest,
 	whatIf: checkWhatIf,
+	compare: checkCompare,
 	plan: checkPlanRequest,
 	year: checkYearRequest,
 	opening: checkOpening,

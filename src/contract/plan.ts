@@ -37,6 +37,9 @@ export function isDay(value: string): boolean {
 export const day = () =>
 	string().required().test('day', 'must be a date such as 2026-05-02, from 1900 to 2100', isDay);
 
+/** A year that the sun is known well for. */
+export const yearOfSun = () => number().integer().min(FIRST_YEAR).max(LAST_YEAR);
+
 /** What a day and a year are asked alike. */
 const common = {
 	camera: cameraSchema.required(),
@@ -70,7 +73,7 @@ export const dayRequestSchema = held<DayQuestion>()(
 export const yearRequestSchema = held<YearQuestion>()(
 	object({
 		...common,
-		year: number().required().integer().min(FIRST_YEAR).max(LAST_YEAR),
+		year: yearOfSun().required(),
 		sky: choice<typeof oneSky | typeof skiesOfPlace>(
 			() => [oneSky, skiesOfPlace],
 			(value) => (Array.isArray(value) ? skiesOfPlace : oneSky)

@@ -1,2 +1,2 @@
 /** Of this program. */
-export const version = '0.27.0';
+export const version = '0.28.0';

@@ -72,7 +72,8 @@ function everyQuestion(): [ViewName, Record<string, string>][] {
 		]),
 		...ids(cameras).flatMap((camera): [ViewName, Record<string, string>][] => [
 			['honest', { camera }],
-			['what-if', { camera }]
+			['what-if', { camera }],
+			['compare', { camera }]
 		])
 	];
 }

@@ -16,7 +16,7 @@ function bagNow(): Bag {
 }
 
 /** What is asked for that is not there. */
-export function missingOf({ loadId, frameIds = [] }: WhatIfRequest): Issue[] {
+export function missingOf({ loadId, frameIds = [] }: Pick<WhatIfRequest, 'loadId' | 'frameIds'>): Issue[] {
 	const { loads, frames } = store();
 	const issues: Issue[] = [];
 	if (loadId !== undefined && !loads.get(loadId.toLowerCase()))

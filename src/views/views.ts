@@ -2,6 +2,7 @@ import { error } from '@sveltejs/kit';
 import { isPack } from '$core/develop';
 import type { FilmRecord } from '$contract/records';
 import { bagRecords, filmsFor, packingRecords, plainRecords } from './bag';
+import { comparing } from './compare';
 import { developing, waiting } from './developing';
 import {
 	frameView,
@@ -158,6 +159,7 @@ const desk = {
 			log: await from.learning.log({ load: chosen, camera })
 		};
 	},
+	compare: (from: ViewRecords, asked: Asked) => comparing(from, asked.get('camera')?.toLowerCase()),
 	outings: async ({ outings }: ViewRecords) => ({ outings: await outings.all() }),
 	async outing(from: ViewRecords, asked: Asked) {
 		const records = await packingRecords(from);

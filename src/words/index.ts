@@ -36,3 +36,4 @@ export * from './passed';
 export * from './next-time';
 export * from './speed';
 export * from './what-if';
+export * from './compare';

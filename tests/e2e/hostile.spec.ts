@@ -22,6 +22,7 @@ const paths = [
 	'reach',
 	'speed',
 	'whatif',
+	'compare',
 	'light',
 	'places',
 	'recipes',

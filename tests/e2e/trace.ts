@@ -1,4 +1,4 @@
-/** What a trace of Chromium says of the page's own thread. */
+/** What a trace of Chromium says of the page's own thread, and of what works beside it. */
 
 interface Event {
 	name: string;
@@ -10,18 +10,23 @@ interface Event {
 	tdur?: number;
 }
 
-/** The longest task of the page's main thread by that thread's own clock, ms. */
-export function longestTask(trace: Buffer): number {
+/** The thread of a page, as it is called. */
+const PAGE = 'CrRendererMain';
+
+/**
+ * The longest task of the page as a part of all that is done beside it in its process, by the clocks of the threads: a
+ * machine that is slow or busy is so for both. Work that is done on the page makes it 1 or more.
+ */
+export function longestOfPage(trace: Buffer): number {
 	const { traceEvents: events } = JSON.parse(trace.toString('utf8')) as { traceEvents: Event[] };
-	const threads = new Set(
-		events
-			.filter(({ name, args }) => name === 'thread_name' && args?.name === 'CrRendererMain')
-			.map(({ pid, tid }) => `${pid} ${tid}`)
-	);
+	const pages = events.filter(({ name, args }) => name === 'thread_name' && args?.name === PAGE);
+	const isPage = ({ pid, tid }: Event) => pages.some((each) => each.pid === pid && each.tid === tid);
 	const tasks = events.filter(
-		({ name, ph, pid, tid, tdur }) =>
-			ph === 'X' && name.endsWith('RunTask') && threads.has(`${pid} ${tid}`) && tdur !== undefined
+		({ name, ph, pid, tdur }) =>
+			ph === 'X' && name.endsWith('RunTask') && tdur !== undefined && pages.some((page) => page.pid === pid)
 	);
-	if (tasks.length === 0) throw new Error('The trace tells of no task of the page.');
-	return Math.max(...tasks.map(({ tdur }) => tdur!)) / 1000;
+	const own = tasks.filter(isPage);
+	if (own.length === 0) throw new Error('The trace tells of no task of the page.');
+	const beside = tasks.filter((task) => !isPage(task));
+	return Math.max(...own.map(({ tdur }) => tdur!)) / beside.reduce((sum, { tdur }) => sum + tdur!, 0);
 }

@@ -20,6 +20,7 @@ async function viewsOf(request: APIRequestContext): Promise<string[]> {
 		'/',
 		'/plan',
 		'/plan/year',
+		'/plan/compare',
 		'/plan/what-if',
 		'/plan/outings',
 		'/plan/outings/new',

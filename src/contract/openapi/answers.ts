@@ -4,6 +4,7 @@ import { componentOf } from './component-of';
 import { dayPlan, yearPlan } from './plan-answers';
 import { learnt, learntSoFar } from './learn-answers';
 import { lightAnswer } from './light-answers';
+import { compared } from './compare-answers';
 import { whatIf } from './what-if-answers';
 import { doubt, ev, list, object, oneOf, orNull, pair, ref, text, type Schema } from './building-blocks';
 
@@ -133,6 +134,7 @@ export const answers = {
 		['iso', 'good', 'usable', 'films']
 	),
 	WhatIf: whatIf,
+	Compared: compared,
 	FNumber: object({ f: { type: 'number' }, sd: doubt }, ['f', 'sd']),
 	ShutterMeasurement: object(
 		{

@@ -51,6 +51,7 @@ export const openapi = {
 		),
 		'/api/speed': computed('speed', 'The film speed that a camera asks for', 'SpeedRequest', 'Speed'),
 		'/api/whatif': computed('what-if', 'Frames replayed with one change', 'WhatIfRequest', 'WhatIf'),
+		'/api/compare': computed('compare', 'Ways of using a camera compared', 'CompareRequest', 'Compared'),
 		'/api/plan': computed(
 			'plan-day',
 			'A day of light at a place, and the windows in which a camera with a film works in it',

@@ -8,6 +8,7 @@ import { dayRequestSchema, yearRequestSchema } from '../plan';
 import { recordSchemas } from '../records';
 import { speedRequestSchema } from '../speed';
 import { check } from '../validate';
+import { compareSchema } from '../compare';
 import { whatIfSchema } from '../what-if';
 
 describe('the description of what is kept and asked', () => {
@@ -16,6 +17,7 @@ describe('the description of what is kept and asked', () => {
 		reach: 'ReachRequest',
 		speed: 'SpeedRequest',
 		whatIf: 'WhatIfRequest',
+		compare: 'CompareRequest',
 		plan: 'PlanRequest',
 		year: 'YearRequest',
 		opening: 'Opening',
@@ -37,6 +39,7 @@ describe('the description of what is kept and asked', () => {
 		reach: reachRequestSchema,
 		speed: speedRequestSchema,
 		whatIf: whatIfSchema,
+		compare: compareSchema,
 		plan: dayRequestSchema,
 		year: yearRequestSchema,
 		opening: openingSchema,

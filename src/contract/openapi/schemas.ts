@@ -2,6 +2,7 @@ import type { ISchema } from 'yup';
 import { openingSchema } from '../bench';
 import { cameraSchema, filterSchema } from '../camera';
 import { giftSchema, giftTakenSchema } from '../camera-gift';
+import { compareSchema } from '../compare';
 import { filmSchema } from '../film';
 import { framesInOrderSchema } from '../frame-order';
 import { framePlacesSchema } from '../frame-places';
@@ -37,6 +38,7 @@ const asked = {
 	ReachRequest: reachRequestSchema,
 	SpeedRequest: speedRequestSchema,
 	WhatIfRequest: whatIfSchema,
+	CompareRequest: compareSchema,
 	PlanRequest: dayRequestSchema,
 	YearRequest: yearRequestSchema,
 	LearnRequest: learnRequestSchema,

@@ -4,7 +4,7 @@ export { blurOnFilm, isSpoiledBy } from './spoilers';
 export { chanceWithin } from './chance';
 export { worth } from './best';
 export { expectedOf, likelyErrors } from './likely';
-export { bestLit, flashOf, flashSetting } from './lit';
+export { bestLit, flashOf, flashSetting, type Lit } from './lit';
 export {
 	bestOutcome,
 	equivalents,

@@ -1,8 +1,22 @@
 export { bestHours, type BestHours } from './best';
 export { planDay, type DayPlan, type DayQuestion, type PlanWindow, type SkyFrom } from './day';
+export { sunOf } from './sun-of';
 export { sunTimes, type SunTimes } from './sun-times';
 export { isWhole, skiesOfYear, typicalSkies, type SkyShares } from './skies';
-export { hoursADay, planYear, sunYear, type YearPlan, type YearQuestion } from './year';
+export { changesAlong } from './changes';
+export { comesOut, wayIn } from './way';
+export {
+	EXACT_HEIGHT,
+	hoursADay,
+	looksAt,
+	partsOf,
+	planYear,
+	REACH_MARGIN,
+	sunYear,
+	type SunYear,
+	type YearPlan,
+	type YearQuestion
+} from './year';
 export {
 	packingOf,
 	usesOf,

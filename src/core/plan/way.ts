@@ -22,7 +22,8 @@ export interface Way {
 	outcome: Outcome;
 }
 
-const comesOut = ({ verdict, spoilers }: Outcome) =>
+/** Whether a frame comes out, well or usable, and nothing spoils it. */
+export const comesOut = ({ verdict, spoilers }: Pick<Outcome, 'verdict' | 'spoilers'>): boolean =>
 	(verdict === 'just-enough' || verdict === 'usable') && spoilers.length === 0;
 
 /**

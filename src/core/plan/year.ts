@@ -130,23 +130,32 @@ const [DARK, ZENITH] = [-18, 90];
 const LOOK_STOPS = 1 / 12;
 const LOOK_DEGREES = 5;
 /** A change is found to this, degrees: a quarter of a minute of the sun's way, where times are minutes apart. */
-const EXACT = 0.06;
+export const EXACT_HEIGHT = 0.06;
 /** Beyond its reach nothing is matched; this much of it is, as both are worked out in floating point, stops. */
-const MARGIN = 0.02;
+export const REACH_MARGIN = 0.02;
 /** Degrees between heights that could be looked at. */
 const FINE = 0.02;
 
 type Works = 'just-enough' | 'usable' | '';
 
-/** Heights of the sun that are looked at: near each other where the light changes fast. */
-function looksAt({ subject, ground }: YearQuestion, sky: Sky): number[] {
+/**
+ * Heights of the sun that are looked at: near each other where the light changes fast.
+ *
+ * @param stops at most between two of them
+ * @returns degrees, lowest first
+ */
+export function looksAt(
+	{ subject, ground }: Pick<YearQuestion, 'subject' | 'ground'>,
+	sky: Sky,
+	stops = LOOK_STOPS
+): number[] {
 	const evAt = (altitude: number) => sunlight(altitude, sky, subject, ground).ev;
 	const looks = [DARK];
 	let last = { altitude: DARK, ev: evAt(DARK) };
 	for (let index = 1; index <= (ZENITH - DARK) / FINE; index++) {
 		const altitude = DARK + index * FINE;
 		const ev = evAt(altitude);
-		if (Math.abs(ev - last.ev) < LOOK_STOPS && altitude - last.altitude < LOOK_DEGREES) continue;
+		if (Math.abs(ev - last.ev) < stops && altitude - last.altitude < LOOK_DEGREES) continue;
 		looks.push(altitude);
 		last = { altitude, ev };
 	}
@@ -160,10 +169,10 @@ function heightsOf(question: YearQuestion, sky: Sky): { from: number; works: Wor
 	const worksAt = (altitude: number): Works => {
 		const { ev, sd } = sunlight(altitude, sky, subject, ground);
 		// Outside its reach nothing has to be matched.
-		if (!usable.some(([from, to]) => ev >= from - MARGIN && ev <= to + MARGIN)) return '';
+		if (!usable.some(([from, to]) => ev >= from - REACH_MARGIN && ev <= to + REACH_MARGIN)) return '';
 		return wayIn(question, ev, sd).works?.verdict ?? '';
 	};
-	const pieces = changesAlong(looksAt(question, sky), worksAt, String, EXACT);
+	const pieces = changesAlong(looksAt(question, sky), worksAt, String, EXACT_HEIGHT);
 	return pieces.map(({ from, first }) => ({ from, works: first }));
 }
 
@@ -192,7 +201,7 @@ function countsUnder(question: YearQuestion, sky: Sky, sun: SunYear): Counts {
 }
 
 /** The skies of a year with the part of the days that each has, by month from 0; none that never comes. */
-function partsOf(sky: YearQuestion['sky']): { sky: Sky; part: (month: number) => number }[] {
+export function partsOf(sky: YearQuestion['sky']): { sky: Sky; part: (month: number) => number }[] {
 	if (typeof sky === 'string') return [{ sky, part: () => 1 }];
 	const whole = sky.map((shares) => skiesOfYear.reduce((sum, each) => sum + shares[each], 0));
 	return skiesOfYear

@@ -25,11 +25,16 @@ export interface WhatIfAnswer extends Replay {
 	habit: CostlyHabit | null;
 }
 
-/** With cameras and films that may take the place of those that were used. */
-function thingsOf({ cameras, films }: Log, { camera, film }: Pick<Otherwise, 'camera' | 'film'>): Things {
+/** The things of a log, with cameras and films that may take the place of those that were used. */
+export function thingsWith(
+	{ cameras, films }: Pick<Log, 'cameras' | 'films'>,
+	others: readonly Pick<Otherwise, 'camera' | 'film'>[]
+): Things {
 	const things: Things = { cameras: new Map(cameras), films: new Map(films) };
-	if (camera && !things.cameras.has(keyOf(camera))) things.cameras.set(keyOf(camera), { camera });
-	if (film && !things.films.has(keyOf(film))) things.films.set(keyOf(film), film);
+	for (const { camera, film } of others) {
+		if (camera && !things.cameras.has(keyOf(camera))) things.cameras.set(keyOf(camera), { camera });
+		if (film && !things.films.has(keyOf(film))) things.films.set(keyOf(film), film);
+	}
 	return things;
 }
 
@@ -48,18 +53,9 @@ export function historyOf(
 	others: readonly Pick<Otherwise, 'camera' | 'film'>[] = [],
 	progress?: Progress
 ): ToldHistory {
-	const things = others.reduce<Things>(
-		(all, other) => {
-			const more = thingsOf(log, other);
-			return {
-				cameras: new Map([...all.cameras, ...more.cameras]),
-				films: new Map([...all.films, ...more.films])
-			};
-		},
-		thingsOf(log, {})
-	);
-	const [first] = log.frames.toReversed();
-	const taught = taughtBy(log.told, things, first?.making.of.camera ?? log.cameras[0][0]);
+	const things = thingsWith(log, others);
+	const [last] = log.frames.toReversed();
+	const taught = taughtBy(log.told, things, last?.making.of.camera ?? [...things.cameras.keys()][0]);
 	return { taught, ...relive(taught, log.frames, progress) };
 }
 

@@ -35,12 +35,19 @@ interface Thing {
 /** A thing of the bag by its id; what is in no bag, by its name. */
 export const keyOf = ({ id, name }: Thing): string => id ?? `other ${name}`;
 
+/** The same, of a thing that may be among those that are known: by its id, or where it has none, by its name. */
+export function keyIn<T>(known: ReadonlyMap<string, T>, thing: Thing, nameOf: (each: T) => string): string {
+	if (thing.id !== undefined) return thing.id;
+	for (const [key, each] of known) if (nameOf(each) === thing.name) return key;
+	return keyOf(thing);
+}
+
 /** What tells a thing apart that takes another's place: one without an id and of the same name is the same, changed. */
 const keyBeside = (thing: Thing, was: Thing, key: string): string =>
 	thing.id === undefined && thing.name === was.name ? key : keyOf(thing);
 
 /** How well a push or a pull is known, part of its stops; common practice. */
-const DEVELOPED = 1 / 4;
+export const DEVELOPED = 1 / 4;
 
 /** What is set of an outcome. */
 const asSet = ({ f, seconds, compensation, iso, position, handTimed, manual }: MadeSetting): MadeSetting => ({

@@ -9,7 +9,10 @@ const FRAMES_IN_ALL = 25_600;
 
 /** So many worlds that a replay of some frames takes no longer than it must. */
 export const worldsFor = (frames: number): number =>
-	Math.round(Math.min(MOST_WORLDS, Math.max(FEWEST_WORLDS, FRAMES_IN_ALL / Math.max(1, frames))));
+	// Where nothing is replayed, what is asked of them is summed over many lights.
+	frames === 0
+		? FEWEST_WORLDS
+		: Math.round(Math.min(MOST_WORLDS, Math.max(FEWEST_WORLDS, FRAMES_IN_ALL / Math.max(1, frames))));
 
 /** How a frame's exposure came out in each world: 2 good, 1 usable, 0 neither. */
 type Marks = Uint8Array;

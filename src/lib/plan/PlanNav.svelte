@@ -5,6 +5,7 @@
 		{ id: 'day', name: 'A day', path: '/plan' },
 		{ id: 'year', name: 'A year', path: '/plan/year' },
 		{ id: 'outings', name: 'Outings', path: '/plan/outings' },
+		{ id: 'compare', name: 'Compare', path: '/plan/compare' },
 		{ id: 'what-if', name: 'What if', path: '/plan/what-if' }
 	] as const;
 

@@ -1,9 +1,10 @@
 import { automaticExposure, takenBy, wheelPositions } from '$core/camera';
-import { formatStops, stopsInWords } from '$core/units';
+import { formatStops } from '$core/units';
 import type { Otherwise, Saving } from '$core/whatif';
 import type { CameraRecord, FilmRecord, GearRecord } from '$contract/records';
 import { capital } from '$words';
 
+import { filtersToTry } from '$lib/bag/filters-to-try';
 import { filmsThatFit } from '$lib/bag/takes';
 
 import type { KeptLog } from '$views/learn/log';
@@ -27,29 +28,21 @@ export interface Offer {
 	change: Otherwise;
 }
 
-/** Grey filters that are made, stops; common practice. */
-const GREYS = [1, 2, 3];
 const PUSHES = [-1, 1];
 
 /** What was used most in a log: its last camera and film. */
 const lastOf = ({ frames }: KeptLog) => frames.at(-1)!.making;
 
-function filterOffers({ gear }: WhatIfBag): Offer[] {
-	const own = gear.flatMap((piece) => (piece.type === 'filter' && piece.kind !== 'close-up' ? [piece] : []));
-	const bought = GREYS.filter(
-		(stops) => !own.some((each) => (each.kind ?? 'neutral') === 'neutral' && each.stops === stops)
-	).map((stops) => ({ name: `an ND of ${stopsInWords(stops)}`, stops }));
-	return [
-		{ id: 'no filter', group: 'Filter', name: 'No filter', said: 'With no filter', change: { filters: [] } },
-		...[...own, ...bought].map((filter) => ({
-			id: `filter ${filter.name}`,
-			group: 'Filter',
-			name: capital(filter.name),
-			said: `With ${filter.name}`,
-			change: { filters: [filter] }
-		}))
-	];
-}
+const filterOffers = ({ gear }: WhatIfBag): Offer[] => [
+	{ id: 'no filter', group: 'Filter', name: 'No filter', said: 'With no filter', change: { filters: [] } },
+	...filtersToTry(gear).map(({ filter }) => ({
+		id: `filter ${filter.name}`,
+		group: 'Filter',
+		name: capital(filter.name),
+		said: `With ${filter.name}`,
+		change: { filters: [filter] }
+	}))
+];
 
 function wheelOffers(log: KeptLog): Offer[] {
 	const wheel = automaticExposure(lastOf(log).camera)?.compensation;

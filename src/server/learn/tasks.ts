@@ -1,3 +1,4 @@
+import { compare, type Held, type Way } from '$core/compare';
 import type { LearntQuestion } from '$core/learn';
 import type { Bag } from '$core/match';
 import { answerWhatIf } from '$core/whatif';
@@ -51,6 +52,11 @@ export const learningTasks = {
 	/** Some frames replayed with one thing changed. */
 	whatIf: (folder: string, { loadId, frameIds, change }: WhatIfRequest, bag: Bag) =>
 		learning(folder, (from) => answerWhatIf(logOf(from, { load: loadId, frames: frameIds }), change, bag)),
+	/** Ways of using a camera held against a light, a year or frames. */
+	compare(folder: string, ways: readonly Way[], held: Omit<Held, 'log'>, asked: LogAsked | null) {
+		const log = asked ? learning(folder, (from) => logOf(from, asked)) : undefined;
+		return { comparison: compare(ways, { ...held, ...(log && { log }) }), frames: log?.frames.length ?? 0 };
+	},
 	flashLessons: (
 		folder: string,
 		bag: { gear: readonly Kept<GearRecord>[]; cameras: readonly Kept<CameraRecord>[] }

@@ -1,0 +1,9 @@
+<script lang="ts">
+	import Compare from '$lib/compare/Compare.svelte';
+
+	let { data } = $props();
+</script>
+
+{#key data.camera}
+	<Compare {...data} />
+{/key}

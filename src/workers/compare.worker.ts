@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { compareWork } from '../core/compare';
+
+expose(compareWork);
