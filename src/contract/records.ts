@@ -2,7 +2,7 @@ import { array, boolean, number, object, string, type InferType } from 'yup';
 import type { Experience } from '../core/learn';
 import type { Camera, Checklist, Filter } from '../core/camera';
 import type { TimePoint } from '../core/develop';
-import type { Film } from '../core/film';
+import type { Batch, Film } from '../core/film';
 import type { Light } from '../core/light';
 import type { SkyShares } from '../core/plan';
 import type { LearntLoss } from '../core/studio';
@@ -14,6 +14,7 @@ import { held, is, tagged } from './held';
 import { flashPower } from './intent';
 import { lightSchema } from './light';
 import { skiesOfPlace } from './skies';
+import { stockSchema } from './stock';
 
 import { exerciseRecordSchema } from './exercises';
 import { frameRecordSchema } from './frames';
@@ -79,6 +80,8 @@ export type FilmRecord = Omit<Film, 'id'> & {
 	archived?: boolean;
 	/** Of a print that develops by itself: times by temperature, as they are printed on its pack. */
 	times?: TimePoint[];
+	/** What there is of it to load. */
+	stock?: Batch[];
 };
 
 /** A place of the person's own list. */
@@ -154,7 +157,7 @@ export const cameraRecordSchema = held<CameraRecord>()(cameraSchema.shape(aboutC
 	name: 'CameraRecord'
 });
 export const filmRecordSchema = held<FilmRecord>()(
-	filmSchema.omit(['id']).shape({ ...archived, times: timesSchema() })
+	filmSchema.omit(['id']).shape({ ...archived, times: timesSchema(), stock: stockSchema() })
 ).meta({
 	name: 'FilmRecord'
 });

@@ -83,6 +83,7 @@ export function loadsIn(replica: Replica): ViewRecords['loads'] {
 			const [load] = all;
 			return load && { load, price: all.find(({ price }) => price !== undefined)?.price };
 		},
+		timesOf: async (film) => (await ofFilm(film)).map(({ loadedAt }) => loadedAt),
 		async lastNumber() {
 			const counted = recordsOf(await loads.where('counts').equals(1).toArray());
 			const last = await Promise.all(

@@ -1,7 +1,8 @@
 import { DateTime } from 'luxon';
-import { inProcess, goesInto } from '$core/film';
+import { inProcess, goesInto, packsLeft, stockLeft } from '$core/film';
 import { takenBy } from '$core/camera';
 import type { CameraRecord, FilmRecord, OutingRecord } from '$contract/records';
+import { inUse } from './in-use';
 import { learntByLoad } from './learn/learnt';
 import { agreedDoubts, agreedHabits, guessesSoFar } from './practice';
 import type { Kept, ViewRecords } from './records';
@@ -60,23 +61,44 @@ export async function bagRecords(from: ViewRecords) {
 	return { ...records, learnt: await learntByLoad(from, records) };
 }
 
-/** What a load of a film usually is. */
+/** What a load of a film usually is, and what there is of it. */
 export interface UsualLoad {
-	frames: number;
+	/** Absent where it was never loaded. */
+	frames?: number;
 	price?: number;
+	/** Packs that are left; absent where nobody counts them. */
+	left?: number;
 }
 
-/** The bag, and of each film how its last load was: what packing asks beside. */
+/** What is known of a film's loads; a price that was paid for what is left is nearer than one of long ago. */
+async function usualOf({ loads }: ViewRecords, { id, stock }: Kept<FilmRecord>): Promise<UsualLoad> {
+	const last = await loads.lastOf(id);
+	const batches = stock ? stockLeft(stock, await loads.timesOf(id)) : undefined;
+	const next = batches?.find(({ left, price }) => left > 0 && price !== undefined);
+	return {
+		frames: last?.load.frames,
+		price: next?.price ?? last?.price,
+		left: batches && packsLeft(batches)
+	};
+}
+
+/** The bag, and of each film how its last load was and what there is of it: what packing asks beside. */
 export async function packingRecords(from: ViewRecords) {
 	const records = await bagRecords(from);
-	const last = await Promise.all(records.films.map(({ id }) => from.loads.lastOf(id)));
+	const known = await Promise.all(records.films.map((film) => usualOf(from, film)));
 	const usual: Record<string, UsualLoad> = Object.fromEntries(
-		records.films.flatMap(({ id }, at) => {
-			const found = last[at];
-			return found ? [[id, { frames: found.load.frames, price: found.price }]] : [];
-		})
+		records.films.map(({ id }, at) => [id, known[at]])
 	);
 	return { ...records, usual };
+}
+
+/** What there is of each film that is not put away, what is best before the soonest first. */
+export async function stockView(from: ViewRecords) {
+	const films = inUse(await from.films.all());
+	const left = await Promise.all(
+		films.map(async ({ id, stock }) => (stock ? stockLeft(stock, await from.loads.timesOf(id)) : []))
+	);
+	return { films: films.map((film, at) => ({ film, batches: left[at] })) };
 }
 
 /** Films of the bag that fit a camera; the one that is in it first. */

@@ -76,6 +76,8 @@ export interface ViewRecords {
 		taken(): Now<{ camera: string; film: string }[]>;
 		/** The last load of a film, and the last price that was said of one. */
 		lastOf(film: string): Now<{ load: Kept<LoadRecord>; price?: number } | undefined>;
+		/** When a film was loaded, in any order. */
+		timesOf(film: string): Now<string[]>;
 		/** The load that was shot on last; null where nothing was. */
 		lastShot(): Now<string | null>;
 		/** How many frames of some loads were logged, and how many of those judged; none where nothing was. */

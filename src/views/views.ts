@@ -1,7 +1,7 @@
 import { error } from '@sveltejs/kit';
 import { isPack } from '$core/develop';
 import type { FilmRecord } from '$contract/records';
-import { bagRecords, filmsFor, packingRecords, plainRecords } from './bag';
+import { bagRecords, filmsFor, packingRecords, plainRecords, stockView } from './bag';
 import { comparing } from './compare';
 import { developing, waiting } from './developing';
 import {
@@ -50,6 +50,7 @@ const bag = {
 		camera: await cameraOf(from, asked),
 		records: await bagRecords(from)
 	}),
+	stock: (from: ViewRecords) => stockView(from),
 	'load-film': async (from: ViewRecords, asked: Asked) => ({
 		records: await plainRecords(from),
 		recipes: await from.recipes.all(),

@@ -37,3 +37,4 @@ export * from './next-time';
 export * from './speed';
 export * from './what-if';
 export * from './compare';
+export * from './stock';

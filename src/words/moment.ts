@@ -117,6 +117,16 @@ export function monthOfMoment(
 }
 
 /**
+ * A month of the calendar.
+ *
+ * @param month such as 2027-05
+ * @param locale the reader's
+ * @example monthInWords('2027-05') // 'May 2027'
+ */
+export const monthInWords = (month: string, locale: string = USUAL_LOCALE): string =>
+	asWritten(`${month}-15T12:00:00Z`, { month: 'long', year: 'numeric' }, locale, 'UTC');
+
+/**
  * The locale that a browser asks for first.
  *
  * @param asked its accept-language

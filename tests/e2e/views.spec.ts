@@ -35,6 +35,7 @@ async function viewsOf(request: APIRequestContext): Promise<string[]> {
 		`/bag/film/${film}`,
 		`/bag/film/${film}/cameras`,
 		'/bag/load',
+		'/bag/stock',
 		'/frames',
 		'/frames?view=table',
 		`/frames/${await first('frames')}`,

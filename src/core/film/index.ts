@@ -8,6 +8,7 @@ export * from './type-facts';
 export * from './types';
 export * from './tonal-range';
 export * from './expired';
+export * from './stock';
 export * from './formats';
 export * from './frame-counts';
 export * from './process';

@@ -20,6 +20,7 @@ export {
 export {
 	packingOf,
 	usesOf,
+	type CarriedFilm,
 	type Extra,
 	type FilmWish,
 	type OneMore,

@@ -55,6 +55,7 @@
 		<a class="action" href={resolve('/bag/camera/new')}>Add a camera</a>
 		<a class="quiet" href={resolve('/bag/film/new')}>Add a film</a>
 		<a class="quiet" href={resolve('/bag/take-in')}>Add a shared camera</a>
+		<a class="quiet" href={resolve('/bag/stock')}>In stock</a>
 	</div>
 	<div role="status">
 		{#if actions.message}

@@ -2,6 +2,7 @@
 <script lang="ts">
 	import { agedSpeed, type Film, type Storage } from '$core/film';
 	import { formatDoubt, stopsInWords } from '$core/units';
+	import { storageNames } from '$words';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import Field from '$lib/forms/Field.svelte';
 
@@ -24,17 +25,7 @@
 			<input {...attributes} type="month" bind:value={date} />
 		{/snippet}
 	</Field>
-	<ChoiceField
-		label="Stored"
-		value={storage}
-		options={[
-			{ value: 'room', name: 'at room temperature' },
-			{ value: 'fridge', name: 'in a fridge' },
-			{ value: 'freezer', name: 'frozen' },
-			{ value: 'warm', name: 'somewhere warm, such as an attic or a car' }
-		]}
-		onchange={(next) => (storage = next)}
-	/>
+	<ChoiceField label="Stored" value={storage} options={storageNames} onchange={(next) => (storage = next)} />
 </div>
 <p role="status">
 	{#if aged}

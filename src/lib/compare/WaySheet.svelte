@@ -36,7 +36,7 @@
 	const wheel = $derived(eye?.compensation ? wheelPositions(eye.compensation) : []);
 	const filters = $derived(filtersToTry(records.gear));
 	const flashes = $derived(records.gear.flatMap((piece) => (piece.type === 'flash' ? [piece] : [])));
-	const usual = $derived(framePrice(records, way.filmId));
+	const usual = $derived(framePrice(records, way.filmId, camera));
 	const speeds = $derived([...new Set([...records.films.map(({ iso }) => iso)])].sort((a, b) => a - b));
 	const PUSHES = [-2, -1, 0, 1, 2];
 

@@ -2,7 +2,7 @@ import { automaticExposure, dialSpeeds, takenBy, type Camera, type Filter } from
 import type { Way } from '$core/compare';
 import type { Film } from '$core/film';
 import type { CameraRecord, FilmRecord, GearRecord } from '$contract/records';
-import { filmFor, filmsThatFit } from '$lib/bag/takes';
+import { filmFor, filmsThatFit, typicalLoad } from '$lib/bag/takes';
 import { filtersToTry } from '$lib/bag/filters-to-try';
 import type { BagRecords } from '$lib/shoot/bag';
 import { wayName } from '$words';
@@ -36,7 +36,7 @@ export interface WayDraft {
 }
 
 /** What ways are chosen from. */
-export type WaysBag = BagRecords & { usual: Record<string, { frames: number; price?: number }> };
+export type WaysBag = BagRecords & { usual: Record<string, { frames?: number; price?: number }> };
 
 type Kept<R> = R & { id: string };
 
@@ -46,9 +46,9 @@ const draftOf = (id: string, filmId: string, changes: Partial<WayDraft> = {}): W
 });
 
 /** What a frame on a film cost last, in the person's own money; undefined where no load was priced. */
-export function framePrice({ usual }: WaysBag, filmId: string): number | undefined {
-	const { frames, price } = usual[filmId] ?? {};
-	return price === undefined || !frames ? undefined : price / frames;
+export function framePrice({ usual }: WaysBag, filmId: string, camera: Camera): number | undefined {
+	const { frames = typicalLoad(camera).frames, price } = usual[filmId] ?? {};
+	return price === undefined ? undefined : price / frames;
 }
 
 /** A camera whose eye believes in another speed. */
@@ -93,7 +93,7 @@ export function wayOf(draft: WayDraft, own: Kept<CameraRecord>, records: WaysBag
 		...(filters.length > 0 && { filters, removable: draft.sits !== 'pack' }),
 		...(wheel !== null && { compensation: wheel }),
 		...(flash?.type === 'flash' && { flash: { guideNumber: flash.guideNumber, powers: flash.powers } }),
-		cost: { once, frame: draft.frame ?? framePrice(records, film.id) ?? 0 }
+		cost: { once, frame: draft.frame ?? framePrice(records, film.id, camera) ?? 0 }
 	};
 }
 

@@ -51,6 +51,7 @@
 		{#each carried.lines as line (line)}<li>{line}</li>{/each}
 	</ul>
 	<p class="small">{carried.sum}</p>
+	{#if carried.buy}<p>{carried.buy}</p>{/if}
 {/if}
 <h2>What each scene gets</h2>
 <ol class="scenes">

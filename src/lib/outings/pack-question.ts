@@ -6,7 +6,7 @@ import { loadedCameras, type BagRecords } from '$lib/shoot/bag';
 
 /** The bag, and of each film, by its id, how its last load was. */
 export type PackingRecords = BagRecords & {
-	usual: Readonly<Record<string, { frames: number; price?: number }>>;
+	usual: Readonly<Record<string, { frames?: number; price?: number; left?: number }>>;
 };
 
 /** What is asked of packing, and the records that its places stand for. */
@@ -32,8 +32,15 @@ export function packQuestionOf(outing: Outing, records: PackingRecords): Asked {
 			takes: takenBy(camera, loaded.find((each) => each.camera.id === camera.id)?.film)
 		})),
 		films: films.map((film) => {
-			const { frames, price } = records.usual[film.id] ?? { frames: usualFrames(film.type) };
-			return { film, frames, price };
+			const { frames = usualFrames(film.type), price, left } = records.usual[film.id] ?? {};
+			const inside = loaded
+				.filter((each) => each.film.id === film.id)
+				.map((each) => ({
+					camera: cameras.findIndex(({ id }) => id === each.camera.id),
+					frames: each.left
+				}))
+				.filter((each) => each.camera >= 0 && each.frames > 0);
+			return { film, frames, price, left, inside };
 		}),
 		filters,
 		tripod: records.gear.some(({ type }) => type === 'support'),

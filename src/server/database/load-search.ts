@@ -33,6 +33,9 @@ export function loadSearch(database: Database.Database) {
 		`SELECT json_extract(body, '$.price') AS price FROM loads
 		WHERE film_id = ? AND json_extract(body, '$.price') IS NOT NULL ORDER BY ${LATEST} LIMIT 1`
 	);
+	const timesOf = database.prepare<[string], { at: string }>(
+		`SELECT json_extract(body, '$.loadedAt') AS at FROM loads WHERE film_id = ?`
+	);
 	const lastNumber = database.prepare<[], { last: number | null }>(
 		`SELECT max(json_extract(body, '$.countsFrom') - 1 + coalesce(
 			(SELECT max(number) FROM frames WHERE load_id = loads.id), json_extract(body, '$.frames')
@@ -62,6 +65,8 @@ export function loadSearch(database: Database.Database) {
 		developed: (most: number): Kept<LoadRecord>[] => developed.all(most).map(kept),
 		/** Which camera took which film, the last one first. */
 		taken: () => taken.all(),
+		/** When a film was loaded. */
+		timesOf: (film: string): string[] => timesOf.all(film).map(({ at }) => at),
 		/** The last load of a film, and the last price that was said of one. */
 		lastOf(film: string): { load: Kept<LoadRecord>; price?: number } | undefined {
 			const row = lastOf.get(film);

@@ -1,3 +1,4 @@
+import { DateTime } from 'luxon';
 import { localTime, zoneAt } from '$core/light';
 import { packingOf, packSceneOf, usesOf, withTakes, type Outing, type Scene } from '$core/plan';
 import { processOf, usualRecipes } from '$core/develop';
@@ -7,13 +8,23 @@ import { bestOutcome, type Outcome } from '$core/match';
 import { roundToThird } from '$core/units';
 import type { Judgement } from '$contract/frames';
 import { filtersOf } from '$contract/own-filters';
-import type { FrameRecord } from '$contract/records';
+import type { FilmRecord, FrameRecord } from '$contract/records';
 import type { Creation } from '../database/record-table';
 import type { Tables } from '../database/tables';
 import { everything } from '../everything';
 import { weekOfPractice } from './practice';
 import { loads, type DemoFrame, type DemoLoad } from './loads';
-import { cameras, films, gear, places, readings, walk, type CameraKey, type FilmKey } from './scenario';
+import {
+	cameras,
+	films,
+	gear,
+	places,
+	readings,
+	stock,
+	walk,
+	type CameraKey,
+	type FilmKey
+} from './scenario';
 import { onShelf } from './shelf';
 
 const HOUR = 3_600_000;
@@ -62,6 +73,16 @@ function packed(outing: Outing, tables: Tables): Scene[] {
 
 const hoursBefore = (now: Date) => (hours: number) => new Date(now.getTime() - hours * HOUR).toISOString();
 
+/** What there is of a film. */
+function stockOf(key: FilmKey, now: Date): Pick<FilmRecord, 'stock'> {
+	const batches = stock[key]?.map(({ ago, months, ...batch }) => ({
+		...batch,
+		countedAt: hoursBefore(now)(ago),
+		bestBefore: DateTime.fromJSDate(now, { zone: 'utc' }).plus({ months }).toFormat('yyyy-MM')
+	}));
+	return batches ? { stock: batches } : {};
+}
+
 /**
  * Fills an empty database with the demo; leaves one that holds anything as it is.
  *
@@ -76,7 +97,12 @@ export function plantDemo(tables: Tables, now: Date): void {
 		Object.entries(cameras).map(([key, camera]) => [key, create(tables.cameras, camera)])
 	);
 	const recipes = plantRecipes(tables, now, create);
-	const filmIds = new Map(Object.entries(films).map(([key, film]) => [key, create(tables.films, film)]));
+	const filmIds = new Map(
+		Object.entries(films).map(([key, film]) => [
+			key,
+			create(tables.films, { ...film, ...stockOf(key as FilmKey, now) })
+		])
+	);
 
 	const frameOf = (
 		loadId: string,

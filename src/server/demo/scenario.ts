@@ -1,5 +1,5 @@
 import { cameraKind } from '$core/camera';
-import type { Film } from '$core/film';
+import type { Batch, Film } from '$core/film';
 import type { Light } from '$core/light';
 import type { Scene } from '$core/plan';
 import type { CameraRecord, GearRecord, PlaceRecord } from '$contract/records';
@@ -45,6 +45,19 @@ export const films = {
 	wrack: { name: 'Wrack 640', type: 'instant', format: 'instant pack with battery', iso: 640 },
 	lantern: { name: 'Lantern 800', type: 'instant', iso: 800 }
 } satisfies Record<string, Film>;
+
+/** What there is to load of each film; counted so many hours before now, of boxes that say so many months from now. */
+export const stock: Partial<
+	Record<keyof typeof films, (Omit<Batch, 'countedAt' | 'bestBefore'> & { ago: number; months: number })[]>
+> = {
+	wrack: [
+		{ packs: 2, ago: 20, price: 16, months: 3, storage: 'fridge' },
+		{ packs: 3, ago: 20, price: 17, months: 11, storage: 'fridge' }
+	],
+	lantern: [{ packs: 1, ago: 20, price: 21, months: 7, storage: 'fridge' }],
+	marram: [{ packs: 4, ago: 300, price: 9.5, months: 16 }],
+	cockle50: [{ packs: 2, ago: 300, price: 14, months: -144, storage: 'freezer' }]
+};
 
 export const gear: GearRecord[] = [
 	{ type: 'filter', name: 'ND 0.6', stops: 2, kind: 'neutral' },

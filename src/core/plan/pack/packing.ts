@@ -26,36 +26,58 @@ const better = (a: Use, b: Use) =>
 	Number(b.outcome.verdict === 'just-enough') - Number(a.outcome.verdict === 'just-enough') ||
 	b.outcome.chances.good - a.outcome.chances.good;
 
-/** Loads of each film, by the frames that its cameras take. */
-function filmsOf({ films, scenes }: PackQuestion, uses: readonly (Use | null)[]): CarriedFilm[] {
-	const frames = new Map<string, { film: number; frames: number }>();
+/** Frames that scenes take of each film in each camera. */
+function framesTaken({ scenes }: PackQuestion, uses: readonly (Use | null)[]) {
+	const taken = new Map<string, { camera: number; film: number; frames: number }>();
 	for (const [at, use] of uses.entries()) {
 		if (!use) continue;
 		const pair = `${use.camera} ${use.film}`;
-		const before = frames.get(pair)?.frames ?? 0;
-		frames.set(pair, { film: use.film, frames: before + scenes[at].frames });
+		const before = taken.get(pair)?.frames ?? 0;
+		taken.set(pair, { camera: use.camera, film: use.film, frames: before + scenes[at].frames });
 	}
-	const loads = new Map<number, number>();
-	for (const { film, frames: taken } of frames.values()) {
-		loads.set(film, (loads.get(film) ?? 0) + Math.ceil(taken / films[film].frames));
-	}
-	return [...loads]
-		.sort(([a], [b]) => a - b)
-		.map(([film, count]) => {
-			const { price } = films[film];
-			return { film, loads: count, cost: price === undefined ? null : price * count };
-		});
+	return [...taken.values()];
+}
+
+/** Loads of each film, by the frames that its cameras take beyond what is in them. */
+function filmsOf(question: PackQuestion, uses: readonly (Use | null)[]): CarriedFilm[] {
+	const taken = framesTaken(question, uses);
+	const films = [...new Set(taken.map(({ film }) => film))].sort((a, b) => a - b);
+	return films.map((film) => {
+		const { frames: inPack, price, left, inside = [] } = question.films[film];
+		const within = taken.filter((each) => each.film === film);
+		const loads = within.reduce((sum, { camera, frames }) => {
+			const there = inside.find((each) => each.camera === camera)?.frames ?? 0;
+			return sum + Math.ceil(Math.max(0, frames - there) / inPack);
+		}, 0);
+		return {
+			film,
+			loads,
+			inside: within.flatMap(({ camera }) => (inside.some((each) => each.camera === camera) ? [camera] : [])),
+			buy: left === undefined ? null : Math.max(0, loads - left),
+			cost: loads === 0 ? 0 : price === undefined ? null : price * loads
+		};
+	});
+}
+
+/** What the packs cost that are not there. */
+function purchaseOf({ films }: PackQuestion, carried: readonly CarriedFilm[]): number | null {
+	return carried.reduce<number | null>((sum, { film, buy }) => {
+		if (!buy) return sum;
+		const { price } = films[film];
+		return sum === null || price === undefined ? null : sum + price * buy;
+	}, 0);
 }
 
 const totalOf = (films: readonly CarriedFilm[]): number | null =>
 	films.reduce<number | null>((sum, { cost }) => (sum === null || cost === null ? null : sum + cost), 0);
 
-/** How good a packing is beside its size: more just enough, then cheaper, then surer. */
-function rank({ uses, cost }: Packing): number[] {
+/** How good a packing is beside its size: more just enough, then less to buy, then cheaper, then surer. */
+function rank({ uses, films, cost }: Packing): number[] {
 	const given = uses.filter((use) => use !== null);
 	const chances = given.reduce((sum, { outcome }) => sum + outcome.chances.good, 0);
 	const enough = given.filter(({ outcome }) => outcome.verdict === 'just-enough').length;
-	return [-enough, cost ?? Infinity, -chances];
+	const buy = films.reduce((sum, each) => sum + (each.buy ?? 0), 0);
+	return [-enough, buy, cost ?? Infinity, -chances];
 }
 
 function before(a: readonly number[], b: readonly number[]): boolean {
@@ -66,7 +88,7 @@ function before(a: readonly number[], b: readonly number[]): boolean {
 /**
  * The least to carry for an outing: the smallest number of cameras, films, filters and a support with
  * which every scene that can be covered is, at least usably. Of equally small ones, that with the most
- * scenes just enough, then the cheapest, then the surest.
+ * scenes just enough, then with the least to buy, then the cheapest, then the surest.
  *
  * @param uses for each scene of the question, in its order, every way to cover it
  * @returns things by their place in the question
@@ -82,7 +104,8 @@ export function packingOf(question: PackQuestion, uses: readonly (readonly Use[]
 			return within.map(({ use }) => use).sort(better)[0] ?? null;
 		});
 		const films = filmsOf(question, given);
-		return { ...carried(set), films, things: set.size, cost: totalOf(films), uses: given };
+		const costs = { cost: totalOf(films), purchase: purchaseOf(question, films) };
+		return { ...carried(set), films, things: set.size, ...costs, uses: given };
 	});
 	return packed.reduce((best, next) => (before(rank(next), rank(best)) ? next : best));
 }

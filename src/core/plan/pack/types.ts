@@ -32,6 +32,10 @@ export interface PackFilm {
 	frames: number;
 	/** Of a pack or roll, in the person's own money. */
 	price?: number;
+	/** Packs or rolls that there are; absent: nobody counts them. */
+	left?: number;
+	/** What is of it in cameras now, by their place in the question. */
+	inside?: { camera: number; frames: number }[];
 }
 
 /** What there is, and what for. */
@@ -56,7 +60,12 @@ export interface Use {
 /** A film that is carried. */
 export interface CarriedFilm {
 	film: number;
+	/** Packs or rolls beside what is in the camera. */
 	loads: number;
+	/** Cameras that it is in already, with frames enough or some of them. */
+	inside: number[];
+	/** How many of those packs are not there; null where nobody counts them. */
+	buy: number | null;
 	/** null where its price is not known. */
 	cost: number | null;
 }
@@ -71,6 +80,8 @@ export interface Packing {
 	things: number;
 	/** Of all films; null where one has no price. */
 	cost: number | null;
+	/** Of what is not there; null where a price is not known. */
+	purchase: number | null;
 	/** What each scene gets; null where nothing that there is covers it. */
 	uses: (Use | null)[];
 }

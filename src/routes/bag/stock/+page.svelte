@@ -1,0 +1,7 @@
+<script lang="ts">
+	import Stock from '$lib/stock/Stock.svelte';
+
+	let { data } = $props();
+</script>
+
+<Stock {...data} />
