@@ -211,7 +211,6 @@ const frames = [
 const before = [
 	{ path: '/plan/year', act: year },
 	{ path: '/plan/outings', act: packed },
-	{ path: '/plan/outings', act: packedBelow },
 	{ path: '/bag/stock' },
 	{ path: '/plan/compare', act: compared },
 	{ path: '/frames', act: saved }

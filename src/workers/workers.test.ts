@@ -33,7 +33,14 @@ describe('a worker', () => {
 		expect(await offeredBy(() => import('./scenes.worker'))).toBeTypeOf('function');
 		expect(await offeredBy(() => import('./bench.worker'))).toHaveProperty('open');
 		const plan = (await offeredBy(() => import('./plan.worker'))) as object;
-		expect(Object.keys(plan)).toEqual(['planDay', 'planYear', 'usesOf', 'packingOf', 'oneMoreFor']);
+		expect(Object.keys(plan)).toEqual([
+			'planDay',
+			'planYear',
+			'usesOf',
+			'packingOf',
+			'oneMoreFor',
+			'twoMoreFor'
+		]);
 		expect(await offeredBy(() => import('./clicks.worker'))).toHaveProperty('clicksIn');
 	});
 

@@ -172,6 +172,10 @@ test('what nothing in the bag covers is said, with the one thing more that would
 	const packed = page.getByRole('region', { name: 'What to pack' });
 	await expect(packed).toContainText('Nothing in the bag covers it.');
 	await expect(packed).toContainText('“Lanterns on the slip”: a tripod');
+	// Four seconds or more in a street at night ask for a support, and for two stops less light.
+	await expect(packed).toContainText(
+		/Two more things would cover\s*“Trails along the causeway”: a tripod and a filter: ND/
+	);
 });
 
 test('a year says which film to load when', async ({ page, request }) => {

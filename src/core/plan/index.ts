@@ -24,6 +24,7 @@ export {
 	type Extra,
 	type FilmWish,
 	type OneMore,
+	type TwoMore,
 	type Packing,
 	type PackQuestion,
 	type Use

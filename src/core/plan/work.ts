@@ -1,5 +1,5 @@
 import { planDay } from './day';
-import { oneMoreFor, packingOf, usesOf } from './pack';
+import { oneMoreFor, packingOf, twoMoreFor, usesOf } from './pack';
 import { sunOf } from './sun-of';
 import { planYear, type YearQuestion } from './year';
 
@@ -9,5 +9,6 @@ export const planWork = {
 	planYear: (question: YearQuestion) => planYear(question, sunOf(question)),
 	usesOf,
 	packingOf,
-	oneMoreFor
+	oneMoreFor,
+	twoMoreFor
 };

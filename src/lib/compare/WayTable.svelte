@@ -134,7 +134,6 @@
 	tbody th button {
 		text-align: left;
 		font-weight: var(--heavy);
-		min-height: 1.5rem;
 	}
 	tbody .small {
 		display: block;
@@ -151,6 +150,11 @@
 		grid-template-columns: repeat(12, minmax(0, 1fr));
 		gap: 2px;
 		text-align: center;
+	}
+	@media (min-width: 821px) {
+		tbody th button {
+			min-height: 1.5rem;
+		}
 	}
 	@media (max-width: 820px) {
 		thead {

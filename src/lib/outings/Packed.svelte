@@ -4,7 +4,7 @@
 	import { filmKinds } from '$core/film';
 	import type { Extra, Scene } from '$core/plan';
 	import { formatClock } from '$core/units';
-	import { framesInWords, plannedInWords } from '$words';
+	import { framesInWords, listed, plannedInWords } from '$words';
 	import { verdictColour } from '$lib/parts/verdict-colour';
 	import VerdictMark from '$lib/parts/VerdictMark.svelte';
 	import type { Packed } from '$lib/plan/pack-desk.svelte';
@@ -13,7 +13,12 @@
 
 	let { packed, asked, scenes }: { packed: Packed; asked: Asked; scenes: readonly Scene[] } = $props();
 
-	const { packing, more } = $derived(packed);
+	const { packing, more, two } = $derived(packed);
+	const open = $derived(
+		packing.uses.some(
+			(use, at) => use === null && ![...more, ...two].some(({ scenes: covered }) => covered.includes(at))
+		)
+	);
 	const carried = $derived(carriedInWords(packing, asked, page.data.locale));
 	const given = $derived(
 		packing.uses.map((use, at) => ({
@@ -32,13 +37,12 @@
 			}
 		}))
 	);
-	const things: Readonly<Record<Extra['kind'], (name: string) => string>> = {
-		support: () => 'a tripod',
-		filter: (name) => `a filter: ${name}`,
-		film: (name) => `a film: ${name}`,
-		camera: (name) => `a camera: ${name.toLowerCase()}`
-	};
-	const extraInWords = (extra: Extra) => things[extra.kind](extra.kind === 'support' ? '' : extra.name);
+	function extraInWords(extra: Extra): string {
+		if (extra.kind === 'support') return 'a tripod';
+		if (extra.kind === 'filter')
+			return `a filter: ${extra.name}${extra.overMeter ? ' over lens and eye' : ''}`;
+		return extra.kind === 'film' ? `a film: ${extra.name}` : `a camera: ${extra.name.toLowerCase()}`;
+	}
 	const names = (places: readonly number[]) => places.map((at) => `“${scenes[at].name}”`).join(', ');
 	const known = filmKinds.length;
 </script>
@@ -79,9 +83,18 @@
 			<li>{names(covered)}: {extraInWords(extra)}</li>
 		{/each}
 	</ul>
-{:else if packing.uses.some((use) => use === null)}
+{/if}
+{#if two.length > 0}
+	<h2>Two more things would cover</h2>
+	<ul>
+		{#each two as { extras, scenes: covered } (covered.join(' '))}
+			<li>{names(covered)}: {listed(extras.map(extraInWords))}</li>
+		{/each}
+	</ul>
+{/if}
+{#if open}
 	<p class="soft">
-		No single common addition would cover the rest: no tripod, no filter, none of {known} films and no other camera.
+		No two common additions would cover the rest: no tripod, no filter, none of {known} films and no other camera.
 	</p>
 {/if}
 

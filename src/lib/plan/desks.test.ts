@@ -87,13 +87,16 @@ describe('a desk that packs', () => {
 		expect([desk.progress, desk.failed]).toEqual([null, false]);
 	});
 
-	it('asks what one thing more would cover where a scene stays open', async () => {
+	it('asks what one thing more would cover where a scene stays open, and two for what that leaves', async () => {
 		work.usesOf = () => [];
-		work.packingOf = () => ({ uses: [null, {}] });
-		work.oneMoreFor = (_: unknown, open: unknown) => [open];
+		work.packingOf = () => ({ uses: [null, {}, null] });
+		const support = { kind: 'support' } as const;
+		work.oneMoreFor = (_: unknown, open: number[]) => [{ extra: support, scenes: open.slice(0, 1) }];
+		work.twoMoreFor = (_: unknown, rest: number[]) => [{ extras: [support, support], scenes: rest }];
 		const desk = new PackDesk();
 		await desk.pack(question);
-		expect(desk.packed?.more).toEqual([[0]]);
+		expect(desk.packed?.more).toEqual([{ extra: support, scenes: [0] }]);
+		expect(desk.packed?.two).toEqual([{ extras: [support, support], scenes: [2] }]);
 	});
 
 	it('ends and says so where the worker fell over it', async () => {

@@ -1,4 +1,4 @@
-import type { OneMore, Packing, PackQuestion, Use } from '$core/plan';
+import type { OneMore, Packing, PackQuestion, TwoMore, Use } from '$core/plan';
 import { openPlanWorker, type PlanWorker } from './plan-worker';
 
 /** What packing comes to. */
@@ -7,6 +7,8 @@ export interface Packed {
 	packing: Packing;
 	/** What one thing more would cover. */
 	more: OneMore[];
+	/** What two things more would cover of what no single one does. */
+	two: TwoMore[];
 }
 
 /** Packs in a worker, scene by scene; says how far it is, and can be stopped. */
@@ -49,8 +51,10 @@ export class PackDesk {
 		const packing = await worker.work.packingOf(question, uses);
 		const open = packing.uses.flatMap((use, at) => (use === null ? [at] : []));
 		const more = open.length > 0 ? await worker.work.oneMoreFor(question, open) : [];
+		const rest = open.filter((at) => !more.some(({ scenes: covered }) => covered.includes(at)));
+		const two = rest.length > 0 ? await worker.work.twoMoreFor(question, rest) : [];
 		if (this.#worker !== worker) return;
-		this.packed = { question, packing, more };
+		this.packed = { question, packing, more, two };
 		this.stop();
 	}
 

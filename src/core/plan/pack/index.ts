@@ -1,4 +1,4 @@
-export { oneMoreFor } from './one-more';
+export { oneMoreFor, twoMoreFor } from './more';
 export { packingOf } from './packing';
 export { usesOf } from './uses';
 export type * from './types';

@@ -89,12 +89,18 @@ export interface Packing {
 /** One thing that is not there. */
 export type Extra =
 	| { kind: 'support' }
-	| { kind: 'filter'; name: string }
+	| { kind: 'filter'; name: string; /** It covers the eye as well. */ overMeter?: true }
 	| { kind: 'film'; name: string }
 	| { kind: 'camera'; name: string };
 
 /** One thing more, and the scenes that it would cover. */
 export interface OneMore {
 	extra: Extra;
+	scenes: number[];
+}
+
+/** Two things more, and the scenes that they would cover together. */
+export interface TwoMore {
+	extras: [Extra, Extra];
 	scenes: number[];
 }
