@@ -1,7 +1,7 @@
 import { array, number, object, string } from 'yup';
 import type { PlannedShot } from '../core/cine';
 import type { StepDone } from '../core/develop';
-import type { CineSpool, Process } from '../core/film';
+import type { Aged, CineSpool, Process } from '../core/film';
 import { between, instant, longText, name, positive, shortText, stops } from './fields';
 import { held } from './held';
 import { rigSchema, type Rig } from './rigs';
@@ -30,6 +30,8 @@ export interface LoadRecord {
 	spool?: CineSpool;
 	/** How it is to be developed. */
 	process?: Process;
+	/** What age has done to its pack or roll, where that is counted on. */
+	aged?: Aged;
 	/** How it was developed. */
 	developed?: Developed;
 	/** Shots that are planned on it. */
@@ -109,6 +111,8 @@ const process = held<Process>()(
 	})
 );
 
+const aged = held<Aged>()(object({ stops: between(-10, 0).required(), sd: between(0, 10).required() }));
+
 export const loadRecordSchema = held<LoadRecord>()(
 	object({
 		cameraId: string().required().uuid(),
@@ -124,6 +128,7 @@ export const loadRecordSchema = held<LoadRecord>()(
 		checked: array(shortText(200).required()).max(MOST_STEPS),
 		spool: spool.optional().default(undefined),
 		process: process.optional().default(undefined),
+		aged: aged.optional().default(undefined),
 		developed: developed.optional().default(undefined),
 		shots: array(shot.required()).max(MOST_SHOTS),
 		flippedAfter: between(0, 86_400),

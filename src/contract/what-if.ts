@@ -1,6 +1,6 @@
 import { array, boolean, object, string } from 'yup';
 import type { Camera } from '../core/camera';
-import type { Otherwise } from '../core/whatif';
+import { readingKeys, type Otherwise, type ReadingKey } from '../core/whatif';
 import { cameraSchema } from './camera';
 import { recordId, stops } from './fields';
 import { filmSchema } from './film';
@@ -28,6 +28,7 @@ export const whatIfSchema = held<WhatIfRequest>()(
 			compensation: stops(10),
 			development: stops(5),
 			camera: cameraSchema.optional().default(undefined),
+			reading: string<ReadingKey>().oneOf(readingKeys),
 			learnt: boolean()
 		}).required()
 	})

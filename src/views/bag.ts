@@ -1,5 +1,5 @@
 import { DateTime } from 'luxon';
-import { inProcess, goesInto, packsLeft, stockLeft } from '$core/film';
+import { asLoaded, goesInto, nextBatch, packsLeft, stockLeft, type BatchLeft } from '$core/film';
 import { takenBy } from '$core/camera';
 import type { CameraRecord, FilmRecord, OutingRecord } from '$contract/records';
 import { inUse } from './in-use';
@@ -71,9 +71,9 @@ export interface UsualLoad {
 }
 
 /** What is known of a film's loads; a price that was paid for what is left is nearer than one of long ago. */
-async function usualOf({ loads }: ViewRecords, { id, stock }: Kept<FilmRecord>): Promise<UsualLoad> {
-	const last = await loads.lastOf(id);
-	const batches = stock ? stockLeft(stock, await loads.timesOf(id)) : undefined;
+async function usualOf(from: ViewRecords, film: Kept<FilmRecord>): Promise<UsualLoad> {
+	const last = await from.loads.lastOf(film.id);
+	const batches = film.stock && (await leftOf(from, film));
 	const next = batches?.find(({ left, price }) => left > 0 && price !== undefined);
 	return {
 		frames: last?.load.frames,
@@ -84,7 +84,11 @@ async function usualOf({ loads }: ViewRecords, { id, stock }: Kept<FilmRecord>):
 
 /** The bag, and of each film how its last load was and what there is of it: what packing asks beside. */
 export async function packingRecords(from: ViewRecords) {
-	const records = await bagRecords(from);
+	return withUsual(from, await bagRecords(from));
+}
+
+/** Records, and of each film how its last load was. */
+async function withUsual<R extends { films: Kept<FilmRecord>[] }>(from: ViewRecords, records: R) {
 	const known = await Promise.all(records.films.map((film) => usualOf(from, film)));
 	const usual: Record<string, UsualLoad> = Object.fromEntries(
 		records.films.map(({ id }, at) => [id, known[at]])
@@ -92,20 +96,39 @@ export async function packingRecords(from: ViewRecords) {
 	return { ...records, usual };
 }
 
-/** What there is of each film that is not put away, what is best before the soonest first. */
+/** What is left of a film, batch by batch; nothing where nobody counts it. */
+const leftOf = async ({ loads }: ViewRecords, { id, stock }: Kept<FilmRecord>): Promise<BatchLeft[]> =>
+	stock ? stockLeft(stock, await loads.timesOf(id)) : [];
+
+/** The packs or rolls of each film that its next load is of. */
+export async function nextBatches(from: ViewRecords): Promise<Record<string, BatchLeft>> {
+	const counted = (await from.films.all()).filter(({ stock }) => stock);
+	const next = await Promise.all(
+		counted.map(async (film) => ({ id: film.id, batch: nextBatch(await leftOf(from, film)) }))
+	);
+	return Object.fromEntries(next.flatMap(({ id, batch }) => (batch ? [[id, batch]] : [])));
+}
+
+/** A day, and one more for those who are far in the west. */
+const TWO_DAYS = 2 * 86_400_000;
+
+/** What there is of each film that is not put away, what is best before the soonest first, and what is planned. */
 export async function stockView(from: ViewRecords) {
 	const films = inUse(await from.films.all());
-	const left = await Promise.all(
-		films.map(async ({ id, stock }) => (stock ? stockLeft(stock, await from.loads.timesOf(id)) : []))
-	);
-	return { films: films.map((film, at) => ({ film, batches: left[at] })) };
+	const left = await Promise.all(films.map((film) => leftOf(from, film)));
+	const outings = (await from.outings.all()).filter(({ date }) => Date.parse(date) + TWO_DAYS > Date.now());
+	return {
+		films: films.map((film, at) => ({ film, batches: left[at] })),
+		outings,
+		records: await withUsual(from, await plainRecords(from))
+	};
 }
 
 /** Films of the bag that fit a camera; the one that is in it first. */
 export async function filmsFor(from: ViewRecords, camera: Kept<CameraRecord>): Promise<FilmRecord[]> {
 	const load = (await from.loads.ofCamera(camera.id)).find(({ unloadedAt }) => unloadedAt === undefined);
 	const film = load && (await from.films.get(load.filmId));
-	const inside = film && inProcess(film, load.process);
+	const inside = film && asLoaded(film, load);
 	const takes = takenBy(camera, inside);
 	const fitting = (await from.films.all()).filter(
 		(film) => !film.archived && film.id !== inside?.id && goesInto(film, takes)

@@ -1,4 +1,4 @@
-import { filmTypes, inProcess, isDevelopedLater, type Film } from '$core/film';
+import { filmTypes, asLoaded, isDevelopedLater, type Film } from '$core/film';
 import type { LoadRecord } from '$contract/records';
 import type { Kept, Tally, ViewRecords } from './records';
 
@@ -13,7 +13,7 @@ async function withItsThings({ cameras, films }: ViewRecords, load: Kept<LoadRec
 		name: `${film?.name ?? 'A film'} of ${camera?.name ?? 'a camera'}`,
 		load,
 		camera: camera!,
-		film: inProcess(film!, load.process)
+		film: asLoaded(film!, load)
 	};
 }
 

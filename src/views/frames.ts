@@ -1,4 +1,4 @@
-import { inProcess } from '$core/film';
+import { asLoaded } from '$core/film';
 import { frameSettings } from '$words/frame';
 import type { FrameRecord, LoadRecord } from '$contract/records';
 import { waitsForBath } from './developing';
@@ -10,7 +10,7 @@ const LOADS_LISTED = 40;
 /** A load with its camera, and its film as it is to be developed. */
 async function shownLoad({ cameras, films }: ViewRecords, load: Kept<LoadRecord>) {
 	const [camera, film] = await Promise.all([cameras.get(load.cameraId), films.get(load.filmId)]);
-	return { load, camera: camera!, film: inProcess(film!, load.process) };
+	return { load, camera: camera!, film: asLoaded(film!, load) };
 }
 
 /** A load as it is asked for by an id of any case, or nothing where there is none. */

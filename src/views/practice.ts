@@ -1,4 +1,4 @@
-import { inProcess } from '$core/film';
+import { asLoaded } from '$core/film';
 import type { Habit } from '$core/light';
 import {
 	conditionKey,
@@ -32,10 +32,10 @@ export async function practising(from: ViewRecords) {
 		from.exercises.last(NEWEST)
 	]);
 	const inUse = cameras.filter(({ archived }) => !archived);
-	const loaded = inCameras.flatMap(({ cameraId, filmId, process }) => {
-		const camera = inUse.find(({ id }) => id === cameraId);
-		const film = films.find(({ id }) => id === filmId);
-		return camera && film ? [{ camera, film: inProcess(film, process) }] : [];
+	const loaded = inCameras.flatMap((load) => {
+		const camera = inUse.find(({ id }) => id === load.cameraId);
+		const film = films.find(({ id }) => id === load.filmId);
+		return camera && film ? [{ camera, film: asLoaded(film, load) }] : [];
 	});
 	const bag: DrillBag = { cameras: inUse, loaded, filters: filtersOf(gear) };
 	return { exercises, bag };

@@ -1,7 +1,7 @@
 import { error } from '@sveltejs/kit';
 import { isPack } from '$core/develop';
 import type { FilmRecord } from '$contract/records';
-import { bagRecords, filmsFor, packingRecords, plainRecords, stockView } from './bag';
+import { bagRecords, filmsFor, nextBatches, packingRecords, plainRecords, stockView } from './bag';
 import { comparing } from './compare';
 import { developing, waiting } from './developing';
 import {
@@ -56,6 +56,7 @@ const bag = {
 		recipes: await from.recipes.all(),
 		took: await filmsTaken(from),
 		lastNumber: await from.loads.lastNumber(),
+		next: await nextBatches(from),
 		cameraId: asked.get('camera'),
 		filmId: asked.get('film')
 	}),

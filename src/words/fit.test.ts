@@ -11,6 +11,10 @@ describe('a film that does not go in', () => {
 		expect(fitInWords(box, { ...roll, format: '35 mm' })).toMatch(
 			/^The box takes 620, and this is 35 mm\. Use adapters at both ends/
 		);
+		const long = { ...box, frame: { width: 84, height: 56 } };
+		expect(fitInWords(long, { ...roll, format: '35 mm' })).toMatch(
+			/instead of numbers\. A cassette of 36 gives about 15 frames, 24 mm high between the holes and 84 mm long\.$/
+		);
 		expect(fitInWords(box, { ...roll, format: '120' })).toMatch(/Wind it onto a 620 spool in the dark/);
 		expect(fitInWords(box, { ...roll, format: '127' })).toBe(
 			'The box takes 620, and this is 127. It won’t fit.'

@@ -1,5 +1,5 @@
 import { cameraKind, type Camera } from '../core/camera';
-import { factsOf, fitOf, plainFormat, type Film, type Holder, type Takes } from '../core/film';
+import { factsOf, fitOf, framesAdapted, plainFormat, type Film, type Holder, type Takes } from '../core/film';
 
 const holderName: Readonly<Record<Holder, string>> = {
 	spool: 'film on a spool',
@@ -48,7 +48,7 @@ export const fitAdvice = ({ format: film = '' }: Pick<Film, 'format'>, { format 
  * @example fitInWords(a box for 620, a film in 35 mm) // 'The box takes 620, and this is 35 mm. Use adapters at both ends …'
  */
 export function fitInWords(
-	{ name, kind, format }: Pick<Camera, 'name' | 'kind' | 'format'>,
+	{ name, kind, format, frame }: Pick<Camera, 'name' | 'kind' | 'format'> & Partial<Pick<Camera, 'frame'>>,
 	film: Film
 ): string {
 	const type = cameraKind(kind)?.film;
@@ -59,5 +59,9 @@ export function fitInWords(
 	if (!both && type === undefined) return '';
 	const takes = both ? format : holderName[factsOf(type!).holder];
 	const given = both ? film.format : holderName[factsOf(film.type).holder];
-	return `${name} takes ${takes}, and this is ${given}. ${say || 'It won’t fit.'}`;
+	const adapted = framesAdapted(film.format, format, frame);
+	const holds = adapted
+		? ` A cassette of 36 gives about ${adapted.count} frames, ${adapted.across} mm high between the holes and ${Math.round(adapted.along)} mm long.`
+		: '';
+	return `${name} takes ${takes}, and this is ${given}. ${say || 'It won’t fit.'}${holds}`;
 }

@@ -6,6 +6,7 @@ export * from './outcome';
 export * from './remedy';
 export * from './settings';
 export * from './range';
+export * from './packing';
 export * from './readings';
 export * from './sun';
 export * from './aim';

@@ -44,6 +44,11 @@ describe('what would have been, in words', () => {
 			'Your one lost frame would have come out. On every frame, it would have lost 6 good ones. Not in your bag.'
 		);
 		expect(savingTitle(saving(1))).toBe('ND 2');
+		const nd = { kind: 'filter', name: 'ND 1' } as const;
+		expect(savingTitle(saving(2, { and: nd }))).toBe('ND 2 and ND 1');
+		expect(savingInWords(saving(2, { and: { ...nd, missing: true } }), 5)).toBe(
+			'2 of your 5 lost frames would have come out. ND 1 is not in your bag.'
+		);
 		expect(savingTitle(saving(1, {}, { off: true }))).toBe('ND 2 taken off');
 		expect(savingTitle(saving(1, {}, { instead: { name: 'ND 1' } }))).toBe('ND 2 instead of ND 1');
 	});

@@ -1,6 +1,9 @@
+import { schools, type Light } from '../core/light';
 import type { Change } from '../core/match';
 import type { CostlyHabit, Fate, Likely, Replay, Saving, Trait } from '../core/whatif';
-import { counted } from './language';
+import { capital } from './capital';
+import { counted, listed } from './language';
+import { wayOfReading } from './readings';
 
 /** What frames would have been, in words. */
 
@@ -40,7 +43,8 @@ const changeName = ({ name, off, instead }: Pick<Change, 'name' | 'off' | 'inste
  *
  * @example savingTitle({ change: { name: 'ND 2', … } }) // 'ND 2'
  */
-export const savingTitle = ({ change }: Pick<Saving, 'change'>): string => changeName(change);
+export const savingTitle = ({ change, and }: Pick<Saving, 'change' | 'and'>): string =>
+	listed([change, ...(and ? [and] : [])].map(changeName));
 
 /** What a change would have done to the good frames, were it done to all. */
 function costOf(spoils: number): string {
@@ -54,12 +58,14 @@ function costOf(spoils: number): string {
  * @param lost frames that were lost in all
  * @example savingInWords(saving, 14) // '9 of your 14 lost frames would have come out. Not in your bag.'
  */
-export function savingInWords({ change, lost: saved, spoils }: Saving, lost: number): string {
+export function savingInWords({ change, and, lost: saved, spoils }: Saving, lost: number): string {
 	const of =
 		lost === 1
 			? 'Your one lost frame would have come out.'
 			: `${saved === lost ? `All ${lost}` : `${saved} of your ${lost}`} lost frames would have come out.`;
-	return `${of}${costOf(spoils)}${change.missing ? ' Not in your bag.' : ''}`;
+	const missing = [change, ...(and ? [and] : [])].filter((each) => each.missing);
+	const which = missing.length === 1 && and ? `${capital(changeName(missing[0]))} is not` : 'Not';
+	return `${of}${costOf(spoils)}${missing.length > 0 ? ` ${which} in your bag.` : ''}`;
 }
 
 const traits: Readonly<Record<Exclude<Trait['kind'], 'way'>, string>> = {
@@ -99,3 +105,13 @@ export function unsureInWords({ usable }: Pick<Fate, 'usable'>): string {
 	if (usable > SURE || usable < LOST) return '';
 	return usable >= 1 / 2 ? ', may be lost' : ', may come out';
 }
+
+/**
+ * By what a light was read, where several readings are told apart.
+ *
+ * @example readingNamed({ method: 'shadows', school: 'shadow-edge', condition: 'soft' }) // 'the “shadow edge” school'
+ */
+export const readingNamed = (light: Light): string =>
+	'method' in light && light.method === 'shadows'
+		? `the “${schools[light.school].name.toLowerCase()}” school`
+		: wayOfReading(light);

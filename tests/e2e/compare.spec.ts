@@ -66,11 +66,23 @@ test('the folding instant with the faster film, decided three ways: as it is, wi
 	await another.getByRole('button', { name: 'Compare it' }).click();
 	await expect(row(/^Wrack 640 with ND 0\.9 on the pack/)).toContainText(/about [678] in 10/);
 
+	// Through the day instead of the year, then in one light: a grey day suits the plain pack no better.
+	await page.getByRole('combobox', { name: 'Its hours' }).selectOption({ label: 'through the day' });
+	await expect(row(/^Wrack 640 with ND 0\.9 on the pack/).getByRole('img')).toHaveAccessibleName(
+		/^Part of each hour hand-held: 0:00 0\.0, .* 12:00 0\.[1-9], .* 23:00 0\.0$/
+	);
+	await page.getByRole('combobox', { name: 'In which light' }).selectOption({ label: 'No shadow at all' });
+	await expect(page.getByRole('columnheader', { name: 'Frames good', exact: true })).toBeVisible();
+	await expect(row(/^Wrack 640 with ND 0\.9 on the pack/)).toContainText(/about [6-9] in 10/);
+	await expect(row(/^Wrack 640 as it is/)).not.toContainText(/about [6-9] in 10/);
+	await isClean(page);
+
 	// What was chosen is there after a restart and a reload, and without a server.
 	await app.restart();
 	await page.reload();
 	await expect(row(/^Wrack 640 with ND 0\.9 on the pack/)).toBeVisible();
 	await expect(page.getByLabel('Frames a year')).toHaveValue('60');
+	await expect(page.getByRole('combobox', { name: 'In which light' })).toHaveValue('shadows none');
 	await change('Wrack 640 with ND 0.9 on the pack', (sheet) =>
 		sheet.getByRole('button', { name: 'Remove it' }).click()
 	);
@@ -100,6 +112,7 @@ test('a script compares ways in a light, over a year and over a load, and hears 
 		expect(hours.months).toHaveLength(12);
 		expect(hours.tripod).toBeGreaterThanOrEqual(hours.handheld);
 	}
+	expect(yearly.ways[0].hours.clock).toHaveLength(24);
 	expect(yearly.ways[1].hours.months[5].usable).toBeGreaterThan(yearly.ways[0].hours.months[5].usable);
 
 	const own = await (await post({ ways, loadId, perYear: 60 })).json();

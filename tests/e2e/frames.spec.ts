@@ -111,6 +111,9 @@ test('a pack is loaded with its list, bracketed, shot on through a crash, judged
 	).toBeVisible();
 	await expect(page.getByRole('columnheader', { name: 'Predicted' })).toBeVisible();
 	await expect(page.locator('.apexcharts-svg').first()).toBeVisible();
+	await page.getByText('Month by month').click();
+	await expect(page.getByRole('columnheader', { name: 'A keeper cost' })).toBeVisible();
+	await expect(page.getByRole('cell', { name: /^\d of 5$/ })).toBeVisible();
 });
 
 for (const [where, viewport] of sizes) {

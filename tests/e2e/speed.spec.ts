@@ -81,6 +81,12 @@ test('a script asks for a speed in a light or on a day, and hears what is wrong 
 	const onDay = await ask({ camera: box, place: { latitude: 54.6, longitude: -4.2 }, date: '2026-06-21' });
 	expect(onDay.iso).toBeGreaterThan(16);
 	expect(onDay.iso).toBeLessThan(64);
+	const winter = { camera: box, place: { latitude: 54.6, longitude: -4.2 }, date: '2026-11-01' };
+	const season = await ask({ ...winter, until: '2027-02-28' });
+	expect(season.iso).toBeGreaterThan(onDay.iso);
+	expect(await ask({ ...winter, until: '2026-10-01' })).toMatchObject({
+		issues: [{ path: 'until', message: 'must not be before 2026-11-01' }]
+	});
 	const wrong = await request.post('/api/speed', { data: { camera: box, film: { type: 'paper' } } });
 	expect(wrong.status()).toBe(422);
 	expect((await wrong.json()).issues.map(({ path }: { path: string }) => path)).toEqual([

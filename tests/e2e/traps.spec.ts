@@ -85,7 +85,7 @@ test.describe('with one thumb', () => {
 
 	test('a film that does not go into the camera says so where it is loaded', async ({ page }) => {
 		const cameraId = await stored(page.request, 'cameras', {
-			...fixedCamera({ name: 'Thin Spool' }),
+			...fixedCamera({ name: 'Thin Spool', frame: { width: 84, height: 56 } }),
 			kind: 'box',
 			format: '620'
 		});
@@ -101,6 +101,8 @@ test.describe('with one thumb', () => {
 		await expect(
 			page.getByText('Thin Spool takes 620, and this is 35 mm. Use adapters at both ends')
 		).toBeVisible();
+		await expect(page.getByText('A cassette of 36 gives about 15 frames')).toBeVisible();
+		await expect(page.getByLabel('Frames', { exact: true })).toHaveValue('15');
 		await film.selectOption({ label: 'Pack' });
 		await expect(
 			page.getByText('Thin Spool takes 620, and this is instant pack with battery. It won’t fit.')

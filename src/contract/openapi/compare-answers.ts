@@ -9,7 +9,7 @@ const place: Schema = { type: 'integer', minimum: 0, description: 'place in `way
 const metres: Schema = { type: 'number', minimum: 0, description: 'm' };
 const seconds: Schema = { type: 'number', exclusiveMinimum: 0, description: 's' };
 
-const month = object(
+const works = object(
 	{
 		good: { ...hours, description: 'hand-held and just enough, hours a day' },
 		usable: { ...hours, description: 'hand-held and usable or better' },
@@ -21,11 +21,18 @@ const month = object(
 const way = object(
 	{
 		hours: orNull(
-			object({ handheld: hours, tripod: hours, months: list(month, 12, { maxItems: 12 }) }, [
-				'handheld',
-				'tripod',
-				'months'
-			])
+			object(
+				{
+					handheld: hours,
+					tripod: hours,
+					months: list(works, 12, { maxItems: 12 }),
+					clock: {
+						...list(works, 24, { maxItems: 24 }),
+						description: 'of each hour of the clock, from midnight, what part works'
+					}
+				},
+				['handheld', 'tripod', 'months', 'clock']
+			)
 		),
 		share: object(
 			{

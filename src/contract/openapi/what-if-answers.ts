@@ -48,6 +48,10 @@ const saved = object(
 			{ kind: text(20), name: text(120), stops: { type: 'number' }, missing: { type: 'boolean' } },
 			['kind', 'name', 'stops']
 		),
+		and: {
+			...object({ kind: text(20), name: text(120), missing: { type: 'boolean' } }, ['kind', 'name']),
+			description: 'what is done beside it, where no single change of what is there saves these frames'
+		},
 		effort: whole,
 		lost: { ...whole, description: 'lost frames for which this is the least that saves them' },
 		ids: list({ type: 'string', format: 'uuid' }, 0, many),
@@ -90,7 +94,7 @@ export const whatIf: Schema = object(
 		unchanged: { ...whole, description: 'frames on which the change cannot be made' },
 		saved: list(saved, 0, { maxItems: 6 }),
 		lost: { ...whole, description: 'frames lost by their exposure' },
-		open: { ...whole, description: 'lost frames that no single change saves' },
+		open: { ...whole, description: 'lost frames that neither one change nor two together save' },
 		habit: orNull(habit)
 	},
 	['frames', 'then', 'now', 'difference', 'usable', 'unchanged', 'saved', 'lost', 'open', 'habit']

@@ -1,3 +1,4 @@
+import { DateTime } from 'luxon';
 import { describe, expect, it } from 'vitest';
 import { foldingInstant } from '../../../tests/fixtures/automatic';
 import { filmOf, fixedCamera, losesNothing } from '../../../tests/fixtures/bag';
@@ -95,20 +96,30 @@ describe('over a year', () => {
 		const year: YearOfLight = { ...holm, sky: 'clear' };
 		const { hours } = compare([{ name: 'box', camera, film, cost: free }], { year }).ways[0];
 		let [good, usable, all] = [0, 0, 0];
-		// Brute force: every twentieth minute of the year.
-		for (let at = Date.UTC(2026, 0, 1); at < Date.UTC(2027, 0, 1); at += 20 * 60_000) {
+		const byClock = new Map<number, { usable: number; all: number }>();
+		// Brute force: the middle of every 20 minutes of the year.
+		for (let at = Date.UTC(2026, 0, 1, 0, 10); at < Date.UTC(2027, 0, 1); at += 20 * 60_000) {
 			const { altitude } = sunPosition(at, 54.62, -4.21);
 			all++;
+			const hour = DateTime.fromMillis(at, { zone: 'Europe/London' }).hour;
+			const inHour = byClock.get(hour) ?? { usable: 0, all: 0 };
+			byClock.set(hour, inHour);
+			inHour.all++;
 			if (altitude < -8) continue;
 			const { best } = quickMatch(camera, film, sunlight(altitude, 'clear', 'facing'), { handheld: true });
 			if (best.spoilers.length > 0) continue;
 			if (best.verdict === 'just-enough') good++;
-			if (best.verdict === 'just-enough' || best.verdict === 'usable') usable++;
+			if (best.verdict !== 'just-enough' && best.verdict !== 'usable') continue;
+			usable++;
+			inHour.usable++;
 		}
 		expect(hours!.handheld).toBeCloseTo((24 * usable) / all, 1);
 		const days = [31, 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31];
 		const well = hours!.months.reduce((sum, month, at) => sum + (days[at] * month.good) / 365, 0);
 		expect(well).toBeCloseTo((24 * good) / all, 1);
+		expect(hours!.clock).toHaveLength(24);
+		for (const [hour, inHour] of byClock)
+			expect(Math.abs(hours!.clock[hour].usable - inHour.usable / inHour.all)).toBeLessThan(0.02);
 	});
 });
 

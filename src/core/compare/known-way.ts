@@ -1,4 +1,4 @@
-import { DEVELOPED, keyIn, type Making } from '../whatif';
+import { asSet, DEVELOPED, keyIn, type Making } from '../whatif';
 import { JUDGE, type Taught, type Things } from '../learn';
 import { bestLit, bestOutcome, withLearnt, worth, type Intent, type Lit, type Outcome } from '../match';
 import type { Light } from '../light';
@@ -73,13 +73,12 @@ export function makingBy(
 	{ outcome, intent }: Taken,
 	frame: { light: Light; load: string; processStops?: number }
 ): Making {
-	const { f, seconds, compensation, iso, position, handTimed, manual } = outcome;
 	const developing = Math.abs((way.film.processStops ?? 0) - (frame.processStops ?? 0)) * DEVELOPED;
 	return {
 		...way.plain,
 		light: frame.light,
 		intent,
-		settings: { f, seconds, compensation, iso, position, handTimed, ...(manual && { manual }) },
+		settings: asSet(outcome),
 		of: { ...way.of, load: frame.load },
 		...(developing > 0 && { developing })
 	};

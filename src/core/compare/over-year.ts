@@ -14,7 +14,7 @@ import type { Worlds } from '../learn';
 import { noShares, sharesOf, type Shares } from './in-worlds';
 import { intentsBy, makingBy, orLit, takenBy, type KnownWay, type Taken } from './known-way';
 import { typicalOf, type Time } from './times';
-import type { HoursOfYear, TypicalSetting } from './types';
+import type { HoursOfYear, HoursThatWork, TypicalSetting } from './types';
 
 /** A year that ways are held against. */
 export type YearOfLight = Pick<YearQuestion, 'place' | 'year' | 'sky' | 'subject' | 'ground'>;
@@ -24,24 +24,33 @@ const HOURS = 24;
 /** Heights of the sun are looked at so many stops of its light apart: changes between them are found all the same. */
 const LOOK_STOPS = 1 / 3;
 
-/** The heights of the sun in each month of a year, lowest first. */
+/** The heights of the sun in each month of a year, and in each hour of those, lowest first. */
 export interface SunByMonth {
 	/** Degrees. */
 	heights: Float64Array[];
 	/** Part of the year's times, 0 … 1. */
 	part: number[];
+	/** Heights in each hour of each month: the month from 0, times 24, and the hour. */
+	cells: Float64Array[];
 }
 
 /**
- * The sun of a year by month alone.
+ * The sun of a year by month, and by the hour of its days.
  *
  * @example sunByMonth(sunYear(place, 2026)).heights.length // 12
  */
 export function sunByMonth({ altitudes, cells }: SunYear): SunByMonth {
-	const months: number[][] = Array.from({ length: MONTHS }, () => []);
-	altitudes.forEach((altitude, at) => months[Math.floor(cells[at] / HOURS)].push(altitude));
-	const heights = months.map((month) => Float64Array.from(month).sort());
-	return { heights, part: heights.map(({ length }) => length / altitudes.length) };
+	const grouped = (groups: number, of: (cell: number) => number) => {
+		const found: number[][] = Array.from({ length: groups }, () => []);
+		altitudes.forEach((altitude, at) => found[of(cells[at])].push(altitude));
+		return found.map((group) => Float64Array.from(group).sort());
+	};
+	const heights = grouped(MONTHS, (cell) => Math.floor(cell / HOURS));
+	return {
+		heights,
+		part: heights.map(({ length }) => length / altitudes.length),
+		cells: grouped(MONTHS * HOURS, (cell) => cell)
+	};
 }
 
 /** How many of some sorted numbers are less than one. */
@@ -55,9 +64,13 @@ function below(sorted: Float64Array, value: number): number {
 	return from;
 }
 
+/** At how many of some times the sun is between two heights. */
+const count = (times: Float64Array, from: number, to: number): number =>
+	below(times, to) - below(times, from);
+
 /** Part of a month's times in which the sun is between two heights. */
 const between = (month: Float64Array, from: number, to: number): number =>
-	(below(month, to) - below(month, from)) / month.length;
+	count(month, from, to) / month.length;
 
 /** What a way does while the sun stands at a height, under one sky. */
 interface Look {
@@ -125,22 +138,34 @@ function lookerFor(way: KnownWay, { subject, ground }: YearOfLight, sky: Sky, as
 	};
 }
 
-/** Hours a day by month, from where the way works otherwise. */
+/** Adds hours to a sum, by how the way works in them. */
+function add(sum: HoursThatWork, { works, steady }: Look, hours: number): void {
+	sum.tripod += hours;
+	if (steady !== 'hand') return;
+	sum.usable += hours;
+	if (works === 'just-enough') sum.good += hours;
+}
+
+/** Hours a day by month, and by the clock, from where the way works otherwise. */
 function addHours(
-	months: HoursOfYear['months'],
+	{ months, clock }: Pick<HoursOfYear, 'months' | 'clock'>,
 	pieces: readonly { from: number; to: number; first: Look }[],
 	{ part }: UnderSky,
-	{ heights }: SunByMonth
+	{ heights, cells }: SunByMonth
 ): void {
+	const timesAt = clock.map((_, hour) =>
+		months.reduce((sum, _month, month) => sum + cells[month * HOURS + hour].length, 0)
+	);
 	for (const [at, { from, to, first }] of pieces.entries()) {
 		if (first.works === '') continue;
 		const [low, high] = [at === 0 ? -Infinity : from, at === pieces.length - 1 ? Infinity : to];
-		months.forEach((month, index) => {
-			const hours = HOURS * part(index) * between(heights[index], low, high);
-			month.tripod += hours;
-			if (first.steady !== 'hand') return;
-			month.usable += hours;
-			if (first.works === 'just-enough') month.good += hours;
+		months.forEach((month, index) =>
+			add(month, first, HOURS * part(index) * between(heights[index], low, high))
+		);
+		cells.forEach((cell, index) => {
+			const [month, hour] = [Math.floor(index / HOURS), index % HOURS];
+			const times = count(cell, low, high);
+			if (times > 0) add(clock[hour], first, (part(month) * times) / timesAt[hour]);
 		});
 	}
 }
@@ -180,7 +205,9 @@ export interface OverYear {
  * how many come out.
  */
 export function overYear(worlds: Worlds, way: KnownWay, year: PreparedYear, asked: Intent): OverYear {
-	const months = Array.from({ length: MONTHS }, () => ({ good: 0, usable: 0, tripod: 0 }));
+	const none = (length: number): HoursThatWork[] =>
+		Array.from({ length }, () => ({ good: 0, usable: 0, tripod: 0 }));
+	const [months, clock] = [none(MONTHS), none(HOURS)];
 	const shares = noShares(worlds.count);
 	const times: Time[] = [];
 	let daylight = 0;
@@ -188,7 +215,7 @@ export function overYear(worlds: Worlds, way: KnownWay, year: PreparedYear, aske
 	for (const under of year.skies) {
 		const look = lookerFor(way, year, under.sky, asked);
 		const key = ({ works, steady }: Look) => `${works} ${steady}`;
-		addHours(months, changesAlong(under.looks, look, key, EXACT_HEIGHT), under, year.sun);
+		addHours({ months, clock }, changesAlong(under.looks, look, key, EXACT_HEIGHT), under, year.sun);
 		for (const { altitude, weight } of weighed(under.looks, under, year.sun, -Infinity)) {
 			const { taken } = look(altitude);
 			if (taken) times.push({ ...taken, weight });
@@ -211,7 +238,7 @@ export function overYear(worlds: Worlds, way: KnownWay, year: PreparedYear, aske
 	const mean = (of: 'usable' | 'tripod') =>
 		months.reduce((sum, month, index) => sum + year.sun.part[index] * month[of], 0);
 	return {
-		hours: { handheld: mean('usable'), tripod: mean('tripod'), months },
+		hours: { handheld: mean('usable'), tripod: mean('tripod'), months, clock },
 		shares: { good: part(shares.good), usable: part(shares.usable) },
 		typical: typicalOf(times)
 	};

@@ -21,7 +21,7 @@ export interface Way {
 }
 
 /** Hours a day in which a way works, by hand; and with a support at hand. */
-export interface MonthOfHours {
+export interface HoursThatWork {
 	/** Just enough. */
 	good: number;
 	/** Just enough or usable. */
@@ -35,7 +35,9 @@ export interface HoursOfYear {
 	handheld: number;
 	tripod: number;
 	/** January first. */
-	months: MonthOfHours[];
+	months: HoursThatWork[];
+	/** Of each hour of the place’s clock, on the mean of the year, what part of it works: 0 … 1; from midnight. */
+	clock: HoursThatWork[];
 }
 
 /** A setting that is typical of what a way does where it works. */

@@ -1,5 +1,5 @@
 import type { Camera } from '../camera';
-import { inProcess, type Film, type Process } from '../film';
+import { asLoaded, type Film, type Process } from '../film';
 import { outcomeAt, type Intent, type MadeSetting, type Outcome } from '../match';
 import type { Light } from '../light';
 
@@ -32,7 +32,7 @@ export function whatHappens(
 	frames: readonly Exposed[],
 	stops: number
 ): Changed[] {
-	const other = inProcess(film, { stops });
+	const other = asLoaded(film, { process: { stops } });
 	return frames
 		.map(({ number, light, settings, filters, exposures, handheld }) => {
 			const as = (so: Film) => outcomeAt(camera, so, light, { filters, exposures, handheld }, settings);

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { automaticCameras, films, manualCameras } from '../../../tests/fixtures/arbitraries';
 import { colourNegative400, filmOf, fixedCamera } from '../../../tests/fixtures/bag';
-import { inProcess } from '../film';
+import { asLoaded } from '../film';
 import { bestOutcome } from '../match';
 import {
 	movementFactor,
@@ -24,7 +24,7 @@ const staining = { id: '7b0e3d55-3f0e-4a3b-9f0a-0c7c3ad1a111', name: 'Staining',
 describe('a load that knows its process', () => {
 	// Source: the definition of a stop, and ISO 6 for the speed: 400 less a stop is shot as 200.
 	it('is shot as the film that the process makes of it', () => {
-		const slow = inProcess(filmOf('bw-negative', 400), processOf(staining, 0));
+		const slow = asLoaded(filmOf('bw-negative', 400), { process: processOf(staining, 0) });
 		const half = filmOf('bw-negative', 200);
 		const at = (film: typeof half) => bestOutcome(fixedCamera(), film, { ev: 12, sd: 0.5 });
 		expect(at(slow).error).toBeCloseTo(at(half).error, 9);
@@ -36,8 +36,8 @@ describe('a load that knows its process', () => {
 		expect(processOf(undefined, 1)).toEqual({ name: 'the usual developer', stops: 1, push: 1 });
 		expect(processOf(staining, 1)).toMatchObject({ name: 'Staining', stops: 0, push: 1 });
 		const old = { ...colourNegative400, processStops: -1 / 2 };
-		expect(inProcess(old, { stops: 1 }).processStops).toBeCloseTo(1 / 2, 9);
-		expect(inProcess(old)).toBe(old);
+		expect(asLoaded(old, { process: { stops: 1 } }).processStops).toBeCloseTo(1 / 2, 9);
+		expect(asLoaded(old, {})).toBe(old);
 		expect(old.processStops).toBe(-1 / 2);
 	});
 

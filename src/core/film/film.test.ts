@@ -13,11 +13,12 @@ import {
 	filmSpeedFor,
 	filmTypes,
 	fitOf,
+	framesAdapted,
 	framesOn,
 	formatsOf,
 	goesInto,
 	footage,
-	inProcess,
+	asLoaded,
 	isColour,
 	isDevelopedLater,
 	isNegative,
@@ -204,10 +205,16 @@ describe('what a film is', () => {
 
 	it('is as fast as its load is developed', () => {
 		const film = filmOf('bw-negative', 125, { processStops: 0.5 });
-		expect(inProcess(film, { stops: -1 }).processStops).toBe(-0.5);
-		expect(inProcess(filmOf('bw-negative', 125), { stops: 1 }).processStops).toBe(1);
-		expect(inProcess(film, { stops: 0 })).toBe(film);
-		expect(inProcess(film)).toBe(film);
+		expect(asLoaded(film, { process: { stops: -1 } }).processStops).toBe(-0.5);
+		expect(asLoaded(filmOf('bw-negative', 125), { process: { stops: 1 } }).processStops).toBe(1);
+		expect(asLoaded(film, { process: { stops: 0 } })).toBe(film);
+		// A pack of its own age, pulled beside it: half a stop and one more, as unsure as its age.
+		const aged = { stops: -0.6, sd: 0.34 };
+		const old = asLoaded(filmOf('colour-negative', 400), { aged, process: { stops: -1 } });
+		expect(old.processStops).toBeCloseTo(-1.6, 9);
+		expect(old.speedSd).toBe(0.34);
+		expect(asLoaded({ ...film, speedSd: 0.5 }, { aged }).speedSd).toBe(0.5);
+		expect(asLoaded(film, {})).toBe(film);
 	});
 
 	// By hand: two stops over on ISO 100 would have been right on ISO 25.
@@ -289,6 +296,23 @@ describe('frames on a roll or a pack', () => {
 		['instant wide', 99, 62, 10]
 	])('of %s, %s × %s mm, are %s', (format, width, height, count) => {
 		expect(framesOn(format, { width, height })).toBe(count);
+	});
+
+	// Source: common practice: a cassette gives about 20 square frames in a body for roll film, 14 or 15 long ones,
+	// 7 panoramas; all 24 mm high between the holes.
+	it.each([
+		[56, 56, 22],
+		[84, 56, 15],
+		[56, 42, 28],
+		[168, 56, 7]
+	])('of 35 mm film in a body of %s × %s mm are about %s', (width, height, count) => {
+		for (const format of ['120', '620']) {
+			const adapted = framesAdapted('35 mm', format, { width, height })!;
+			expect(adapted).toMatchObject({ count, across: 24 });
+			expect(Math.min(Math.abs(adapted.along - width), Math.abs(adapted.along - height))).toBe(0);
+		}
+		expect(framesAdapted('120', '620', { width, height })).toBeNull();
+		expect(framesAdapted('35 mm', '126 cartridge', { width, height })).toBeNull();
 	});
 
 	it('are not known of a size or a format that is not', () => {

@@ -63,3 +63,41 @@ export function framesOn(
 	const fitting = known.filter((each) => off(each) <= SAME_SIDE).sort((a, b) => off(a) - off(b));
 	return fitting.at(0)?.count ?? null;
 }
+
+/** Film 35 mm wide: its image between the holes, its way for a frame (8 holes of 4.75 mm), and how many of those a cassette holds. Source: ISO 1007, from memory. */
+const CASSETTE = { height: 24, frame: 38, frames: 36 } as const;
+/** A body for wide film, whose frames lie across the roll, mm: ISO 732, from memory. */
+const ACROSS = 56;
+/** What is lost between frames where turns are counted, mm; common practice. */
+const BETWEEN = 6;
+
+/** Frames of a film in a body that was made for a wider one. */
+export interface AdaptedFrames {
+	count: number;
+	/** Of the image, mm: across the film, and along it. */
+	across: number;
+	along: number;
+}
+
+/**
+ * How many frames 35 mm film gives in a body for roll film, where only the middle of its frame is on the film
+ * and turns are counted.
+ *
+ * @param film its format
+ * @param format that of the body
+ * @param frame of the body, mm, either way round
+ * @returns null for any other pair of formats, and where the frame is not known
+ * @example framesAdapted('35 mm', '120', { width: 84, height: 56 }) // { count: 15, across: 24, along: 84 }
+ */
+export function framesAdapted(
+	film: string | undefined,
+	format: string | undefined,
+	frame: { width: number; height: number } | undefined
+): AdaptedFrames | null {
+	const wide = format !== undefined && ['120', '620'].includes(plainFormat(format));
+	if (!wide || !frame || film === undefined || plainFormat(film) !== '35 mm') return null;
+	const sides = [frame.width, frame.height].sort((a, b) => Math.abs(a - ACROSS) - Math.abs(b - ACROSS));
+	const along = sides[1];
+	const count = Math.floor((CASSETTE.frames * CASSETTE.frame) / (along + BETWEEN));
+	return count > 0 ? { count, across: CASSETTE.height, along } : null;
+}

@@ -4,6 +4,7 @@ export * from './developing';
 export * from './latitude';
 export * from './reciprocity';
 export * from './speed';
+export * from './standard-speeds';
 export * from './type-facts';
 export * from './types';
 export * from './tonal-range';

@@ -1,5 +1,6 @@
 import { agedSpeed, type Aged, type Storage } from './expired';
-import type { Film } from './types';
+import { factsOf } from './type-facts';
+import type { Film, FilmType } from './types';
 
 /** Packs or rolls of a film that were bought together. */
 export interface Batch {
@@ -51,6 +52,15 @@ export const packsLeft = (batches: readonly BatchLeft[]): number =>
 	batches.reduce((sum, { left }) => sum + left, 0);
 
 /**
+ * The batch that the next load is of.
+ *
+ * @param batches as `stockLeft` gives them
+ * @returns null where none is left
+ */
+export const nextBatch = (batches: readonly BatchLeft[]): BatchLeft | null =>
+	batches.find(({ left }) => left > 0) ?? null;
+
+/**
  * What has become of a batch's speed since the month on its box.
  *
  * @param now ms since 1970
@@ -63,3 +73,10 @@ export function agedBatch(film: Film, { bestBefore, storage = 'room' }: Batch, n
 	const years = (now - Date.UTC(year, month, 1)) / YEAR;
 	return years <= 0 ? null : agedSpeed(film, years, storage);
 }
+
+/**
+ * Whether films of a type come in packs; else they come in rolls and sheets.
+ *
+ * @example comesInPacks('peel-apart') // true
+ */
+export const comesInPacks = (type: FilmType): boolean => factsOf(type).holder !== 'spool';

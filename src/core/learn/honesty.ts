@@ -36,6 +36,35 @@ export function wilson(hits: number, of: number): [from: number, to: number] {
 	return [Math.max(0, middle - half), Math.min(1, middle + half)];
 }
 
+/** A month of frames. */
+export interface MonthOfFrames {
+	/** On the calendar of where they were taken, 2026-05. */
+	month: string;
+	frames: number;
+	cameOut: number;
+	/** What one that came out cost in it; null where none did, or no cost is known. */
+	costPerKeeper: number | null;
+}
+
+/**
+ * Frames month by month, the last month first.
+ *
+ * @example monthsOf([{ month: '2026-05', cameOut: true, cost: 2, … }])[0].costPerKeeper // 2
+ */
+export function monthsOf(frames: readonly (PromisedFrame & Pick<MonthOfFrames, 'month'>)[]): MonthOfFrames[] {
+	const names = [...new Set(frames.map(({ month }) => month))].sort().reverse();
+	return names.map((month) => {
+		const its = frames.filter((each) => each.month === month);
+		const last = standings(its).at(-1)!;
+		return {
+			month,
+			frames: its.length,
+			cameOut: its.filter(({ cameOut }) => cameOut).length,
+			costPerKeeper: last.costPerKeeper
+		};
+	});
+}
+
 const EDGES = [0, 0.2, 0.4, 0.6, 0.8, 0.9, 1.0000001];
 
 /**

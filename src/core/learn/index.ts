@@ -14,9 +14,10 @@ export {
 	brierScore,
 	promiseBins,
 	provesLittle,
+	monthsOf,
 	standings,
+	type MonthOfFrames,
 	type PromiseBin,
-	type PromisedFrame,
 	type Score,
 	type Standing
 } from './honesty';

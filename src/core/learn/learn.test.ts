@@ -3,7 +3,7 @@ import { draws } from '../../../tests/fixtures/few';
 import { randomLcg, randomNormal, randomUniform } from 'd3-random';
 import { Matrix, inverse } from 'ml-matrix';
 import { describe, expect, it } from 'vitest';
-import { brierScore, learn, posterior, promiseBins, standings, type JudgedFrame } from '.';
+import { brierScore, learn, monthsOf, posterior, promiseBins, standings, type JudgedFrame } from '.';
 
 const NINE_IN_TEN = 1.645;
 const frame = (judged: number, more: Partial<JudgedFrame> = {}): JudgedFrame => ({
@@ -216,6 +216,27 @@ describe('whether the program is honest', () => {
 				expect(parts.reliability - parts.resolution + parts.uncertainty).toBeCloseTo(brier, 9);
 			})
 		);
+	});
+
+	// By hand: in May 2 of 3 came out of 6 paid; in June one did, and what it cost is not known; in July none.
+	it('counts what a keeper has cost in each month', () => {
+		const inMonth = (month: string, cameOut: boolean, cost?: number) => ({
+			...promised(0.9, cameOut, 1, cost),
+			month
+		});
+		expect(
+			monthsOf([
+				inMonth('2026-05', true, 2),
+				inMonth('2026-07', false, 2),
+				inMonth('2026-05', false, 2),
+				inMonth('2026-06', true),
+				inMonth('2026-05', true, 2)
+			])
+		).toEqual([
+			{ month: '2026-07', frames: 1, cameOut: 0, costPerKeeper: null },
+			{ month: '2026-06', frames: 1, cameOut: 1, costPerKeeper: null },
+			{ month: '2026-05', frames: 3, cameOut: 2, costPerKeeper: 3 }
+		]);
 	});
 
 	it('counts what a keeper has cost', () => {

@@ -1,4 +1,4 @@
-export type { Interval } from './intervals';
+export { holding, type Interval } from './intervals';
 export { openFrame, type OpenFrame } from './befallen';
 export { blurOnFilm, isSpoiledBy } from './spoilers';
 export { chanceWithin } from './chance';

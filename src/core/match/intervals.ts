@@ -17,3 +17,11 @@ export function union(intervals: readonly Interval[]): Interval[] {
 	}
 	return joined;
 }
+
+/**
+ * The one of some intervals that holds a value, its ends included.
+ *
+ * @example holding([[0, 1], [3, 4]], 3) // [3, 4]
+ */
+export const holding = (intervals: readonly Interval[], value: number): Interval | undefined =>
+	intervals.find(([from, to]) => value >= from && value <= to);

@@ -3,7 +3,7 @@ import { factsOf, filmTypes, goesInto, type FilmType } from '../film';
 import { lightOnBoth, type Light } from '../light';
 import { speedStops } from '../units';
 import { controlsLeft } from './fixed';
-import { union, type Interval } from './intervals';
+import { holding, union, type Interval } from './intervals';
 import { lanesAlong, type LaneErrors, type Points } from './lane-ends';
 import { sceneOf } from './scene';
 import type { Intent } from './types';
@@ -123,13 +123,11 @@ export function speedRanges(question: SpeedQuestion, light: Light): SpeedRanges 
 }
 
 const isoOf = (stops: number) => 100 * 2 ** stops;
-const holds = (intervals: readonly Interval[], value: number) =>
-	intervals.find(([from, to]) => value >= from && value <= to);
 
 /** The speeds about the one that is right, ISO. */
 function speedsInOne({ right, good, usable }: SpeedRanges): Omit<SpeedAnswer, 'films'> {
 	const about = (intervals: readonly Interval[]) => {
-		const found = holds(intervals, right);
+		const found = holding(intervals, right);
 		return found ? ([isoOf(found[0]), isoOf(found[1])] satisfies Interval) : null;
 	};
 	return { iso: isoOf(right), good: about(good), usable: about(usable) };
@@ -168,7 +166,7 @@ export function speedIn(question: SpeedQuestion, light: Light): SpeedAnswer {
 		const { right, good, usable } = speedRanges(asked, light);
 		return {
 			right,
-			verdict: (stops) => (holds(good, stops) ? 'just-enough' : holds(usable, stops) ? 'usable' : null)
+			verdict: (stops) => (holding(good, stops) ? 'just-enough' : holding(usable, stops) ? 'usable' : null)
 		};
 	});
 	return { ...speedsInOne(speedRanges(question, light)), films };

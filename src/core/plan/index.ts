@@ -43,5 +43,6 @@ export {
 	type SceneLight,
 	type Take
 } from './outing';
+export { needsOf, type FilmNeed } from './needs';
 export { planWork } from './work';
 export { speedFor, speedOfDay, type DayOfLight } from './speed-of-day';

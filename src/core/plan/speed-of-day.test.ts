@@ -65,4 +65,18 @@ describe('the film speed of a day', () => {
 		expect(night.iso).toBeGreaterThan(1000);
 		expect(speedFor({ camera: box, light: { ev: 14 + 2 / 3 } }).iso).toBeCloseTo(24.61, 1);
 	});
+
+	// Common practice: what is bought for half a year stands between its brightest and its darkest day.
+	it('is that of a season over all of its days, between those of its ends', () => {
+		const asked = { camera: box, film: { type: 'bw-negative' as const }, place };
+		const on = (date: string, until?: string) => speedOfDay({ ...asked, date, until }).iso;
+		const [june, december] = [on('2026-06-21'), on('2026-12-21')];
+		expect(december).toBeGreaterThan(june);
+		const season = on('2026-06-21', '2026-12-21');
+		expect(season).toBeGreaterThanOrEqual(june);
+		expect(season).toBeLessThanOrEqual(december);
+		// A season of one day is looked at like the day, and a week of summer asks for hardly another speed.
+		expect(on('2026-06-21', '2026-06-21')).toBe(june);
+		expect(Math.abs(Math.log2(on('2026-06-18', '2026-06-24') / june))).toBeLessThanOrEqual(1 / 3 + 1e-9);
+	});
 });

@@ -1,9 +1,2 @@
-export {
-	metresBetween,
-	nearestPlace,
-	placeAt,
-	pointsInOrder,
-	whenAt,
-	type OnTrack,
-	type TrackPoint
-} from './track';
+export { metresBetween, nearestPlace } from './near';
+export { placeAt, pointsInOrder, whenAt, type OnTrack, type TrackPoint } from './track';

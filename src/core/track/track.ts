@@ -1,3 +1,5 @@
+import { metresBetween, turn, type Place } from './near';
+
 /** Where somebody was, by a track that was recorded on the way. */
 
 /** A point of a track. */
@@ -17,11 +19,6 @@ export interface OnTrack {
 	sd: number;
 }
 
-type Place = Pick<TrackPoint, 'latitude' | 'longitude'>;
-
-/** Mean radius of the earth, m. Source: IUGG. */
-const EARTH = 6_371_009;
-const RADIAN = Math.PI / 180;
 /** What a receiver in the open is out by, m. Source: common practice. */
 const RECEIVER = 5;
 /** Walking, m/s: what one does between two points that lie far apart in time. Source: common practice. */
@@ -30,24 +27,6 @@ const WALKING = 1.3;
 const LONGEST_GAP = 30 * 60_000;
 /** So long before it begins or after it ends one was near its end, ms. */
 const BEYOND = 5 * 60_000;
-
-/** A longitude's difference by the shorter way, degrees. */
-const turn = (degrees: number) => ((((degrees + 180) % 360) + 360) % 360) - 180;
-
-/**
- * The distance of two places along the earth.
- *
- * Source: the haversine formula, which holds at any distance.
- *
- * @returns m
- * @example metresBetween({ latitude: 0, longitude: 0 }, { latitude: 0, longitude: 1 }) // 111 195
- */
-export function metresBetween(one: Place, other: Place): number {
-	const [a, b] = [one.latitude * RADIAN, other.latitude * RADIAN];
-	const north = Math.sin((b - a) / 2) ** 2;
-	const east = Math.sin((turn(other.longitude - one.longitude) * RADIAN) / 2) ** 2;
-	return 2 * EARTH * Math.asin(Math.min(1, Math.sqrt(north + Math.cos(a) * Math.cos(b) * east)));
-}
 
 /** The first point at a time or after it: its place in the list. */
 function firstFrom(points: readonly TrackPoint[], at: number): number {
@@ -136,18 +115,4 @@ export function whenAt(points: readonly TrackPoint[], place: Place, said: number
 			look(point.at + ((next.at - point.at) * part) / PARTS, between(point, next, part / PARTS));
 	}
 	return (best as { at: number } | null)?.at ?? null;
-}
-
-/** A place is called by the name of one that lies so near, m. */
-const SAME_PLACE = 300;
-
-/**
- * The nearest of some places, where it is near enough to be called by its name.
- *
- * @example nearestPlace([{ name: 'Quay', latitude: 0, longitude: 0 }], { latitude: 0, longitude: 0.001 })?.name // 'Quay'
- */
-export function nearestPlace<T extends Place>(places: readonly T[], at: Place): T | null {
-	const away = places.map((place) => ({ place, metres: metresBetween(place, at) }));
-	const [nearest] = away.toSorted((a, b) => a.metres - b.metres);
-	return nearest && nearest.metres <= SAME_PLACE ? nearest.place : null;
 }

@@ -3,6 +3,8 @@ export type { CostlyHabit, Trait } from './habit';
 export { DEVELOPED, keyIn, otherwise, type Otherwise } from './otherwise';
 export { likelyOf, relive, replay, replayed, type History, type Progress, type Relived } from './replay';
 export { sharedOf, type Shared } from './befell';
+export { asSet } from './otherwise';
+export { readingKeys, rivalReadings, type ReadingKey } from './readings';
 export { whatSaves, type Saving } from './saved';
 export { whatIfWork } from './work';
 export type * from './types';

@@ -9,6 +9,7 @@ import {
 } from '../camera';
 import { goesInto, type Film } from '../film';
 import { bestOutcome, madeByEye, withLearnt, type Learnt, type MadeSetting } from '../match';
+import { rivalReadings, type ReadingKey } from './readings';
 import type { LoggedFrame, Making } from './types';
 
 /** One thing that is done otherwise; what is absent stays as it was. */
@@ -23,6 +24,8 @@ export interface Otherwise {
 	development?: number;
 	/** Another camera with the same film. */
 	camera?: Camera & { id?: string };
+	/** Set by one of several readings alone: what another school or instrument said. */
+	reading?: ReadingKey;
 	/** Set by what frames have taught, or as if they had taught nothing. */
 	learnt?: boolean;
 }
@@ -50,7 +53,15 @@ const keyBeside = (thing: Thing, was: Thing, key: string): string =>
 export const DEVELOPED = 1 / 4;
 
 /** What is set of an outcome. */
-const asSet = ({ f, seconds, compensation, iso, position, handTimed, manual }: MadeSetting): MadeSetting => ({
+export const asSet = ({
+	f,
+	seconds,
+	compensation,
+	iso,
+	position,
+	handTimed,
+	manual
+}: MadeSetting): MadeSetting => ({
 	...{ f, seconds, compensation, iso, position, handTimed },
 	...(manual && { manual })
 });
@@ -101,6 +112,13 @@ function withCamera(making: Making, camera: Camera & { id?: string }): Making | 
 	};
 }
 
+/** What would have been set by one of a frame's readings; the light itself was what it was. */
+function withReading(making: Making, reading: ReadingKey): Making | null {
+	const found = rivalReadings(making.light).find(({ key }) => key === reading);
+	const { camera, film } = making;
+	return found ? { ...making, settings: setAnew(camera, film, { ...making, light: found.light }) } : null;
+}
+
 /** A frame's other places are fixed as they were; what frames have taught moves what is set by its reading. */
 function setBy(making: Making, learnt: Learnt | null): Making {
 	const { camera, film } = making;
@@ -121,6 +139,7 @@ const changes: { [K in keyof Otherwise]-?: Change<K> } = {
 	filters: (making, filters) => ({ ...making, intent: { ...making.intent, filters } }),
 	compensation: withWheel,
 	development: developed,
+	reading: withReading,
 	learnt: (making, wanted, learntOf) => setBy(making, wanted ? learntOf(making) : null)
 };
 

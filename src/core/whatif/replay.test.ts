@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { grey, simulated, taughtOf, unjudged } from '../../../tests/fixtures/replayed';
 import { draws } from '../../../tests/fixtures/few';
 import { filmOf, fixedCamera, losesNothing } from '../../../tests/fixtures/bag';
+import type { Light } from '../light';
 import { otherwise, relive, replay, type LoggedFrame, type Making, type Otherwise } from '.';
 
 /** Whole numbers of frames within which a count is said to lie. */
@@ -99,6 +100,31 @@ describe('a frame replayed', () => {
 			}
 		}
 		expect(replayed(frames, { filters: [grey(2)] }).difference.mean).toBeGreaterThan(5.5);
+	});
+
+	// By hand: at f/11 and ISO 400 the meter's EV 12 asks for 1/125 s, the eye's 14 for 1/500, and both together, as sure as
+	// each other, for the 1/250 that was set.
+	it('is set by one of its readings alone, in the light that it was', () => {
+		const readings: Light[] = [
+			{ method: 'meter', kind: 'incident', iso: 100, ev: 12, sd: 0.3 },
+			{ method: 'eye', ev: 14, sd: 0.3 }
+		];
+		const camera = fixedCamera({
+			shutter: { kind: 'speeds', seconds: [1 / 60, 1 / 125, 1 / 250, 1 / 500, 1 / 1000] }
+		});
+		const light: Light = { method: 'combined', readings };
+		const frame = boxed('a', 0, { camera, light, settings: { f: 11, seconds: 1 / 250 } });
+		for (const [reading, by] of [
+			['meter', 1],
+			['eye', -1]
+		] as const) {
+			const [{ then, now }] = replayed([frame], { reading }).frames;
+			expect(then.error).toBeCloseTo(0, 0);
+			expect(now.error - then.error).toBeCloseTo(by, 1);
+		}
+		// No picture was measured, and a light that was read once has no other reading.
+		expect(replayed([frame], { reading: 'photo' }).unchanged).toBe(1);
+		expect(replayed([boxed('b', 0)], { reading: 'eye' }).unchanged).toBe(1);
 	});
 
 	it('keeps what spoiled it, and is spoiled by a time that no hand holds', () => {

@@ -34,8 +34,14 @@ export interface Course {
  * @param lost whatever its exposure
  */
 export function courseOf(shared: Shared, befell: Befell, lost: boolean): Course {
-	const errors = befell.light.map((_, at) => errorIn(shared, befell, at));
-	return { errors, marks: Uint8Array.from(errors, (error) => (lost ? 0 : markOf(shared.open, error))) };
+	const count = befell.light.length;
+	const course: Course = { errors: new Float64Array(count), marks: new Uint8Array(count) };
+	for (let at = 0; at < count; at++) {
+		const error = errorIn(shared, befell, at);
+		course.errors[at] = error;
+		if (!lost) course.marks[at] = markOf(shared.open, error);
+	}
+	return course;
 }
 
 /** A logged frame, with what befell it in each world, and how it came out. */
@@ -78,7 +84,12 @@ export function relive(
 	};
 }
 
-const times = (values: Float64Array, by: number) => values.map((value) => value * by);
+function times(values: Float64Array, by: number): Float64Array {
+	if (by === 1) return values;
+	const scaled = new Float64Array(values.length);
+	for (let at = 0; at < values.length; at++) scaled[at] = values[at] * by;
+	return scaled;
+}
 
 /** What another camera's eye gives more or less of its own: another body has its own scatter, the same in all its ways. */
 function befallsOther(
@@ -120,14 +131,20 @@ const share = (marks: Marks, least: number) => {
 
 /** How a frame came out over all worlds. */
 export function fateOf({ errors, marks }: Course): Fate {
-	const mean = errors.reduce((sum, error) => sum + error, 0) / errors.length;
-	const variance = errors.reduce((sum, error) => sum + (error - mean) ** 2, 0) / errors.length;
-	return { error: mean, sd: Math.sqrt(variance), good: share(marks, 2), usable: share(marks, 1) };
+	let [sum, squares] = [0, 0];
+	for (let at = 0; at < errors.length; at++) sum += errors[at];
+	const mean = sum / errors.length;
+	for (let at = 0; at < errors.length; at++) squares += (errors[at] - mean) ** 2;
+	return {
+		...{ error: mean, sd: Math.sqrt(squares / errors.length) },
+		...{ good: share(marks, 2), usable: share(marks, 1) }
+	};
 }
 
 function frameReplay(id: string, then: Course, now: Course): FrameReplay {
 	const counts = [0, 0, 0, 0];
-	then.marks.forEach((mark, at) => counts[(mark === 2 ? 2 : 0) + (now.marks[at] === 2 ? 1 : 0)]++);
+	for (let at = 0; at < then.marks.length; at++)
+		counts[(then.marks[at] === 2 ? 2 : 0) + (now.marks[at] === 2 ? 1 : 0)]++;
 	const [neither, onlyNow, onlyThen, both] = counts.map((count) => count / then.marks.length);
 	return { id, then: fateOf(then), now: fateOf(now), both, onlyThen, onlyNow, neither };
 }

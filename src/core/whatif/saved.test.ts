@@ -61,6 +61,22 @@ describe('what would have saved a roll', () => {
 		if (grown) expect(grown.spoils).toBe(1);
 	});
 
+	// By hand: at its limit the body is right for ISO 640 up to EV 10.8. Five stops too bright: an ND of 2 leaves 3, a film
+	// of ISO 100 leaves 2⅓, and only both together come to within half a stop.
+	it('is two things together where no single one that is there does', () => {
+		const lost = [15.7, 15.8].map((ev, at) => folded(`far ${at}`, ev, ev - 10.8));
+		const slow = { ...filmOf('instant', 100, losesNothing), name: 'Slow', id: 'slow' } as never;
+		const { saved, open } = savedBy(lost, { filters: [grey(2)], films: [slow] });
+		expect(open).toBe(0);
+		expect(saved[0]).toMatchObject({ change: { kind: 'film', name: 'Slow' }, lost: 2 });
+		expect(saved[0].and).toMatchObject({ kind: 'filter', name: 'ND 2' });
+		expect(saved[0].change.stops).toBeCloseTo(-2 - Math.log2(6.4), 0);
+		// One that does it alone is less than two.
+		const alone = savedBy(lost, { filters: [grey(2), grey(5)], films: [slow] });
+		expect(alone.saved[0].change).toMatchObject({ kind: 'filter', name: 'ND 5' });
+		expect(alone.saved[0].and).toBeUndefined();
+	});
+
 	it('is nothing where nothing was lost, or what was lost was blurred', () => {
 		expect(savedBy([folded('a', 8, 0)], {})).toEqual({ lost: 0, saved: [], open: 0 });
 		expect(savedBy([{ ...folded('a', 14, 4), spoiled: true }], {}).lost).toBe(0);

@@ -1,28 +1,17 @@
-import { automaticExposure, takenBy, type Camera } from '../camera';
-import { goesInto } from '../film';
-import {
-	bestOutcome,
-	madeByEye,
-	singleChanges,
-	wishProblems,
-	worth,
-	type Bag,
-	type Change,
-	type Intent,
-	type Question,
-	type SingleChange
-} from '../match';
-import { keyOf } from './otherwise';
-import { fateOf, replayed, type History, type Relived } from './replay';
+import { worth, type Bag, type Change, type Question, type SingleChange } from '../match';
 import type { Worlds } from '../learn';
-import type { Fate, Making } from './types';
+import { fateOf, replayed, type History, type Relived } from './replay';
+import { KINDS, makingOf, nameOf, questionOf, sameAt, singlesAt, withMissing } from './single';
+import type { Fate } from './types';
 
-/** A change, and what it would have done. */
+/** A change, or two, and what they would have done. */
 export interface Saving {
 	change: Omit<Change, 'stops'> & {
-		/** What it does to the error, on the mean of what it saves, stops. */ stops: number;
+		/** What it does to the error, with the other one, on the mean of what they save, stops. */ stops: number;
 	};
-	/** 0 on the camera, 1 at hand, 2 later, 3 another film, 4 what is not in the bag. */
+	/** What is done beside it, where no single change saves a frame. */
+	and?: Omit<Change, 'stops'>;
+	/** 0 on the camera, 1 at hand, 2 later, 3 another film, 4 what is not in the bag; of two, the greater. */
 	effort: number;
 	/** Frames that are lost without it and come out with it: for which nothing takes less. */
 	lost: number;
@@ -37,77 +26,12 @@ export interface Savings {
 	lost: number;
 	/** The least changes, those that take least first. */
 	saved: Saving[];
-	/** Lost frames that no single change would have saved. */
+	/** Lost frames that no change, nor two together, would have saved. */
 	open: number;
 }
 
-/** What could have been done otherwise at the camera, or before. */
-const KINDS = [
-	'compensation',
-	'iso-dial',
-	'aperture',
-	'seconds',
-	'meter',
-	'filter',
-	'development',
-	'film'
-] as const;
-
 /** More likely than not. */
 const LIKELY = 1 / 2;
-
-/** What a hand had set of a making: it stays, but for what is changed. */
-function fixedOf(
-	camera: Camera,
-	{ f, seconds, compensation, iso, position }: Making['settings'],
-	byEye: boolean
-): Intent {
-	const sets = byEye ? automaticExposure(camera)!.sets : null;
-	const fixed: Intent = {
-		...(compensation != null && byEye && { compensation }),
-		...(iso != null && byEye && { iso }),
-		...(position != null && { position }),
-		...((sets === null || sets === 'time') && { aperture: f }),
-		...((sets === null || sets === 'aperture') && { seconds })
-	};
-	return wishProblems(camera, fixed).length === 0 ? fixed : {};
-}
-
-function questionOf({ camera, film, light, intent, settings }: Making, bag: Bag): Question {
-	const byEye = madeByEye(camera, settings);
-	const fixed = {
-		...fixedOf(camera, settings, byEye),
-		...(settings.manual && { manual: true }),
-		...(settings.handTimed && { handTimed: true })
-	};
-	const films = bag.films?.filter((other) => goesInto(other, takenBy(camera, film)));
-	return { camera, film, light, bag: { ...bag, films }, intent: { ...intent, ...fixed } };
-}
-
-/** A frame as it would be made when a change is made: what the change leaves free is set by the reading. */
-function makingOf(before: Making, { change, question }: SingleChange): Making {
-	const { camera, film, light, intent } = question;
-	const isFilm = change.kind === 'film';
-	const { f, seconds, compensation, iso, position, handTimed, manual } = bestOutcome(
-		camera,
-		film,
-		light,
-		isFilm ? { ...intent, iso: undefined } : intent
-	);
-	const key = isFilm ? keyOf(film) : before.of.film;
-	return {
-		camera,
-		film,
-		light,
-		intent: { ...before.intent, filters: intent.filters },
-		settings: { f, seconds, compensation, iso, position, handTimed, ...(manual && { manual }) },
-		of: { ...before.of, film: key, load: isFilm ? `${before.of.load} as ${key}` : before.of.load },
-		developing: before.developing
-	};
-}
-
-const nameOf = ({ change }: SingleChange) =>
-	[change.kind, change.id ?? change.name, change.to, change.off].join(' ');
 
 /** A lost frame, and every single thing that could have been done at it. */
 interface Lost {
@@ -119,10 +43,7 @@ interface Lost {
 function lostWith(before: Relived, bag: Bag): Lost {
 	const { making, judged } = before.frame;
 	const question = questionOf(making, bag);
-	const best = bestOutcome(question.camera, question.film, question.light, question.intent);
-	// What is to be found goes by how it came out, not by what was expected.
-	const cameOut = { ...best, error: judged!.stops, verdict: 'too-light' as const };
-	return { before, question, singles: singleChanges(KINDS, question, cameOut) };
+	return { before, question, singles: singlesAt(question, judged!.stops) };
 }
 
 /** What is to be found for one frame may serve another one, too. */
@@ -139,9 +60,11 @@ function withFound(lost: readonly Lost[]): Lost[] {
 	}));
 }
 
-/** A change by which some lost frames come out. */
+/** A change, or two, by which some lost frames come out. */
 interface Candidate {
-	single: SingleChange;
+	changes: SingleChange[];
+	/** What it takes: as much as the greater of two, and a little more. */
+	takes: number;
 	stops: number[];
 	ids: string[];
 }
@@ -152,30 +75,87 @@ const isLost = ({ frame, then }: Relived) =>
 /** Whether a frame comes out, more likely than not: half of what it is worth is that it does well. */
 const comesOut = ({ good, usable }: Fate) => worth({ chances: { good, usable } }) >= LIKELY;
 
-/** Every change by which a lost frame would have come out. */
-function candidatesFor(worlds: Worlds, lost: readonly Relived[], bag: Bag): Map<string, Candidate> {
-	const found = new Map<string, Candidate>();
-	for (const { before, singles } of withFound(lost.map((each) => lostWith(each, bag)))) {
-		const was = fateOf(before.then).error;
-		for (const single of singles) {
-			const fate = fateOf(replayed(worlds, before, makingOf(before.frame.making, single)));
-			if (!comesOut(fate)) continue;
-			const name = nameOf(single);
-			const candidate = found.get(name) ?? { single, stops: [], ids: [] };
-			candidate.stops.push(fate.error - was);
-			candidate.ids.push(before.frame.id);
-			found.set(name, candidate);
-		}
+const effortOf = (changes: readonly SingleChange[]) => Math.max(...changes.map(({ effort }) => effort));
+const isAtHand = ({ change }: SingleChange) => !change.missing;
+
+/** Frames that come out by what was tried at them. */
+class Tried {
+	readonly found = new Map<string, Candidate>();
+
+	/** What a change, or two, make of a frame; it is kept where the frame comes out by it. */
+	try(worlds: Worlds, { before }: Lost, changes: SingleChange[]): Fate {
+		const fate = fateOf(replayed(worlds, before, makingOf(before.frame.making, changes)));
+		if (!comesOut(fate)) return fate;
+		const name = changes.map(nameOf).join(' and ');
+		const { stops, ids } = this.found.get(name) ?? { stops: [], ids: [] };
+		this.found.set(name, {
+			changes,
+			takes: effortOf(changes) + (changes.length - 1) / 2,
+			stops: [...stops, fate.error - fateOf(before.then).error],
+			ids: [...ids, before.frame.id]
+		});
+		return fate;
 	}
-	return found;
+}
+
+/** A change that helps, though not enough. */
+interface Helping {
+	single: SingleChange;
+	error: number;
+}
+
+/** Of each kind so many of those that help most are tried with another one. */
+const OF_A_KIND = 2;
+/** What helps takes off so much, stops. */
+const HELPS = 1 / 3;
+
+function helpingMost(all: readonly Helping[], was: number): Helping[] {
+	const helping = all.filter(({ error }) => Math.abs(error) < Math.abs(was) - HELPS);
+	return KINDS.flatMap((kind) =>
+		helping
+			.filter(({ single }) => single.change.kind === kind)
+			.sort((a, b) => Math.abs(a.error) - Math.abs(b.error))
+			.slice(0, OF_A_KIND)
+	);
+}
+
+/** Frames that two changes are tried at, at most: it is much work. */
+const MOST_BY_TWO = 60;
+
+/** Every two changes of different kinds that could be made at a frame which none of them saves alone. */
+function pairsAt({ before }: Lost, fates: readonly { single: SingleChange; fate: Fate }[]): SingleChange[][] {
+	const found = fates.some(({ fate }) => comesOut(fate));
+	const helping = fates.map(({ single, fate }) => ({ single, error: fate.error }));
+	return helpingMost(helping, fateOf(before.then).error).flatMap(({ single, error }) =>
+		singlesAt(single.question, error)
+			.filter(
+				({ change }) => KINDS.indexOf(change.kind as never) > KINDS.indexOf(single.change.kind as never)
+			)
+			.map((other) => [single, other])
+			// Where one thing to be found would do, two of what is there are less.
+			.filter((both) => !found || both.every(isAtHand))
+	);
+}
+
+/** Every change, and for frames that nothing at hand saves alone every two of different kinds, by which a lost frame comes out. */
+function candidatesFor(worlds: Worlds, lost: readonly Relived[], bag: Bag): Candidate[] {
+	const tried = new Tried();
+	let byTwo = 0;
+	for (const each of withFound(lost.map((frame) => lostWith(frame, bag)))) {
+		const fates = each.singles.map((single) => ({ single, fate: tried.try(worlds, each, [single]) }));
+		if (fates.some(({ single, fate }) => isAtHand(single) && comesOut(fate))) continue;
+		if (++byTwo > MOST_BY_TWO) continue;
+		for (const both of pairsAt(each, fates)) tried.try(worlds, each, both);
+	}
+	return [...tried.found.values()];
 }
 
 /** Each lost frame's least change; of changes that take as much, those that save most are taken first. */
 function leastOf(candidates: readonly Candidate[]): Candidate[] {
 	const left = new Set(candidates.flatMap(({ ids }) => ids));
 	const taken: Candidate[] = [];
-	for (const effort of [...new Set(candidates.map(({ single }) => single.effort))].sort((a, b) => a - b)) {
-		const level = candidates.filter(({ single }) => single.effort === effort);
+	for (const least of [...new Set(candidates.map(({ takes }) => takes))].sort((a, b) => a - b)) {
+		const level = candidates.filter(({ takes }) => takes === least);
 		for (;;) {
 			const still = level.map((each) => ({ each, ids: each.ids.filter((id) => left.has(id)) }));
 			const most = still.reduce((a, b) => (b.ids.length > a.ids.length ? b : a));
@@ -187,24 +167,22 @@ function leastOf(candidates: readonly Candidate[]): Candidate[] {
 	return taken;
 }
 
-/** Good frames that a change would have lost, were it done to all of them. */
-function spoiledBy(worlds: Worlds, good: readonly Relived[], bag: Bag, single: SingleChange): number {
-	const name = nameOf(single);
+/** Good frames that changes would have lost, were they made at all of them. */
+function spoiledBy(
+	worlds: Worlds,
+	good: readonly Relived[],
+	bag: Bag,
+	changes: readonly SingleChange[]
+): number {
 	return good.filter((before) => {
-		const question = questionOf(before.frame.making, bag);
-		const best = bestOutcome(question.camera, question.film, question.light, question.intent);
-		const same = singleChanges([single.change.kind], question, best).find((each) => nameOf(each) === name);
-		const made = same ?? (single.change.missing ? withMissing(question, single) : null);
-		return made && fateOf(replayed(worlds, before, makingOf(before.frame.making, made))).usable < LIKELY;
+		const made: SingleChange[] = [];
+		for (const single of changes) {
+			const same = sameAt(made.at(-1)?.question ?? questionOf(before.frame.making, bag), single);
+			if (!same) return false;
+			made.push(same);
+		}
+		return fateOf(replayed(worlds, before, makingOf(before.frame.making, made))).usable < LIKELY;
 	}).length;
-}
-
-/** What is not in the bag is put on another frame as it was on the first. */
-function withMissing(question: Question, { change, effort, question: made }: SingleChange): SingleChange {
-	const { film, intent } = question;
-	if (change.kind === 'film') return { change, effort, question: { ...question, film: made.film } };
-	const filters = [...(intent.filters ?? []), ...(made.intent.filters ?? []).slice(-1)];
-	return { change, effort, question: { ...question, film, intent: { ...intent, filters } } };
 }
 
 const mean = (values: readonly number[]) => values.reduce((sum, each) => sum + each, 0) / values.length;
@@ -213,7 +191,8 @@ const mean = (values: readonly number[]) => values.reduce((sum, each) => sum + e
 const MOST_TOLD = 6;
 
 /**
- * For every frame that was lost by its exposure, the least change by which it would have come out, counted.
+ * For every frame that was lost by its exposure, the least change by which it would have come out, or where there is
+ * none the least two, counted.
  *
  * @param bag what might have been used
  * @returns changes that take least first, of those the ones that save most
@@ -222,14 +201,14 @@ const MOST_TOLD = 6;
 export function whatSaves({ worlds, frames }: History, bag: Bag): Savings {
 	const lost = frames.filter(isLost);
 	const good = frames.filter(({ frame, then }) => !frame.spoiled && fateOf(then).usable >= LIKELY);
-	const candidates = [...candidatesFor(worlds, lost, bag).values()];
-	const least = leastOf(candidates);
-	const saving = ({ single, stops, ids }: Candidate): Saving => ({
-		change: { ...single.change, stops: mean(stops) },
-		effort: single.effort,
+	const least = leastOf(candidatesFor(worlds, lost, bag));
+	const saving = ({ changes, stops, ids }: Candidate): Saving => ({
+		change: { ...changes[0].change, stops: mean(stops) },
+		...(changes[1] && { and: changes[1].change }),
+		effort: effortOf(changes),
 		lost: ids.length,
 		ids,
-		spoils: spoiledBy(worlds, good, bag, single)
+		spoils: spoiledBy(worlds, good, bag, changes)
 	});
 	return {
 		lost: lost.length,

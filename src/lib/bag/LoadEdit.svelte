@@ -17,6 +17,7 @@
 	import RecordForm from '$lib/forms/RecordForm.svelte';
 	import TextField from '$lib/forms/TextField.svelte';
 	import { replace, type Kept } from '$lib/records/client';
+	import AgedField from '$lib/stock/AgedField.svelte';
 	import LoadFields from './LoadFields.svelte';
 	import { highestNumber, withFilm } from './load-put-right';
 	import { counted } from '$words';
@@ -35,12 +36,14 @@
 	const loose = form as unknown as FormState<object>;
 	const taken = $derived(highestNumber(load, frames));
 	const shown = $derived(films.filter(({ archived, id }) => !archived || id === load.filmId));
-	const otherFilm = $derived(form.draft.filmId !== load.filmId);
+	/** What its frames were worked out with is another film, or another age of it. */
+	const otherThan = ({ filmId, aged }: LoadRecord) =>
+		filmId !== load.filmId || (aged === undefined) !== (load.aged === undefined);
 
 	/** Frames that were taken on what was thought to be another film are worked out again. */
 	async function onsaved(saved: Kept<LoadRecord>) {
 		const film = films.find(({ id }) => id === saved.filmId);
-		if (film && saved.filmId !== load.filmId) {
+		if (film && otherThan(saved)) {
 			for (const frame of frames) await replace('frames', withFilm(frame, camera, film, saved));
 		}
 		await goto(resolve(saved.unloadedAt ? `/frames?load=${saved.id}` : '/'), { invalidateAll: true });
@@ -79,6 +82,9 @@
 					onchange={(count) => editor.set({ frames: count as number })}
 				/>
 				<LoadFields form={loose} load={form.draft} set={(fields) => editor.set(fields)} />
+				{#if load.aged}
+					<AgedField offered={load.aged} aged={form.draft.aged} onchange={(aged) => editor.set({ aged })} />
+				{/if}
 				<TextField
 					form={loose}
 					path="note"
@@ -87,7 +93,7 @@
 					onchange={(note) => editor.set({ note: note || undefined })}
 				/>
 			</div>
-			{#if otherFilm && frames.length > 0}
+			{#if otherThan(form.draft as LoadRecord) && frames.length > 0}
 				<p class="notice">
 					Its {counted(frames.length, 'frame is', '# frames are')} worked out again for this film; your judgements
 					stay.

@@ -3,7 +3,7 @@
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import { checklistOf, takenBy } from '$core/camera';
-	import { inProcess, isDevelopedLater } from '$core/film';
+	import { asLoaded, isDevelopedLater, type BatchLeft } from '$core/film';
 	import { eyeInWords, fitInWords, mismatchInWords, otherCuresInWords } from '$words';
 	import { filtersOf } from '$contract/own-filters';
 	import { loadRecordSchema, type LoadRecord, type RecipeRecord } from '$contract/records';
@@ -20,6 +20,8 @@
 	import { takeInHand } from '$lib/shoot/in-hand';
 	import Said from '$lib/words/Said.svelte';
 	import LightLane from './LightLane.svelte';
+	import FromStock from '$lib/stock/FromStock.svelte';
+	import { ofBatch } from '$lib/stock/of-batch';
 	import LoadFields from './LoadFields.svelte';
 	import { filmFor, filmsThatFit, typicalLoad } from './takes';
 
@@ -32,8 +34,10 @@
 		took: Readonly<Record<string, string[]>>;
 		/** The last running number that was given; null where nobody counts on. */
 		lastNumber: number | null;
+		/** The packs or rolls of each film that the next load is of, where there are any. */
+		next: Readonly<Record<string, BatchLeft>>;
 	}
-	let { records, recipes, cameraId, filmId, took, lastNumber }: Props = $props();
+	let { records, recipes, cameraId, filmId, took, lastNumber, next }: Props = $props();
 
 	const cameras = $derived(records.cameras.filter((camera) => !camera.archived));
 	const films = $derived(records.films.filter((film) => !film.archived));
@@ -44,6 +48,22 @@
 		const camera = cameraOf(id);
 		const found = camera && filmFor(camera, films, took[id] ?? []);
 		return (found ?? films[0])?.id ?? '';
+	}
+	const typicalOf = (camera: string, film: string) =>
+		typicalLoad(
+			cameraOf(camera),
+			films.find(({ id }) => id === film)
+		);
+	/** Another film is counted anew where it holds another number of frames. */
+	function framesFor(filmId: string): Pick<LoadRecord, 'frames'> | object {
+		const { cameraId, filmId: before } = form.draft;
+		const { frames } = typicalOf(cameraId, filmId);
+		return frames === typicalOf(cameraId, before).frames ? {} : { frames };
+	}
+	/** What a load takes from the packs that it is of. */
+	function stockOf(id: string) {
+		const film = films.find((each) => each.id === id);
+		return film ? ofBatch(film, next[id] ?? null, Date.now()) : {};
 	}
 	/** A film that a person chose is not chosen over. */
 	// svelte-ignore state_referenced_locally -- one that the address asks for was chosen before
@@ -61,7 +81,8 @@
 		cameraId: chosenCamera,
 		filmId: chosenFilm,
 		loadedAt: new Date().toISOString(),
-		...typicalLoad(cameraOf(chosenCamera)),
+		...typicalOf(chosenCamera, chosenFilm),
+		...stockOf(chosenFilm),
 		// svelte-ignore state_referenced_locally -- see above
 		...(lastNumber === null ? {} : { countsFrom: lastNumber + 1 })
 	};
@@ -70,12 +91,9 @@
 
 	const camera = $derived(cameraOf(form.draft.cameraId));
 	const film = $derived(films.find(({ id }) => id === form.draft.filmId));
-	const mismatch = $derived(
-		camera && film
-			? mismatchInWords(camera, inProcess(film, form.draft.process), filtersOf(records.gear))
-			: ''
-	);
-	const eye = $derived(camera && film ? eyeInWords(camera, inProcess(film, form.draft.process)) : '');
+	const loaded = $derived(film && asLoaded(film, form.draft));
+	const mismatch = $derived(camera && loaded ? mismatchInWords(camera, loaded, filtersOf(records.gear)) : '');
+	const eye = $derived(camera && loaded ? eyeInWords(camera, loaded) : '');
 	const fit = $derived(camera && film ? fitInWords(camera, film) : '');
 	const { spool } = $derived(form.draft);
 	const checked = $derived(form.draft.checked ?? []);
@@ -127,8 +145,8 @@
 					options={cameras.map(({ id, name }) => ({ value: id, name }))}
 					onchange={(id) => {
 						const filmId = picked ? form.draft.filmId : offered(id);
-						const { spool, ...typical } = typicalLoad(cameraOf(id));
-						editor.set({ cameraId: id, filmId, ...typical, spool, checked: undefined });
+						const { spool, ...typical } = typicalOf(id, filmId);
+						editor.set({ cameraId: id, filmId, ...typical, spool, checked: undefined, ...stockOf(filmId) });
 						editor.generation += 1;
 					}}
 					problem={form.problemAt('cameraId')}
@@ -139,13 +157,14 @@
 					options={films.map(({ id, name }) => ({ value: id, name }))}
 					onchange={(id) => {
 						picked = true;
-						editor.set({ filmId: id });
+						editor.set({ filmId: id, ...framesFor(id), ...stockOf(id) });
+						editor.generation += 1;
 					}}
 					problem={form.problemAt('filmId')}
 				/>
-				{#if camera && film && !fit}
-					<section class="against" aria-label="{film.name} in {camera.name}">
-						<LightLane {camera} film={inProcess(film, form.draft.process)} />
+				{#if camera && loaded && !fit}
+					<section class="against" aria-label="{loaded.name} in {camera.name}">
+						<LightLane {camera} film={loaded} />
 						{#if !mismatch && eye}<p class="small figures"><Said text={eye} /></p>{/if}
 					</section>
 				{/if}
@@ -174,6 +193,14 @@
 					{/if}
 					<LoadFields form={loose} load={form.draft} set={(fields) => editor.set(fields)} />
 				{/key}
+				{#if film && next[film.id]}
+					<FromStock
+						{film}
+						batch={next[film.id]}
+						aged={form.draft.aged}
+						onchange={(aged) => editor.set({ aged })}
+					/>
+				{/if}
 				{#if film && isDevelopedLater(film)}
 					<ProcessFields
 						process={form.draft.process}
@@ -190,9 +217,9 @@
 				/>
 			</div>
 			{#if fit}<p class="notice" role="status">{fit}</p>{/if}
-			{#if mismatch && camera && film}<p class="notice" role="status">
+			{#if mismatch && camera && loaded}<p class="notice" role="status">
 					<Said text={mismatch} />
-					{otherCuresInWords(camera, inProcess(film, form.draft.process))}
+					{otherCuresInWords(camera, loaded)}
 				</p>{/if}
 			{#if inside}
 				<p class="notice">

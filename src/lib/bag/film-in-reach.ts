@@ -1,6 +1,6 @@
 import type { Reach } from '$core/match';
 import type { FilmRecord, GearRecord } from '$contract/records';
-import { reach, suitsFilm } from '$core/match';
+import { holding, reach, suitsFilm } from '$core/match';
 import type { CameraRecord } from '$contract/records';
 import type { Kept } from '$lib/records/client';
 import { bagOf } from '$lib/shoot/wishes';
@@ -37,8 +37,6 @@ export interface FilmInLight {
 	behind?: string;
 }
 
-const has = (intervals: Reach['good'], ev: number) => intervals.some(([from, to]) => ev >= from && ev <= to);
-
 /**
  * The films that work in a light: plain where that is just enough, else behind the weakest filter that makes it so;
  * what is just enough first.
@@ -48,8 +46,8 @@ const has = (intervals: Reach['good'], ev: number) => intervals.some(([from, to]
 export function answersInLight(films: readonly FilmInReach[], ev: number): FilmInLight[] {
 	const all = films.flatMap(({ film, plain, filtered }): FilmInLight[] => {
 		const ways = [plain, ...filtered];
-		const good = ways.find((way) => has(way.good, ev));
-		const way = good ?? ways.find(({ usable }) => has(usable, ev));
+		const good = ways.find((way) => holding(way.good, ev));
+		const way = good ?? ways.find(({ usable }) => holding(usable, ev));
 		if (!way) return [];
 		return [
 			{

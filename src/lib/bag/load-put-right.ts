@@ -1,4 +1,4 @@
-import { inProcess } from '$core/film';
+import { asLoaded } from '$core/film';
 import type { CameraRecord, FilmRecord, FrameRecord, LoadRecord } from '$contract/records';
 import { withPrediction } from '$contract/predicted';
 import type { Kept } from '$lib/records/client';
@@ -14,9 +14,9 @@ export function withFilm(
 	frame: Kept<FrameRecord>,
 	camera: CameraRecord,
 	film: Kept<FilmRecord>,
-	{ process }: Pick<LoadRecord, 'process'>
+	load: Pick<LoadRecord, 'process' | 'aged'>
 ): Kept<FrameRecord> {
-	const inside = inProcess(film, process);
+	const inside = asLoaded(film, load);
 	const { id, name, iso } = film;
 	const { processStops } = inside;
 	const onIt = { id, name, iso, ...(processStops === undefined ? {} : { processStops }) };

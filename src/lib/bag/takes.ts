@@ -1,6 +1,6 @@
 import { cameraKind, takenBy, type Camera } from '$core/camera';
 import equal from 'fast-deep-equal';
-import { cineFormat, framesOn, goesInto, type Film, type Takes } from '$core/film';
+import { cineFormat, framesAdapted, framesOn, goesInto, type Film, type Takes } from '$core/film';
 import type { LoadRecord } from '$contract/records';
 
 /** Films that go into a camera, the slow ones first. */
@@ -12,19 +12,28 @@ export const filmsThatFit = <F extends Film & { archived?: boolean }>(
 /** What of a camera says how it is loaded. */
 type Loading = Pick<Camera, 'kind' | 'framesPerSecond' | 'format'> & Partial<Pick<Camera, 'frame'>>;
 
-/** Frames of a load: its kind's, or where it takes another format or another frame, what that holds. */
-function usualFrames({ kind: id, format, frame }: Loading): number {
+/** Frames of a load: what a film for another body gives in it; else its kind's, or where it takes another format or another frame, what that holds. */
+function usualFrames({ kind: id, format, frame }: Loading, film?: Pick<Film, 'format'>): number {
+	const adapted = framesAdapted(film?.format, format, frame);
+	if (adapted) return adapted.count;
 	const kind = cameraKind(id);
 	const { format: itsFormat, frame: itsFrame } = kind?.camera ?? {};
 	const asItsKind = format === itsFormat && equal(frame, itsFrame);
 	return (asItsKind ? null : framesOn(format, frame)) ?? kind?.frames ?? 12;
 }
 
-/** What a camera is usually loaded with, and how it counts. */
-export function typicalLoad(camera: Loading = {}): Pick<LoadRecord, 'frames' | 'counter' | 'spool'> {
+/**
+ * What a camera is usually loaded with, and how it counts.
+ *
+ * @param film absent: one that was made for it
+ */
+export function typicalLoad(
+	camera: Loading = {},
+	film?: Pick<Film, 'format'>
+): Pick<LoadRecord, 'frames' | 'counter' | 'spool'> {
 	const { kind, format, framesPerSecond } = camera;
 	return {
-		frames: usualFrames(camera),
+		frames: usualFrames(camera, film),
 		counter: cameraKind(kind)?.film === 'instant' ? 'down' : 'up',
 		...(framesPerSecond === undefined ? {} : { spool: { ...cineFormat(format), framesPerSecond } })
 	};

@@ -66,7 +66,7 @@
 	</div>
 	{#if measurements.length > 0}
 		<h2>Measured so far</h2>
-		<table>
+		<table class="rows">
 			<thead>
 				<tr
 					><th scope="col">When</th><th scope="col">Marked</th><th scope="col">Is</th><th scope="col">How</th
@@ -106,11 +106,5 @@
 	}
 	section :global(.fields) {
 		width: 100%;
-	}
-	th,
-	td {
-		text-align: left;
-		padding: 0.3rem 1rem 0.3rem 0;
-		border-bottom: 1px solid var(--line);
 	}
 </style>

@@ -8,6 +8,7 @@
 	import { localTime, zoneAt, type Exposed } from '$core/light';
 	import { typicalSkies } from '$core/plan';
 	import { formatMoney } from '$core/units';
+	import { MOST_WAYS } from '$contract/compare';
 	import { compareInWords, counted } from '$words';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import NumberBox from '$lib/forms/NumberBox.svelte';
@@ -18,7 +19,8 @@
 	import { keepHere, keptHere } from '$lib/records/kept-here';
 	import type { KeptLog } from '$views/learn/log';
 	import { CompareDesk } from './compare-desk.svelte';
-	import { MOST_WAYS, suggestedWays, wayOf, type WayDraft, type WaysBag } from './ways';
+	import { kindsOfLight, lightOfKind } from './kinds-of-light';
+	import { suggestedWays, wayOf, type WayDraft, type WaysBag } from './ways';
 	import WaySheet from './WaySheet.svelte';
 	import WayTable from './WayTable.svelte';
 
@@ -32,7 +34,7 @@
 
 	/** What was chosen for each camera, in this browser. */
 	const KEPT = 'ways compared';
-	type Choices = Record<string, { ways: WayDraft[]; perYear?: number }>;
+	type Choices = Record<string, { ways: WayDraft[]; perYear?: number; light?: string }>;
 
 	const desk = new CompareDesk();
 	// svelte-ignore state_referenced_locally -- a form begins with what was there
@@ -46,6 +48,8 @@
 
 	let drafts = $state.raw<WayDraft[]>([]);
 	let perYear = $state<number | undefined>();
+	/** One kind of light that all is held against, by its id; empty: a year, and one’s own frames. */
+	let kindOfLight = $state('');
 	/** The way that is being changed. */
 	let open = $state.raw<{ draft: WayDraft; fresh: boolean } | null>(null);
 
@@ -56,9 +60,12 @@
 		})
 	);
 	const frames = $derived(log?.frames ?? []);
-	const own = $derived(frames.length > 0);
+	const own = $derived(frames.length > 0 && kindOfLight === '');
 	const held = $derived.by(() => {
 		const { names: _, leftOut: _left, ...plain } = log ?? { names: {}, leftOut: 0 };
+		const light = lightOfKind(kindOfLight);
+		// What frames have taught counts in any light; they themselves were taken in theirs.
+		if (light) return { light, ...(log && { log: { ...(plain as KeptLog), frames: [] } }) };
 		const skies = records.places.find(
 			(each) => each.latitude === here?.latitude && each.longitude === here.longitude
 		)?.skies;
@@ -72,13 +79,14 @@
 
 	let begun = $state(false);
 	$effect(() => {
-		if (begun && (own || here)) void desk.ask(ways, held);
+		if (begun && (own || here || kindOfLight)) void desk.ask(ways, held);
 	});
 	onMount(() => {
 		if (camera) {
 			const kept = keptHere<Choices>(KEPT, {})[camera.id];
 			drafts = kept?.ways ?? suggestedWays(camera, records);
 			perYear = kept?.perYear;
+			kindOfLight = kept?.light && lightOfKind(kept.light) ? kept.light : '';
 		}
 		begun = true;
 		return () => desk.stop();
@@ -89,7 +97,11 @@
 		remember();
 	}
 	function remember(): void {
-		if (camera) keepHere(KEPT, { ...keptHere<Choices>(KEPT, {}), [camera.id]: { ways: drafts, perYear } });
+		if (camera)
+			keepHere(KEPT, {
+				...keptHere<Choices>(KEPT, {}),
+				[camera.id]: { ways: drafts, perYear, light: kindOfLight }
+			});
 	}
 	function put(draft: WayDraft): void {
 		const there = drafts.some(({ id }) => id === draft.id);
@@ -123,18 +135,29 @@
 		options={cameras.map(({ id, name }) => ({ value: id, name }))}
 		onchange={(id) => void goto(resolve(`/plan/compare?camera=${id}`), { keepFocus: true, noScroll: true })}
 	/>
-	<WherePicker
-		places={records.places}
-		form={place.form}
-		name={place.name}
-		onchange={(where) => place.take(where)}
-	/>
 	<ChoiceField
-		label="The subject"
-		value={asked.subject}
-		options={subjectNames}
-		onchange={(next) => (asked.subject = next as Exposed)}
+		label="In which light"
+		value={kindOfLight}
+		options={kindsOfLight}
+		onchange={(next) => {
+			kindOfLight = next;
+			remember();
+		}}
 	/>
+	{#if kindOfLight === ''}
+		<WherePicker
+			places={records.places}
+			form={place.form}
+			name={place.name}
+			onchange={(where) => place.take(where)}
+		/>
+		<ChoiceField
+			label="The subject"
+			value={asked.subject}
+			options={subjectNames}
+			onchange={(next) => (asked.subject = next as Exposed)}
+		/>
+	{/if}
 	<NumberBox
 		label="Frames a year"
 		value={perYear}
@@ -147,9 +170,12 @@
 		}}
 	/>
 	<p class="soft small">
-		{#if own}Good frames: {counted(frames.length, 'your one judged frame', 'your # judged frames')} with this camera,
-			taken again in each way. Hours: a year at the place.{:else}No judged frames with this camera yet: good
-			frames are of a year’s daylight at the place.{/if}
+		{#if kindOfLight}Good frames: of those taken in such light.{:else if own}Good frames: {counted(
+				frames.length,
+				'your one judged frame',
+				'your # judged frames'
+			)} with this camera, taken again in each way. Hours: a year at the place.{:else}No judged frames with
+			this camera yet: good frames are of a year’s daylight at the place.{/if}
 	</p>
 {/snippet}
 
@@ -158,7 +184,7 @@
 		<p class="soft">No camera yet. Add one, and this shows which way of using it pays.</p>
 	{:else if drafts.length === 0 && begun}
 		<p class="soft">No film in the bag fits {camera.name}.</p>
-	{:else if !own && !here}
+	{:else if !own && !here && !kindOfLight}
 		<p class="soft">Choose a place, or judge some frames of {camera.name}, to compare ways of using it.</p>
 	{:else}
 		{#if sentence}<p class="decides" role="status">{sentence}</p>{/if}

@@ -5,7 +5,8 @@
 	import { formatAperture, formatDistance, formatEv, formatMoney } from '$core/units';
 	import { capital, goodInWords, spreadInWords, typicalTime } from '$words';
 	import { monthNames } from '$lib/plan/year-view';
-	import MonthBars from './MonthBars.svelte';
+	import ChoiceField from '$lib/forms/ChoiceField.svelte';
+	import HourBars from './HourBars.svelte';
 
 	interface Row {
 		id: string;
@@ -22,11 +23,15 @@
 
 	const money = (amount: number) => formatMoney(amount, page.data.locale);
 	const yearly = $derived(rows.some(({ told }) => told.hours));
+	const clockHours = Array.from({ length: 24 }, (_, hour) => `${hour}:00`);
+	/** What bars stand for: months, or hours of the clock. */
+	let by = $state<'months' | 'clock'>('months');
+	const names = $derived(by === 'months' ? monthNames : clockHours);
 	const most = $derived(
-		Math.ceil(
-			Math.max(1, ...rows.flatMap(({ told }) => told.hours?.months.map(({ tripod }) => tripod) ?? []))
-		)
+		Math.ceil(Math.max(1, ...rows.flatMap(({ told }) => told.hours?.[by].map(({ tripod }) => tripod) ?? [])))
 	);
+	/** Every sixth hour is named. */
+	const marked = [0, 6, 12, 18];
 	function paid({ once, frame }: Way['cost']): string {
 		const parts = [once > 0 ? `${money(once)} once` : '', frame > 0 ? `${money(frame)} a frame` : ''];
 		return parts.filter(Boolean).join(', ') || 'no price yet';
@@ -35,6 +40,19 @@
 		cost.interval.map((each) => (each === null ? 'more' : money(each))).join(' to ');
 </script>
 
+{#if yearly}
+	<div class="by">
+		<ChoiceField
+			label="Its hours"
+			value={by}
+			options={[
+				{ value: 'months', name: 'month by month' },
+				{ value: 'clock', name: 'through the day' }
+			]}
+			onchange={(next) => (by = next)}
+		/>
+	</div>
+{/if}
 <table class="figures">
 	<caption class="sr-only">Ways beside each other</caption>
 	<thead>
@@ -42,10 +60,18 @@
 			<th scope="col">Way</th>
 			{#if yearly}
 				<th scope="col" class="year"
-					><span class="sr-only">Hours a day, by month</span>
-					<span class="months" aria-hidden="true"
-						>{#each monthNames as name (name)}<span>{name.slice(0, 1)}</span>{/each}</span
-					></th
+					><span class="sr-only"
+						>{by === 'months' ? 'Hours a day, by month' : 'Part of each hour of the day'}</span
+					>
+					{#if by === 'months'}
+						<span class="axis" style:--parts={12} aria-hidden="true"
+							>{#each monthNames as name (name)}<span>{name.slice(0, 1)}</span>{/each}</span
+						>
+					{:else}
+						<span class="axis hours" style:--parts={marked.length} aria-hidden="true"
+							>{#each marked as hour (hour)}<span>{hour}:00</span>{/each}</span
+						>
+					{/if}</th
 				>
 			{/if}
 			<th scope="col">{own ? 'My frames good' : 'Frames good'}</th>
@@ -69,7 +95,12 @@
 				{#if yearly}
 					<td class="year">
 						{#if told.hours}
-							<MonthBars hours={told.hours} {most} />
+							<HourBars
+								bars={told.hours[by]}
+								{names}
+								label={by === 'months' ? 'Hours a day hand-held' : 'Part of each hour hand-held'}
+								{most}
+							/>
 							<span class="small soft"
 								>{told.hours.handheld.toFixed(1)} h a day hand-held, {told.hours.tripod.toFixed(1)} with a tripod</span
 							>
@@ -105,12 +136,18 @@
 </table>
 {#if yearly}
 	<p class="soft small">
-		Bars: hours a day on a scale of 0 to {most}. Filled: hand-held and just enough. Hatched: hand-held and
-		usable. Dashed: with a tripod.
+		{by === 'months'
+			? `Bars: hours a day on a scale of 0 to ${most}.`
+			: 'Bars: how much of each hour of the day, over the year.'} Filled: hand-held and just enough. Hatched: hand-held
+		and usable. Dashed: with a tripod.
 	</p>
 {/if}
 
 <style>
+	.by {
+		max-width: 14rem;
+		padding-bottom: 0.5rem;
+	}
 	table {
 		width: 100%;
 		border-collapse: collapse;
@@ -145,11 +182,14 @@
 	td strong {
 		white-space: nowrap;
 	}
-	.months {
+	.axis {
 		display: grid;
-		grid-template-columns: repeat(12, minmax(0, 1fr));
+		grid-template-columns: repeat(var(--parts), minmax(0, 1fr));
 		gap: 2px;
 		text-align: center;
+	}
+	.axis.hours {
+		text-align: left;
 	}
 	@media (min-width: 821px) {
 		tbody th button {

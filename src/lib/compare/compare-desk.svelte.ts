@@ -1,6 +1,6 @@
 import { proxy } from 'comlink';
 import type { compareWork, Comparison, Held, Way } from '$core/compare';
-import { Beside } from '$lib/parts/beside.svelte';
+import { Beside, opened } from '$lib/parts/beside.svelte';
 
 /** A way with what tells it apart on the page. */
 export interface ChosenWay {
@@ -20,7 +20,9 @@ export class CompareDesk extends Beside<typeof compareWork> {
 	compared = $state.raw<Compared | null>(null);
 
 	constructor() {
-		super(() => new Worker(new URL('../../workers/compare.worker.ts', import.meta.url), { type: 'module' }));
+		super(() =>
+			opened(new Worker(new URL('../../workers/compare.worker.ts', import.meta.url), { type: 'module' }))
+		);
 	}
 
 	/** Compares ways; what was being worked out is given up. */

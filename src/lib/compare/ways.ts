@@ -7,9 +7,6 @@ import { filtersToTry } from '$lib/bag/filters-to-try';
 import type { BagRecords } from '$lib/shoot/bag';
 import { wayName } from '$words';
 
-/** Ways at once, at most: as many as one sees at a glance. */
-export const MOST_WAYS = 6;
-
 /** A way as it is chosen: by what is in the bag, and what would be changed. */
 export interface WayDraft {
 	id: string;

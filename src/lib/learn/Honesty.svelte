@@ -3,12 +3,13 @@
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
-	import { provesLittle, type PromiseBin, type Score, type Standing } from '$core/learn';
+	import { provesLittle, type MonthOfFrames, type PromiseBin, type Score, type Standing } from '$core/learn';
 	import { formatMoney } from '$core/units';
 	import { counted, lostInWords, scoreInWords } from '$words';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import FramesNav from '$lib/frames/FramesNav.svelte';
 	import Chart from '$lib/parts/Chart.svelte';
+	import MonthRows from './MonthRows.svelte';
 	import PromiseRows from './PromiseRows.svelte';
 	import { promiseChart, standingChart } from './honesty-charts';
 
@@ -27,13 +28,27 @@
 		/** Frames that were exposed well enough, and lost by focus or shake. */
 		lostOtherwise: number;
 		standings: Standing[];
+		/** The last one first. */
+		months: MonthOfFrames[];
 		cameras: Named[];
 		films: Named[];
 		ways: string[];
 		lights: string[];
 	}
-	let { asked, newest, frames, bins, score, lostOtherwise, standings, cameras, films, ways, lights }: Props =
-		$props();
+	let {
+		asked,
+		newest,
+		frames,
+		bins,
+		score,
+		lostOtherwise,
+		standings,
+		months,
+		cameras,
+		films,
+		ways,
+		lights
+	}: Props = $props();
 
 	const any = (what: string, all: readonly Named[]) => [
 		{ value: '', name: what },
@@ -121,6 +136,10 @@
 						: ', and the cost per keeper'}.
 				</p>
 				<Chart options={standingChart(standings)} label="Part of frames that came out, over time" />
+				<details>
+					<summary>Month by month</summary>
+					<MonthRows {months} />
+				</details>
 			</section>
 		</div>
 	{/if}

@@ -16,7 +16,7 @@
 	);
 </script>
 
-<table>
+<table class="rows">
 	<thead>
 		<tr><th scope="col">Predicted to come out</th><th scope="col">What did</th></tr>
 	</thead>
@@ -43,19 +43,12 @@
 </table>
 
 <style>
-	table {
-		width: 100%;
-	}
 	th,
 	td {
-		text-align: left;
-		vertical-align: top;
-		padding: 0.5rem 0.75rem 0.5rem 0;
-		border-bottom: 1px solid var(--line);
+		padding-right: 0.75rem;
 	}
 	th[scope='row'] {
 		width: 10rem;
-		font-weight: 400;
 	}
 	.frames {
 		display: flex;

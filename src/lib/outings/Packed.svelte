@@ -2,13 +2,12 @@
 <script lang="ts">
 	import { page } from '$app/state';
 	import { filmKinds } from '$core/film';
-	import type { Extra, Scene } from '$core/plan';
+	import type { Scene } from '$core/plan';
 	import { formatClock } from '$core/units';
-	import { framesInWords, listed, plannedInWords } from '$words';
+	import { carriedInWords, extraInWords, framesInWords, listed, plannedInWords } from '$words';
 	import { verdictColour } from '$lib/parts/verdict-colour';
 	import VerdictMark from '$lib/parts/VerdictMark.svelte';
 	import type { Packed } from '$lib/plan/pack-desk.svelte';
-	import { carriedInWords } from './carried';
 	import type { Asked } from './pack-question';
 
 	let { packed, asked, scenes }: { packed: Packed; asked: Asked; scenes: readonly Scene[] } = $props();
@@ -37,12 +36,6 @@
 			}
 		}))
 	);
-	function extraInWords(extra: Extra): string {
-		if (extra.kind === 'support') return 'a tripod';
-		if (extra.kind === 'filter')
-			return `a filter: ${extra.name}${extra.overMeter ? ' over lens and eye' : ''}`;
-		return extra.kind === 'film' ? `a film: ${extra.name}` : `a camera: ${extra.name.toLowerCase()}`;
-	}
 	const names = (places: readonly number[]) => places.map((at) => `“${scenes[at].name}”`).join(', ');
 	const known = filmKinds.length;
 </script>

@@ -49,5 +49,6 @@ export function packQuestionOf(outing: Outing, records: PackingRecords): Asked {
 	return { question, cameras, films, filters };
 }
 
-const usualFrames = (type: FilmType) =>
+/** What a roll or pack usually holds, where none of its film was ever loaded. */
+export const usualFrames = (type: FilmType) =>
 	type === 'instant' ? (cameraKind('folding-instant')?.frames ?? FRAMES) : FRAMES;

@@ -1,5 +1,5 @@
 import { shotList, takenShots } from '$core/cine';
-import { inProcess } from '$core/film';
+import { asLoaded } from '$core/film';
 import type { LearntSoFar } from '$core/learn';
 import type { Habit } from '$core/light';
 import { reach, withLearnt, type Reach } from '$core/match';
@@ -108,7 +108,7 @@ export function loadedCameras({ cameras, films, loads, frames, learnt }: BagReco
 		const camera = cameraById.get(load.cameraId);
 		const box = filmById.get(load.filmId);
 		if (!camera || !box || camera.archived) return [];
-		const film = inProcess(box, load.process);
+		const film = asLoaded(box, load);
 		return [
 			loadedOf(
 				load,

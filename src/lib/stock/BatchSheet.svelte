@@ -1,6 +1,6 @@
 <!-- Packs or rolls of a film that were bought together: how many are left, and what is known of them. -->
 <script lang="ts">
-	import type { Batch, BatchLeft, Film, Storage } from '$core/film';
+	import { comesInPacks, type Batch, type BatchLeft, type Film, type Storage } from '$core/film';
 	import { storageNames } from '$words';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import Field from '$lib/forms/Field.svelte';
@@ -19,7 +19,7 @@
 	}
 	let { film, batch, problem, onchoose, onremove, onclose }: Props = $props();
 
-	const instant = $derived(film.type === 'instant' || film.type === 'peel-apart');
+	const instant = $derived(comesInPacks(film.type));
 	// svelte-ignore state_referenced_locally -- a form begins with what was there
 	let left = $state(batch?.left ?? (undefined as number | undefined));
 	// svelte-ignore state_referenced_locally

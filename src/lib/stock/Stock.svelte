@@ -5,18 +5,35 @@
 	import { packsLeft, type Batch, type BatchLeft } from '$core/film';
 	import { formatMoney } from '$core/units';
 	import type { FilmRecord } from '$contract/records';
-	import { counted, freshnessInWords, packsInWords, storageNames } from '$words';
+	import {
+		counted,
+		dateInWords,
+		freshnessInWords,
+		outingTakesInWords,
+		packsInWords,
+		plannedStockInWords,
+		storageNames
+	} from '$words';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import { replace, type Kept } from '$lib/records/client';
 	import { refresh } from '$lib/records/refresh';
+	import type { OutingRecord } from '$contract/records';
+	import type { PackingRecords } from '$lib/outings/pack-question';
 	import BatchSheet from './BatchSheet.svelte';
+	import { plannedOf } from './needs';
 
 	interface Counted {
 		film: Kept<FilmRecord>;
 		/** What is to be used first comes first. */
 		batches: BatchLeft[];
 	}
-	let { films }: { films: Counted[] } = $props();
+	interface Props {
+		films: Counted[];
+		/** Those to come. */
+		outings: Kept<OutingRecord>[];
+		records: PackingRecords;
+	}
+	let { films, outings, records }: Props = $props();
 
 	const now = Date.now();
 	const counts = $derived(films.filter(({ batches }) => batches.length > 0));
@@ -26,6 +43,28 @@
 		counts.flatMap(({ batches }) => batches).reduce((sum, { left, price = 0 }) => sum + left * price, 0)
 	);
 	const money = (amount: number) => formatMoney(amount, page.data.locale);
+
+	const planned = $derived(plannedOf(outings, records, records.usual));
+	const filmOf = (id: string) => records.films.find((film) => film.id === id)!;
+	/** What each outing takes, in their order. */
+	const outingsTake = $derived(
+		[...new Set(planned.needs.map(({ outing }) => outing))].map((outing) => ({
+			outing,
+			takes: planned.needs
+				.filter((need) => need.outing === outing)
+				.map(({ filmId, packs }) => ({ film: filmOf(filmId), packs }))
+		}))
+	);
+	/** What they all take of each film, and what there is of it. */
+	const inAll = $derived(
+		[...new Set(planned.needs.map(({ filmId }) => filmId))].map((id) => ({
+			film: filmOf(id),
+			packs: planned.needs.reduce((sum, need) => sum + (need.filmId === id ? need.packs : 0), 0),
+			left: counts.some(({ film }) => film.id === id)
+				? packsLeft(counts.find(({ film }) => film.id === id)!.batches)
+				: null
+		}))
+	);
 
 	let open = $state.raw<{ of: Counted; at: number | null } | null>(null);
 	let problem = $state('');
@@ -75,6 +114,7 @@
 		{#if counts.length === 0}Nothing counted yet. Choose a film and say how many you have; what you load is
 			taken off by itself.{:else}{counted(all, 'One pack or roll', '# packs and rolls')}{#if worth > 0}, worth
 				{money(worth)}{/if}.{/if}
+		{#if inAll.length > 0}{plannedStockInWords(inAll)}{/if}
 	</p>
 	<div role="status">
 		{#if message}<p class="notice">{message}</p>{/if}
@@ -126,6 +166,23 @@
 		</div>
 	{:else if films.length === 0}
 		<p><a class="quiet" href={resolve('/bag/film/new')}>Add a film</a></p>
+	{/if}
+	{#if outingsTake.length + planned.unpacked.length > 0}
+		<h2 class="to-come">What outings take</h2>
+		<ul>
+			{#each outingsTake as { outing, takes } (outing.id)}
+				<li class="outing">
+					<a class="plain-link" href={resolve(`/plan/outings/${outing.id}`)}>{outing.name}</a>
+					<span>{dateInWords(outing.date)}: {outingTakesInWords(takes)}</span>
+				</li>
+			{/each}
+			{#each planned.unpacked as outing (outing.id)}
+				<li class="outing">
+					<a class="plain-link" href={resolve(`/plan/outings/${outing.id}`)}>{outing.name}</a>
+					<span>{dateInWords(outing.date)}: nothing covers a scene of it yet</span>
+				</li>
+			{/each}
+		</ul>
 	{/if}
 </div>
 
@@ -181,6 +238,15 @@
 		.film {
 			grid-template-columns: minmax(0, 1fr);
 		}
+	}
+	.to-come {
+		padding-top: 1.5rem;
+	}
+	.outing {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0 0.75rem;
+		align-items: baseline;
 	}
 	.another {
 		max-width: 20rem;

@@ -118,7 +118,11 @@
 			{:else}
 				{#if saved.length === 0}
 					<p class="first">
-						No single change would have saved {counted(lost, 'the lost frame', 'the # lost frames')}.
+						Neither one change nor two together would have saved {counted(
+							lost,
+							'the lost frame',
+							'the # lost frames'
+						)}.
 					</p>
 				{/if}
 				<ol>
@@ -136,7 +140,13 @@
 					{/each}
 				</ol>
 				{#if open > 0 && saved.length > 0}
-					<p>No single change would have saved {counted(open, 'the other one', 'the other #')}.</p>
+					<p>
+						Neither one change nor two together would have saved {counted(
+							open,
+							'the other one',
+							'the other #'
+						)}.
+					</p>
 				{/if}
 			{/if}
 			{#if lost > 0 || habit}<p>{costliestHabitInWords(habit)}</p>{/if}

@@ -1,8 +1,8 @@
 import { automaticExposure, takenBy, wheelPositions } from '$core/camera';
 import { formatStops } from '$core/units';
-import type { Otherwise, Saving } from '$core/whatif';
+import { rivalReadings, type Otherwise, type Saving } from '$core/whatif';
 import type { CameraRecord, FilmRecord, GearRecord } from '$contract/records';
-import { capital } from '$words';
+import { capital, readingNamed } from '$words';
 
 import { filtersToTry } from '$lib/bag/filters-to-try';
 import { filmsThatFit } from '$lib/bag/takes';
@@ -71,6 +71,20 @@ const filmOffers = (log: KeptLog, { films }: WhatIfBag): Offer[] =>
 			change: { film }
 		}));
 
+/** What each reading said alone, where frames were set by several. */
+function readingOffers({ frames }: KeptLog): Offer[] {
+	const rivals = new Map(
+		frames.flatMap(({ making }) => rivalReadings(making.light).map(({ key, light }) => [key, light]))
+	);
+	return [...rivals].map(([reading, light]) => ({
+		id: `reading ${reading}`,
+		group: 'Reading',
+		name: `By ${readingNamed(light)} alone`,
+		said: `Set by ${readingNamed(light)} alone`,
+		change: { reading }
+	}));
+}
+
 const cameraOffers = (log: KeptLog, { cameras, films }: WhatIfBag): Offer[] =>
 	cameras
 		.filter(({ id }) => id !== lastOf(log).of.camera)
@@ -100,6 +114,7 @@ export function offersFor(log: KeptLog, bag: WhatIfBag): Offer[] {
 			change: { development: stops }
 		})),
 		...cameraOffers(log, bag),
+		...readingOffers(log),
 		{
 			id: 'learnt',
 			group: 'Setting',
@@ -117,8 +132,9 @@ export function offersFor(log: KeptLog, bag: WhatIfBag): Offer[] {
 	];
 }
 
-/** The offer that is the same change as what would have saved frames; null where there is none. */
-export function offerOf(offers: readonly Offer[], { change }: Saving): Offer | null {
+/** The offer that is the same change as what would have saved frames; null where there is none, as of two changes. */
+export function offerOf(offers: readonly Offer[], { change, and }: Saving): Offer | null {
+	if (and) return null;
 	const { kind, id, name, to, off } = change;
 	const found = {
 		compensation: () => offers.find((offer) => offer.change.compensation === to),

@@ -1,7 +1,7 @@
 import { proxy } from 'comlink';
 import type { Bag } from '$core/match';
 import type { Otherwise, Replay, WhatIfAnswer, whatIfWork } from '$core/whatif';
-import { Beside } from '$lib/parts/beside.svelte';
+import { Beside, opened } from '$lib/parts/beside.svelte';
 import type { KeptLog } from '$views/learn/log';
 
 /** What is told of a log without any change of one's own. */
@@ -19,7 +19,9 @@ export class WhatIfDesk extends Beside<typeof whatIfWork> {
 	#round = 0;
 
 	constructor() {
-		super(() => new Worker(new URL('../../workers/whatif.worker.ts', import.meta.url), { type: 'module' }));
+		super(() =>
+			opened(new Worker(new URL('../../workers/whatif.worker.ts', import.meta.url), { type: 'module' }))
+		);
 	}
 
 	/** Works out what befell the frames of a log; what was being worked out is given up. */

@@ -38,7 +38,7 @@
 {example}</pre>
 	<h2>What there is</h2>
 	<div class="table-box">
-		<table>
+		<table class="rows">
 			<thead
 				><tr><th scope="col">Verb</th><th scope="col">Address</th><th scope="col">What it does</th></tr
 				></thead
@@ -62,16 +62,6 @@
 		border: 1px solid var(--line);
 		white-space: pre-wrap;
 		overflow-wrap: anywhere;
-	}
-	table {
-		width: 100%;
-	}
-	th,
-	td {
-		text-align: left;
-		padding: 0.3rem 1rem 0.3rem 0;
-		border-bottom: 1px solid var(--line);
-		vertical-align: baseline;
 	}
 	code {
 		background: none;

@@ -1,4 +1,4 @@
-import { inProcess } from '$core/film';
+import { asLoaded } from '$core/film';
 import type { Issue } from '$contract/validate';
 import { namesRecords, type NAMES } from '../heavy/questions';
 import { store } from '../store';
@@ -23,7 +23,7 @@ function found<T>(
 
 /**
  * Puts records of the bag in the place of their ids: a camera, a film, or a load, which is both, its film as
- * its process makes it. What the question brings along itself comes before what a load would bring.
+ * its age and its process make it. What the question brings along itself comes before what a load would bring.
  */
 function filled({ cameraId, filmId, loadId, ...rest }: Named): { body: Named } | { issues: Issue[] } {
 	const { cameras, films, loads } = store();
@@ -34,9 +34,9 @@ function filled({ cameraId, filmId, loadId, ...rest }: Named): { body: Named } |
 	if (issues.length > 0) return { issues };
 	const body: Named = {};
 	if (load.record) {
-		const { cameraId: its, filmId: holds, process } = load.record;
+		const { cameraId: its, filmId: holds } = load.record;
 		body.camera = cameras.get(its);
-		body.film = inProcess(films.get(holds)!, process);
+		body.film = asLoaded(films.get(holds)!, load.record);
 	}
 	if (camera.record) body.camera = camera.record;
 	if (film.record) body.film = film.record;

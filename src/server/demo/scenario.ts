@@ -56,7 +56,7 @@ export const stock: Partial<
 	],
 	lantern: [{ packs: 1, ago: 20, price: 21, months: 7, storage: 'fridge' }],
 	marram: [{ packs: 4, ago: 300, price: 9.5, months: 16 }],
-	cockle50: [{ packs: 2, ago: 300, price: 14, months: -144, storage: 'freezer' }]
+	cockle50: [{ packs: 2, ago: 300, price: 14, months: -144, storage: 'fridge' }]
 };
 
 export const gear: GearRecord[] = [

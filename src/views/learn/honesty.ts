@@ -1,6 +1,7 @@
+import { DateTime } from 'luxon';
 import { latitudeOf } from '$core/film';
 import { resolveLight, type Light } from '$core/light';
-import { brierScore, promiseBins, standings, type PromisedFrame } from '$core/learn';
+import { brierScore, monthsOf, promiseBins, standings } from '$core/learn';
 import { chanceWithin, expectedOf } from '$core/match';
 import { wayOfReading } from '$words';
 import type { Teachings } from '../records';
@@ -17,7 +18,7 @@ function promiseOf({ frame, camera, film }: Told): number {
 	return chanceWithin(latitudeOf(film).usable, predicted.error + moved, sd);
 }
 
-function promised(each: Told): PromisedFrame {
+function promised(each: Told) {
 	const { frame, load, film } = each;
 	const { usable } = latitudeOf(film);
 	const { stops } = frame.judged;
@@ -25,6 +26,7 @@ function promised(each: Told): PromisedFrame {
 		promised: promiseOf(each),
 		cameOut: stops >= usable[0] && stops <= usable[1],
 		takenAt: Date.parse(frame.takenAt),
+		month: DateTime.fromISO(frame.takenAt, { setZone: true, zone: frame.zone }).toFormat('yyyy-MM'),
 		...(load.price === undefined ? {} : { cost: load.price / load.frames })
 	};
 }
@@ -78,6 +80,7 @@ export function honestyOf(from: Teachings, asked: HonestyAsked) {
 		score: shown.length > 0 ? brierScore(shown) : null,
 		lostOtherwise: lost.length,
 		standings: stood.filter((_, at) => (stood.length - 1 - at) % step === 0),
+		months: monthsOf(shown),
 		cameras: cameras.all().map(({ id, name }) => ({ id, name })),
 		films: films.all().map(({ id, name }) => ({ id, name })),
 		ways,

@@ -1,4 +1,4 @@
-import { inProcess, isSeenAtOnce } from '$core/film';
+import { asLoaded, isSeenAtOnce } from '$core/film';
 import { answered, type LearntSoFar } from '$core/learn';
 import { withLearnt } from '$core/match';
 import { isRead } from '$contract/predicted';
@@ -94,9 +94,9 @@ export async function learntByLoad(
 ): Promise<Record<string, LoadLearnt>> {
 	const known = loads.map(async (load): Promise<[string, LoadLearnt][]> => {
 		const camera = cameras.find(({ id }) => id === load.cameraId)!;
-		const film = inProcess(
+		const film = asLoaded(
 			films.find(({ id }) => id === load.filmId)!,
-			load.process
+			load
 		);
 		const own = frames.filter(({ loadId }) => loadId === load.id);
 		const fresh = isSeenAtOnce(film) ? telling(camera, own) : [];
@@ -113,7 +113,7 @@ async function filmAsLoaded(from: ViewRecords, cameraId: string, filmId: string)
 	const inside = (await from.loads.inCameras()).find(
 		(load) => load.cameraId === cameraId && load.filmId === filmId
 	);
-	return film && inProcess(film, inside?.process);
+	return film && asLoaded(film, inside ?? {});
 }
 
 /**

@@ -1,4 +1,4 @@
-import { inProcess } from '$core/film';
+import { asLoaded } from '$core/film';
 import type { Pair, Things, Told as ToldFrame } from '$core/learn';
 import { wayOfReading } from '$words';
 import type { CameraRecord, FilmRecord, FrameRecord, LoadRecord } from '$contract/records';
@@ -54,7 +54,7 @@ export function asShot({ cameras, films, loads }: Teachings, logged: readonly Ke
 			frame,
 			load: inside,
 			camera: camera(inside.cameraId),
-			film: inProcess(film(inside.filmId), inside.process)
+			film: asLoaded(film(inside.filmId), inside)
 		};
 	});
 }

@@ -1,4 +1,4 @@
 export { oneMoreFor, twoMoreFor } from './more';
-export { packingOf } from './packing';
+export { packingOf, packsFor } from './packing';
 export { usesOf } from './uses';
 export type * from './types';

@@ -38,6 +38,14 @@ function framesTaken({ scenes }: PackQuestion, uses: readonly (Use | null)[]) {
 	return [...taken.values()];
 }
 
+/**
+ * Packs or rolls that frames take beyond what is in a camera.
+ *
+ * @example packsFor(30, 12, 12) // 2
+ */
+export const packsFor = (frames: number, there: number, inPack: number): number =>
+	Math.ceil(Math.max(0, frames - there) / inPack);
+
 /** Loads of each film, by the frames that its cameras take beyond what is in them. */
 function filmsOf(question: PackQuestion, uses: readonly (Use | null)[]): CarriedFilm[] {
 	const taken = framesTaken(question, uses);
@@ -47,7 +55,7 @@ function filmsOf(question: PackQuestion, uses: readonly (Use | null)[]): Carried
 		const within = taken.filter((each) => each.film === film);
 		const loads = within.reduce((sum, { camera, frames }) => {
 			const there = inside.find((each) => each.camera === camera)?.frames ?? 0;
-			return sum + Math.ceil(Math.max(0, frames - there) / inPack);
+			return sum + packsFor(frames, there, inPack);
 		}, 0);
 		return {
 			film,

@@ -11,4 +11,5 @@
 	records={data.records}
 	cameraId={data.cameraId}
 	filmId={data.filmId}
+	next={data.next}
 />

@@ -1,24 +1,24 @@
-<!-- Hours a day in which a way works, month by month: just enough filled, usable hatched, with a tripod framed. -->
+<!-- Hours in which a way works, bar by bar: just enough filled, usable hatched, with a tripod framed. -->
 <script lang="ts">
-	import type { HoursOfYear } from '$core/compare';
-	import { monthNames } from '$lib/plan/year-view';
+	import type { HoursThatWork } from '$core/compare';
 
 	interface Props {
-		hours: HoursOfYear;
-		/** Hours at the top: the same for all ways. */
+		bars: readonly HoursThatWork[];
+		/** What each stands for, and all of them. */
+		names: readonly string[];
+		label: string;
+		/** At the top: the same for all ways. */
 		most: number;
 	}
-	let { hours, most }: Props = $props();
+	let { bars, names, label, most }: Props = $props();
 
 	const per = (value: number) => `${(100 * value) / most}%`;
-	const said = $derived(
-		hours.months.map(({ usable }, month) => `${monthNames[month]} ${usable.toFixed(1)}`).join(', ')
-	);
+	const said = $derived(bars.map(({ usable }, at) => `${names[at]} ${usable.toFixed(1)}`).join(', '));
 </script>
 
-<div class="bars" role="img" aria-label="Hours a day hand-held: {said}">
-	{#each hours.months as { good, usable, tripod }, month (month)}
-		<span class="month">
+<div class="bars" role="img" aria-label="{label}: {said}" style:--bars={bars.length}>
+	{#each bars as { good, usable, tripod }, at (at)}
+		<span class="one">
 			<span class="tripod" style:height={per(tripod)}></span>
 			<span class="usable" class:none={usable < 0.05} style:height={per(usable)}></span>
 			<span class="good" style:height={per(good)}></span>
@@ -29,12 +29,12 @@
 <style>
 	.bars {
 		display: grid;
-		grid-template-columns: repeat(12, minmax(0, 1fr));
-		gap: 2px;
+		grid-template-columns: repeat(var(--bars), minmax(0, 1fr));
+		gap: min(2px, 0.5%);
 		height: 3rem;
 		border-bottom: 1px solid var(--edge);
 	}
-	.month {
+	.one {
 		position: relative;
 	}
 	.tripod,

@@ -1,12 +1,32 @@
-import type { CarriedFilm, Packing } from '$core/plan';
-import { formatMoney } from '$core/units';
-import { capital, counted, listed, packsInWords } from '$words';
-import type { Asked } from './pack-question';
+import type { Film } from '../core/film';
+import type { CarriedFilm, Extra, Packing } from '../core/plan';
+import { formatMoney } from '../core/units';
+import { capital } from './capital';
+import { counted, listed } from './language';
+import { packsInWords } from './stock';
+
+/** What the places in a packing stand for. */
+export interface PackedThings {
+	cameras: readonly { name: string }[];
+	films: readonly Pick<Film, 'name' | 'type'>[];
+	filters: readonly { name: string }[];
+}
+
+/**
+ * One thing more that an outing could do with.
+ *
+ * @example extraInWords({ kind: 'support' }) // 'a tripod'
+ */
+export function extraInWords(extra: Extra): string {
+	if (extra.kind === 'support') return 'a tripod';
+	if (extra.kind === 'filter') return `a filter: ${extra.name}${extra.overMeter ? ' over lens and eye' : ''}`;
+	return extra.kind === 'film' ? `a film: ${extra.name}` : `a camera: ${extra.name.toLowerCase()}`;
+}
 
 /** What is carried, a thing a line, what the films cost, and what has to be bought. */
 export function carriedInWords(
 	packing: Packing,
-	asked: Asked,
+	asked: PackedThings,
 	locale: string
 ): { lines: string[]; sum: string; buy: string } {
 	const money = (amount: number) => formatMoney(amount, locale);
@@ -47,7 +67,7 @@ export function carriedInWords(
 /** What has to be bought, as far as somebody counts what there is. */
 function purchaseInWords(
 	{ films, purchase }: Packing,
-	asked: Asked,
+	asked: PackedThings,
 	money: (amount: number) => string
 ): string {
 	const counts = films.filter(({ loads }) => loads > 0);
