@@ -1,5 +1,7 @@
-import { object } from 'yup';
-import { between, positive } from './fields';
+import { array, number, object } from 'yup';
+import { BY_SOUND, isBelieved, type EyeFiring, type Timing } from '../core/bench';
+import { between, positive, stops } from './fields';
+import { held } from './held';
 import { check, type Checked } from './validate';
 
 /** What is measured of an opening. */
@@ -28,4 +30,52 @@ export const openingSchema = object({
 export function checkOpening(body: unknown): Checked<Opening> {
 	const checked = check(openingSchema, body);
 	return checked.ok ? { ok: true, value: { rulerSd: RULER_SD, ...checked.value } } : checked;
+}
+
+/** Firings of an empty camera, and how they were timed. */
+export interface EyeRequest {
+	firings: EyeFiring[];
+	timing?: Timing;
+}
+
+/** Firings that say something at least, and so many that nobody fires more. */
+const [FEWEST_FIRINGS, MOST_FIRINGS] = [6, 200];
+/** Steps of light that are needed to see how an eye follows it. */
+const FEWEST_STEPS = 2;
+
+export const eyeSchema = held<EyeRequest>()(
+	object({
+		firings: array(
+			object({
+				fraction: between(0, 1),
+				seconds: number().required().min(1e-5).max(600),
+				compensation: stops(10),
+				iso: number().min(1).max(100_000)
+			}).required()
+		)
+			.required()
+			.min(FEWEST_FIRINGS)
+			.max(MOST_FIRINGS)
+			.test('steps', 'must be of two steps of light or more', (firings) => {
+				// What is no firing is told of at its own place.
+				const steps = (firings ?? []).flatMap((firing) =>
+					firing?.fraction && !firing.compensation ? [firing.fraction] : []
+				);
+				return new Set(steps).size >= FEWEST_STEPS;
+			}),
+		timing: object({ sd: number().required().min(1e-6).max(1), period: number().min(0).max(1) })
+			.optional()
+			.default(undefined)
+	})
+).required();
+
+/** Checks firings of an empty camera: enough that are long beside a screen's flicker must be left. */
+export function checkEye(body: unknown): Checked<EyeRequest> {
+	const checked = check(eyeSchema, body);
+	if (!checked.ok) return checked;
+	const { firings, timing } = checked.value;
+	const left = firings.filter((firing) => isBelieved(firing, timing ?? BY_SOUND));
+	if (left.length >= FEWEST_FIRINGS) return checked;
+	const message = `must hold ${FEWEST_FIRINGS} times of two periods of the flicker or more`;
+	return { ok: false, issues: [{ path: 'firings', message }] };
 }

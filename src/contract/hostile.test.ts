@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { foldingInstant } from '../../tests/fixtures/automatic';
 import { colourNegative400, fixedCamera } from '../../tests/fixtures/bag';
 import { hostileBody, nastyValues, soundRecords, spoiledAt, pathsIn } from '../../tests/fixtures/hostile';
-import { checkOpening } from './bench';
+import { checkEye, checkOpening } from './bench';
 import { checkCompare } from './compare';
 import { mostItems } from './known';
 import { learnRequestSchema } from './learn';
@@ -27,6 +27,7 @@ const checks: Record<string, (value: unknown) => Checked<unknown>> = {
 	plan: checkPlanRequest,
 	year: checkYearRequest,
 	opening: checkOpening,
+	eye: checkEye,
 	...Object.fromEntries(
 		Object.entries(bySchema).map(([kind, schema]) => [
 			kind,

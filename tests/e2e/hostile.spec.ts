@@ -39,6 +39,7 @@ const paths = [
 	'readings',
 	'measurements',
 	'bench/aperture',
+	'bench/eye',
 	'bench/shutter'
 ].map((path) => `/api/${path}`);
 

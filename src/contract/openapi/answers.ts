@@ -1,3 +1,4 @@
+import { eyeCurve } from './eye-answers';
 import { filmTypes } from '../../core/film';
 import { pictureTypes } from '../pictures';
 import { componentOf } from './component-of';
@@ -135,6 +136,7 @@ export const answers = {
 	),
 	WhatIf: whatIf,
 	Compared: compared,
+	EyeCurve: eyeCurve,
 	FNumber: object({ f: { type: 'number' }, sd: doubt }, ['f', 'sd']),
 	ShutterMeasurement: object(
 		{

@@ -1,29 +1,17 @@
 import { archiveAddresses } from './archive-addresses';
+import { benchAddresses } from './bench-addresses';
 import { paperAddresses } from './paper-addresses';
 import { doorAddresses } from './door-addresses';
 import { giftAddresses } from './gift-addresses';
 import { scanAddresses } from './scan-addresses';
 import { backups } from './backups';
 import { collection } from './collection';
-import { answer, badBody, id, json, problem, ref } from './parts';
+import { answer, badBody, computed, id, json, problem, ref } from './parts';
 import { pictures } from './pictures';
 import { schemas } from './schemas';
 import { version } from '../version';
 
 /** The description of the API for other people's scripts: OpenAPI 3.1. */
-
-const computed = (operationId: string, summary: string, asked: string, given: string, ofBag?: string) => ({
-	post: {
-		operationId,
-		summary,
-		requestBody: { required: true, content: json(ofBag ? { anyOf: [ref(asked), ref(ofBag)] } : ref(asked)) },
-		responses: {
-			200: answer(summary, ref(given)),
-			503: problem('Takes too long, or the program is busy'),
-			...badBody
-		}
-	}
-});
 
 export const openapi = {
 	openapi: '3.1.0',
@@ -70,28 +58,7 @@ export const openapi = {
 			'LearnRequest',
 			'Learnt'
 		),
-		'/api/bench/aperture': computed(
-			'measure-aperture',
-			'The f-number of an opening that was measured',
-			'Opening',
-			'FNumber'
-		),
-		'/api/bench/shutter': {
-			post: {
-				operationId: 'measure-shutter',
-				summary: 'Finds the firings of a shutter in a recording of light or sound',
-				parameters: [{ name: 'kind', in: 'query', schema: { type: 'string', enum: ['light', 'sound'] } }],
-				requestBody: {
-					required: true,
-					content: { 'audio/wav': { schema: { type: 'string', format: 'binary' } } }
-				},
-				responses: {
-					200: answer('What was found', ref('ShutterMeasurement')),
-					413: problem('Larger than 32 MiB'),
-					422: problem('Not a readable recording, or no firing in it')
-				}
-			}
-		},
+		...benchAddresses,
 		'/api/cards/{cameraId}/{file}': {
 			get: {
 				operationId: 'card',

@@ -20,3 +20,23 @@ export const bytes = (...types: string[]) =>
 export const aScan = bytes(...writtenTypes);
 export const aPicture = bytes(...pictureTypes);
 export const owner = (name: string) => ({ name, in: 'query', schema: { type: 'string', format: 'uuid' } });
+
+/** A question that is answered by a computation. */
+export const computed = (
+	operationId: string,
+	summary: string,
+	asked: string,
+	given: string,
+	ofBag?: string
+) => ({
+	post: {
+		operationId,
+		summary,
+		requestBody: { required: true, content: json(ofBag ? { anyOf: [ref(asked), ref(ofBag)] } : ref(asked)) },
+		responses: {
+			200: answer(summary, ref(given)),
+			503: problem('Takes too long, or the program is busy'),
+			...badBody
+		}
+	}
+});

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { accepts, described } from '../../../tests/fixtures/described';
 import { nastyValues, pathsIn, soundRecords, spoiledAt } from '../../../tests/fixtures/hostile';
-import { openingSchema } from '../bench';
+import { eyeSchema, openingSchema } from '../bench';
 import { learnRequestSchema } from '../learn';
 import { matchRequestSchema, reachRequestSchema } from '../match-request';
 import { dayRequestSchema, yearRequestSchema } from '../plan';
@@ -21,6 +21,7 @@ describe('the description of what is kept and asked', () => {
 		plan: 'PlanRequest',
 		year: 'YearRequest',
 		opening: 'Opening',
+		eye: 'EyeFirings',
 		learn: 'LearnRequest',
 		cameras: 'CameraRecord',
 		films: 'FilmRecord',
@@ -43,6 +44,7 @@ describe('the description of what is kept and asked', () => {
 		plan: dayRequestSchema,
 		year: yearRequestSchema,
 		opening: openingSchema,
+		eye: eyeSchema,
 		learn: learnRequestSchema
 	};
 

@@ -1,5 +1,5 @@
 import type { ISchema } from 'yup';
-import { openingSchema } from '../bench';
+import { eyeSchema, openingSchema } from '../bench';
 import { cameraSchema, filterSchema } from '../camera';
 import { giftSchema, giftTakenSchema } from '../camera-gift';
 import { compareSchema } from '../compare';
@@ -44,6 +44,7 @@ const asked = {
 	LearnRequest: learnRequestSchema,
 	LearntTogether: learntSchema,
 	Opening: openingSchema,
+	EyeFirings: eyeSchema,
 	FramePlaces: framePlacesSchema,
 	FramesInOrder: framesInOrderSchema,
 	CameraGift: giftSchema,

@@ -1,17 +1,18 @@
-import { checkOpening } from '$contract/bench';
+import { checkEye, checkOpening } from '$contract/bench';
 import { learnRequestSchema } from '$contract/learn';
 import { lightSchema } from '$contract/light';
 import { checkMatchRequest, checkReachRequest } from '$contract/match-request';
 import { checkPlanRequest, checkYearRequest } from '$contract/plan';
 import { checkSpeedRequest } from '$contract/speed';
 import { check, type Checked, type Issue } from '$contract/validate';
-import { fNumberOf } from '$core/bench';
+import { fNumberOf, measureEye } from '$core/bench';
 import { waysToSet, type Camera } from '$core/camera';
 import { learn } from '$core/learn';
 import { answerLight } from '$core/light';
 import { match, reach, withLearnt } from '$core/match';
 import { planDay, planYear, speedFor } from '$core/plan';
 import { namedLanes } from '$words';
+import { eyeNotes } from '$words/eye-curve';
 
 /** A question that the API answers by a computation. */
 interface Question<T> {
@@ -72,6 +73,14 @@ export const questions = {
 		compute: ({ focalLength, opening, rulerSd, focalSd }) =>
 			fNumberOf(focalLength, opening, rulerSd, focalSd),
 		quick: () => true
+	}),
+	eye: question({
+		check: checkEye,
+		compute({ firings, timing }) {
+			const curve = measureEye(firings, timing);
+			return { ...curve, notes: eyeNotes(curve) };
+		},
+		quick: () => false
 	})
 };
 

@@ -1,0 +1,3 @@
+export { isBelieved } from './likely';
+export { BY_SOUND, measureEye } from './measure';
+export type { EyeCurve, EyeFiring, EyeNote, Timing } from './types';
