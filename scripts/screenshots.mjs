@@ -5,6 +5,7 @@ import { join } from 'node:path';
 import { parseArgs } from 'node:util';
 import { chromium as browserType } from '@playwright/test';
 import { atTheDoor } from './pictures/at-the-door.mjs';
+import { benchOf, eyeOf, fromMenu } from './pictures/bench.mjs';
 import { hardSituations } from './pictures/hard-situations.mjs';
 import { withoutServer } from './pictures/without-server.mjs';
 import { guessing, trayAndEye, trayAndEyePhones } from './pictures/tray-and-eye.mjs';
@@ -16,19 +17,6 @@ const DESK = { width: 1280, height: 800 };
 const PHONE = { width: 390, height: 844 };
 
 const openLink = (name) => (page) => page.getByRole('link', { name }).first().click();
-const fromMenu = (camera, what) => async (page) => {
-	await page.getByLabel(`More for ${camera}`).click();
-	await page.getByRole('link', { name: `${what} of ${camera}` }).click();
-};
-
-/** The bench with a recording of the stand-in on it. */
-const benchOf = (camera) => async (page) => {
-	await fromMenu(camera, 'Bench')(page);
-	await page.getByLabel('Opening, mm across').fill('6.4');
-	await page.getByText('No tester at hand: try a stand-in').click();
-	await page.getByRole('button', { name: 'Fire it three times' }).click();
-	await page.getByRole('button', { name: /^1: / }).waitFor();
-};
 const chooseLane = (name) => (page) => page.getByRole('button', { name, pressed: false }).click();
 
 /** A light beyond what an eye can follow, and its camera chosen. */
@@ -173,6 +161,8 @@ const known = [
 	{ path: '/bag', act: fromMenu('Paddle 66', 'Pocket card') },
 	{ path: '/bag', act: fromMenu('Paddle 66', 'Reach sheet') },
 	{ path: '/bag', act: benchOf('Paddle 66') },
+	{ path: '/bag', act: eyeOf('Wedge') },
+	{ path: '/bag/steps', act: (page) => page.keyboard.press('ArrowRight') },
 	{ path: '/bag' }
 ].map((view) => ({ ...view, size: DESK }));
 

@@ -1,6 +1,7 @@
 // Steps shared by the commands of package.json. Node alone: nothing may be installed yet.
 import { spawn, spawnSync } from 'node:child_process';
 import { accessSync, constants, existsSync, readdirSync, statfsSync, statSync } from 'node:fs';
+import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
@@ -145,14 +146,15 @@ export function independentReaders() {
 }
 
 /** Where this system keeps files in memory, and what the tests' files may need of it, in bytes. */
-const MEMORY = { folder: '/dev/shm', needed: 4e9 };
+const MEMORY = { folder: '/dev/shm', needed: 1e9 };
 
 /**
- * Keeps what the tests write and throw away in memory, where the system has room for it and nothing else is said: on
- * a disk that is busy with something else a single save waits for seconds, and no test is of that.
+ * Keeps what the tests write and throw away in memory, where the system has room for it: on a disk that is busy with
+ * something else a single save waits for seconds, and no test is of that.
+ *
+ * @returns where they are kept
  */
 export function temporaryFilesInMemory() {
-	if (process.env.TMPDIR) return;
 	try {
 		accessSync(MEMORY.folder, constants.W_OK);
 		const { bavail, bsize } = statfsSync(MEMORY.folder);
@@ -160,6 +162,7 @@ export function temporaryFilesInMemory() {
 	} catch {
 		// A system without it keeps them where it keeps all temporary files.
 	}
+	return tmpdir();
 }
 
 /** Ends a command with one clear line instead of a stack. */

@@ -90,7 +90,7 @@ await main(async () => {
 			chromium();
 		});
 		// What is installed may have to run from where it is unpacked, which memory may refuse.
-		temporaryFilesInMemory();
+		console.log(`What the tests write is kept in ${temporaryFilesInMemory()}`);
 		runTool('svelte-kit', ['sync']);
 		await both(phase('lint and types', lintAndTypes), phase('unit tests', unitTests));
 		await phase('build', build);

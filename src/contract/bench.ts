@@ -50,7 +50,8 @@ export const eyeSchema = held<EyeRequest>()(
 				fraction: between(0, 1),
 				seconds: number().required().min(1e-5).max(600),
 				compensation: stops(10),
-				iso: number().min(1).max(100_000)
+				iso: number().min(1).max(100_000),
+				sd: number().min(1e-6).max(60)
 			}).required()
 		)
 			.required()

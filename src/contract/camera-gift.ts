@@ -1,5 +1,5 @@
 import { array, boolean, number, object, string, type InferType } from 'yup';
-import { usualOffset } from '../core/camera';
+import { usualOffset, withEvenCell } from '../core/camera';
 import { instant, shortText } from './fields';
 import { is } from './held';
 import {
@@ -124,7 +124,9 @@ export const cameFrom = (gift: Gift, { id, learnt }: CameraRecord & { id: string
  * @param here the camera that it changes: what its owner's frames teach goes on, from another start
  */
 export function takenIn(gift: Gift, another: boolean, here?: CameraRecord & { id: string }): CameraRecord {
-	const { offset: _, ...camera } = withoutOwn(gift.camera);
+	const { offset: _, ...given } = withoutOwn(gift.camera);
+	// How the cell of one body has aged says nothing of another's.
+	const camera = another ? withEvenCell(given) : given;
 	const start = here && cameFrom(gift, here) ? null : startOf(gift, another);
 	if (!here) return { ...camera, ...(start && { offset: start }) };
 	const { archived, flashes, learnt, known, offset } = here;

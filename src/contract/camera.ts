@@ -40,6 +40,7 @@ import {
 	shortText,
 	stops
 } from './fields';
+import { eyeResponse } from './eye-response';
 import { choice, held, is, tagged } from './held';
 
 const distanceOrInfinity = () => distance().nullable().defined();
@@ -149,6 +150,7 @@ const exposure = tagged<Exposure>()('mode', {
 			compensation: wheel,
 			meterBehindFilter: boolean(),
 			scatter: doubtInStops(),
+			response: eyeResponse(),
 			override: orMore(handReach, 'the aperture and shutter that the hand reaches'),
 			compensatesCloseUp: boolean()
 		})

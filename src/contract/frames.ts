@@ -147,6 +147,7 @@ export const whySchema = held<Why>()(
 		reciprocity: part(),
 		flash: part(),
 		exposures: part(),
+		lean: part(),
 		offset: part()
 	})
 ).meta({ name: 'Why' });

@@ -13,6 +13,7 @@ import {
 	type ShadowsReading,
 	type SunReading
 } from '../core/light';
+import { eyeResponse } from './eye-response';
 import {
 	distance,
 	doubtInStops,
@@ -192,6 +193,7 @@ const click = () =>
 			.optional()
 			.default(undefined),
 		scatter: doubtInStops(),
+		response: eyeResponse(),
 		...extras
 	});
 

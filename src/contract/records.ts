@@ -95,8 +95,8 @@ export interface PlaceRecord extends Coordinates {
 export interface MeasurementRecord {
 	cameraId: string;
 	takenAt: string;
-	what: 'aperture' | 'shutter' | 'focal-length' | 'offset';
-	/** What the camera said: f-number, s, mm, or stops of an offset. */
+	what: 'aperture' | 'shutter' | 'focal-length' | 'offset' | 'response';
+	/** What the camera said: f-number, s, mm, stops of an offset, or stops of time for a stop of light. */
 	marked: number;
 	/** What was found, in the same unit. */
 	value: number;
@@ -195,7 +195,7 @@ export const measurementRecordSchema = held<MeasurementRecord>()(
 		takenAt: instant().required(),
 		what: string<MeasurementRecord['what']>()
 			.required()
-			.oneOf(['aperture', 'shutter', 'focal-length', 'offset']),
+			.oneOf(['aperture', 'shutter', 'focal-length', 'offset', 'response']),
 		marked: measured().required(),
 		value: measured().required(),
 		sd: doubtInStops().required(),

@@ -1,5 +1,12 @@
 import isEqual from 'fast-deep-equal';
-import { cameraKind, wheelPositions, type Camera, type CameraPart, type Exposure } from '../core/camera';
+import {
+	cameraKind,
+	wheelPositions,
+	type Camera,
+	type CameraPart,
+	type EyeResponse,
+	type Exposure
+} from '../core/camera';
 import { formatDoubt, formatStops, formatTime } from '../core/units';
 import { dayOfMoment } from './moment';
 import type { CameraRecord, MeasurementRecord } from '../contract/records';
@@ -17,13 +24,22 @@ export const partNames: Readonly<Record<CameraPart, string>> = {
 
 const sets = { time: 'time', aperture: 'aperture', both: 'time and aperture' } as const;
 
+/**
+ * How a cell follows the light, as it was measured.
+ *
+ * @example cellInWords({ slope: 0.87, sd: 0.03, about: 12 }) // 'measured: 0.87 of a stop for a stop of light'
+ */
+export const cellInWords = ({ slope }: EyeResponse): string =>
+	`measured: ${slope.toFixed(2)} of a stop for a stop of light`;
+
 function describeExposure(exposure: Exposure): string {
 	if (exposure.mode === 'manual') return 'you set it';
 	const places = wheelPositions(exposure.compensation);
 	const [darken, lighten] = [Math.min(...places), Math.max(...places)];
 	const wheel =
 		places.length > 1 ? `, wheel ${formatStops(-darken)} darker to ${formatStops(lighten)} lighter` : '';
-	return `its eye sets the ${sets[exposure.sets]}, ISO ${exposure.iso.join(', ')}${wheel}`;
+	const cell = exposure.response ? `, ${cellInWords(exposure.response)}` : '';
+	return `its eye sets the ${sets[exposure.sets]}, ISO ${exposure.iso.join(', ')}${wheel}${cell}`;
 }
 
 const describers: Readonly<Record<CameraPart, (camera: Camera) => string>> = {
@@ -62,9 +78,11 @@ const numbersOf: Readonly<Record<MeasurementRecord['what'], (camera: Camera) => 
 		return [shutter.seconds].flat();
 	},
 	'focal-length': ({ focalLength }) => [focalLength],
-	offset: ({ offset }) => (offset ? [offset.stops] : [])
+	offset: ({ offset }) => (offset ? [offset.stops] : []),
+	response: ({ exposure }) => (exposure.mode === 'auto' && exposure.response ? [exposure.response.slope] : [])
 };
 const measuredAs: Readonly<Partial<Record<CameraPart, MeasurementRecord['what']>>> = {
+	exposure: 'response',
 	aperture: 'aperture',
 	shutter: 'shutter',
 	lens: 'focal-length'

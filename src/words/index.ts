@@ -1,3 +1,4 @@
+export * from './advice';
 export * from './capital';
 export * from './film';
 export * from './flash';

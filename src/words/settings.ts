@@ -1,5 +1,6 @@
 import {
-	aimAbove,
+	aimOf,
+	askedBy,
 	automaticExposure,
 	controlsOf,
 	dialSpeeds,
@@ -171,8 +172,8 @@ export function clampedInWords(camera: Camera, light: Light, intent: Intent, out
 	const eye = automaticExposure(camera);
 	if (!eye || !outcome.clamped || outcome.iso === null) return '';
 	const offset = camera.offset?.stops ?? 0;
-	const aim = aimAbove(eye, outcome.iso, outcome.compensation ?? 0, offset, intent.filters ?? []);
-	const beyond = resolveLight(light).meterEv + aim - settingsEv(outcome.f, outcome.seconds);
+	const aim = aimOf(eye, outcome.iso, outcome.compensation ?? 0, offset, intent.filters ?? []);
+	const beyond = askedBy(aim, resolveLight(light).meterEv) - settingsEv(outcome.f, outcome.seconds);
 	if (Math.abs(beyond) < 1 / 6) return '';
 	const short = `${stopsInWords(beyond)} short`;
 	const helps = outcome.compensation === null ? '' : ': the wheel can’t help';

@@ -31,6 +31,8 @@ const said: Readonly<Record<keyof Why, (stops: number) => string>> = {
 	reciprocity: (stops) => `At a time this long the film loses ${stopsInWords(stops)}`,
 	flash: (stops) => `The flash adds ${stopsInWords(stops)}.`,
 	exposures: (stops) => `More than one exposure adds ${stopsInWords(stops)}.`,
+	lean: (stops) =>
+		`In light like this its old cell gives ${formatStops(stops)} ${stops > 0 ? 'more' : 'less'} than it should.`,
 	offset: (stops) =>
 		`This camera gives ${formatStops(stops)} ${stops > 0 ? 'more' : 'less'} than its settings say.`
 };

@@ -8,7 +8,6 @@ for (const [size, viewport] of sizes) {
 		test.use({ viewport, demo: true });
 
 		test('axe finds nothing in any display, and nothing is wider than the screen', async ({ page }) => {
-			test.setTimeout(120_000);
 			await page.clock.install({ time: new Date() });
 			await open(page, '/');
 			for (const [camera, aids] of [

@@ -33,7 +33,6 @@ test.describe('the first start for the network', () => {
 		page: desk
 	}) => {
 		// Browsers are started four times, and the server twice.
-		test.setTimeout(90_000);
 		// The network gets nothing before there is a passphrase, and cannot choose one.
 		expect((await ask(app, '/api/cameras')).status).toBe(401);
 		expect((await ask(app, '/begin', { method: 'POST' })).status).toBe(401);

@@ -1,5 +1,9 @@
+import type { Page } from '@playwright/test';
+import sharp from 'sharp';
+import { filmOf, fixedCamera, losesNothing } from '../fixtures/bag';
 import { firedBy } from '../fixtures/eyes';
-import { expect, test } from './app';
+import { expect, loadCamera, open, readLight, sizes, test } from './app';
+import { answer } from './shoot-page';
 
 /** An eye is measured with the empty camera. */
 
@@ -32,3 +36,109 @@ test('a script measures an eye by its firings, and hears what is wrong with its 
 		expect((await answer.json()).issues).toContainEqual(expect.objectContaining({ path }));
 	}
 });
+
+/** All pixels of what is on the screen. */
+async function pixels(page: Page) {
+	const { data, info } = await sharp(await page.locator('canvas').screenshot())
+		.greyscale()
+		.raw()
+		.toBuffer({ resolveWithObject: true });
+	const white = (from: number, to: number) => {
+		let count = 0;
+		for (let y = 0; y < info.height; y++)
+			for (let x = from; x < to; x++) {
+				const value = data[(y * info.width + x) * info.channels];
+				if (value !== 0 && value !== 255) return NaN;
+				if (value === 255) count++;
+			}
+		return count / ((to - from) * info.height);
+	};
+	return { left: white(0, info.width / 2), all: white(0, info.width) };
+}
+
+test('the screen of steps gives exact parts of light, and as much of it in all at every step', async ({
+	page
+}) => {
+	await open(page, '/bag/steps');
+	for (let step = 0; step <= 7; step++) {
+		await expect(page.getByRole('status')).toHaveText(new RegExp(`^step ${step + 1}, `));
+		// By counting: every pixel is black or white, and so many are white.
+		expect(await pixels(page)).toEqual({ left: 2 ** -step, all: 1 / 2 });
+		await page.keyboard.press('ArrowRight');
+	}
+	await expect(page.getByRole('status')).toHaveText('black');
+	expect(await pixels(page)).toEqual({ left: 0, all: 1 / 2 });
+	await page.getByRole('button', { name: 'Brighter' }).click();
+	await expect(page.getByRole('status')).toHaveText('step 8, 1/128 of the light');
+});
+
+for (const [where, viewport] of sizes) {
+	test.describe(`on the ${where}`, () => {
+		test.use({ viewport });
+
+		test('an aged eye is measured without film, taken, and the next answer is another', async ({
+			page,
+			request
+		}) => {
+			// An eye at f/8 of which nothing is known but what is usual, and film of the speed that it is built for.
+			const { cameraId } = await loadCamera(request, {
+				camera: {
+					...fixedCamera({ name: 'Slip Eye', aperture: { kind: 'fixed', f: 8 } }),
+					shutter: { kind: 'range', fastest: 1 / 250, slowest: 30 },
+					exposure: { mode: 'auto', sets: 'time', iso: [100] }
+				},
+				film: { ...filmOf('reversal', 100, losesNothing), name: 'Cockle 100' },
+				frames: 8
+			});
+			await readLight(request, { ev: 5, sd: 0.2 });
+			await open(page, '/');
+			await page.getByRole('button', { name: /^Took frame 1/ }).click();
+			await expect(page.getByText('Frame 1 of Slip Eye saved')).toBeVisible();
+
+			await open(page, `/bag/bench/${cameraId}`);
+			const bench = page.getByRole('region', { name: 'Its cell, without film' });
+			await expect(bench.getByText('Step 1, all of the light')).toBeVisible();
+			await bench.getByLabel('Or its time by your own tester, s').fill('1/31');
+			await bench.getByRole('button', { name: 'Add it' }).click();
+			await expect(bench.getByText('Step 2, 1/2 of the light')).toBeVisible();
+			// What was fired is there after the page is closed, and can be taken back.
+			await page.reload();
+			await expect(bench.getByText('1 firing so far')).toBeVisible();
+			await bench.getByRole('button', { name: 'Take back the last' }).click();
+			await expect(bench.getByText('Step 1, all of the light')).toBeVisible();
+
+			await bench.getByText('No camera at hand: try a stand-in').click();
+			await bench.getByLabel('Its cell').selectOption({ label: 'tired' });
+			await bench.getByRole('button', { name: 'Fire all that is asked for' }).click();
+			await expect(bench.getByText('Enough fired.')).toBeVisible();
+			// The stand-in’s cell has a slope of 0.7.
+			await expect(
+				bench.getByText(/^For a stop of light it changes its time by 0\.(6[4-9]|7[0-6]) of a stop/)
+			).toBeVisible();
+			await expect(bench.getByRole('row', { name: /^Slowest 30 s/ })).toBeVisible();
+			await bench.getByRole('button', { name: 'Use it for Slip Eye' }).click();
+			await expect(
+				page.getByText(/^Saved\. Slip Eye now uses 0\.\d+ of a stop for a stop instead of 1 of a stop/)
+			).toBeVisible();
+			await expect(bench.getByText(/^In use, measured: 0\.\d+ of a stop/)).toBeVisible();
+			await expect(page.getByRole('table').first()).toContainText('with the empty camera');
+
+			// By hand: seven stops dimmer than EV 12 a slope of 0.7 gives 2.1 stops too little, where it gave just enough before.
+			await open(page, '/');
+			await expect(answer(page)).toContainText(/too dark/i);
+			await page.getByRole('button', { name: /^Took frame 2/ }).click();
+			await expect(page.getByText('Frame 2 of Slip Eye saved')).toBeVisible();
+			const predicted = (await (await request.get('/api/frames')).json()).items.map(
+				(frame: { predicted: { error: number } }) => frame.predicted.error
+			);
+			const { response } = (await (await request.get(`/api/cameras/${cameraId}`)).json()).exposure;
+			expect(predicted[0]).toBeCloseTo(0, 6);
+			expect(predicted[1]).toBeCloseTo((1 - response.slope) * (5 - 12), 6);
+
+			await open(page, `/bag/bench/${cameraId}`);
+			await bench.getByRole('button', { name: 'Take it to be even again' }).click();
+			await expect(page.getByText(/taken to follow the light stop for stop/)).toBeVisible();
+			await expect(bench.getByText(/^In use/)).toBeHidden();
+		});
+	});
+}

@@ -32,7 +32,6 @@ test('a day in flight mode: light, frames, a count, a print, another film, a pla
 	request
 }) => {
 	// A day is long: light, fifteen frames, a count by the clock.
-	test.setTimeout(120_000);
 	const all = async (kind: string) => (await (await request.get(`/api/${kind}?limit=1000`)).json()).items;
 	const before = { readings: (await all('readings')).length, exercises: (await all('exercises')).length };
 	const phone = await phoneOf(app);
@@ -70,7 +69,7 @@ test('a day in flight mode: light, frames, a count, a print, another film, a pla
 		await choose(page, 'Tin Box');
 		await page.getByRole('button', { name: /^Count \d+/ }).click();
 		const count = page.getByRole('dialog', { name: /^Tin Box:/ });
-		await expect(count.getByText('Close now')).toBeVisible({ timeout: 20_000 });
+		await expect(count.getByText('Close now')).toBeVisible();
 		await count.getByRole('button', { name: 'I closed it' }).click();
 		await count.getByRole('button', { name: 'Log frame 4' }).click();
 		await expect(count).toBeHidden();
@@ -96,7 +95,7 @@ test('a day in flight mode: light, frames, a count, a print, another film, a pla
 		await expect(page.getByText(/No server · \d+ waiting/)).toBeVisible();
 
 		await phone.land();
-		await expect(page.getByText(/waiting/)).toBeHidden({ timeout: 30_000 });
+		await expect(page.getByText(/waiting/)).toBeHidden();
 		const logged = (await all('frames')).filter(
 			({ takenAt }: { takenAt: string }) => Date.parse(takenAt) >= began
 		);

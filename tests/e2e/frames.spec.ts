@@ -22,7 +22,6 @@ test('a pack is loaded with its list, bracketed, shot on through a crash, judged
 	request,
 	app
 }) => {
-	test.setTimeout(180_000);
 	await request.post('/api/cameras', { data: wedge() });
 	await request.post('/api/films', { data: { ...pack, name: 'Wrack 160' } });
 	await readLight(request, { ev: 9, sd: 0.33 });

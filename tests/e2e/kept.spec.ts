@@ -149,7 +149,7 @@ test('where nothing is to be carried here, a view that is opened while the serve
 	).toBeVisible();
 	await expect(took(page, 1)).toBeVisible();
 	await app.restart();
-	await expect(page.getByRole('heading', { name: 'Bag', exact: true })).toBeVisible({ timeout: 20_000 });
+	await expect(page.getByRole('heading', { name: 'Bag', exact: true })).toBeVisible();
 });
 
 test.describe('over plain http, where browsers keep much to themselves', () => {

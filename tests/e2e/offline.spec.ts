@@ -103,7 +103,7 @@ test.describe('over https, by an authority of one’s own', () => {
 			await expect(page.getByText(/No server · 2 waiting · last synced \d/)).toBeVisible();
 			await app.restart();
 			// Without being touched: it is tried again by itself.
-			await expect(page.getByText(/waiting/)).toBeHidden({ timeout: 30_000 });
+			await expect(page.getByText(/waiting/)).toBeHidden();
 			const { items } = await (await request.get('/api/frames?limit=1000')).json();
 			const logged = items.filter(
 				({ takenAt }: { takenAt: string }) => Date.parse(takenAt) > Date.now() - 120_000
@@ -201,7 +201,7 @@ test('a frame is judged and a camera renamed without the server, and the server 
 	await expect(page.getByText('Camera Pebble the Second, changed')).toBeVisible();
 	await expect(page.getByText(`Frame ${frame.number}, changed`)).toBeVisible();
 	await app.restart();
-	await expect(page.getByText('Nothing is waiting')).toBeVisible({ timeout: 30_000 });
+	await expect(page.getByText('Nothing is waiting')).toBeVisible();
 	const now = async (path: string) => (await request.get(path)).json();
 	expect((await now(`/api/frames/${frame.id}`)).judged.stops).toBeCloseTo(2 / 3, 3);
 	expect((await now(`/api/cameras/${camera.id}`)).name).toBe('Pebble the Second');
@@ -222,7 +222,7 @@ test('what two devices changed apart is put together, and asked about only where
 	const elsewhere = { ...camera, name: 'Pebble at the desk', notes: 'Shutter cleaned.' };
 	expect((await request.put(`/api/cameras/${camera.id}`, { data: elsewhere })).status()).toBe(200);
 	await page.context().setOffline(false);
-	await page.getByRole('link', { name: /1 to look at/ }).click({ timeout: 30_000 });
+	await page.getByRole('link', { name: /1 to look at/ }).click();
 	const asked = page.getByRole('alert', { name: 'Changed elsewhere' });
 	await expect(asked).toContainText('Pebble on the beach');
 	await expect(asked).toContainText('Pebble at the desk');

@@ -5,8 +5,6 @@ import { foldingInstant } from '../fixtures/automatic';
 
 /** A day's practice, by keyboard and by thumb; what it shows; and what Shoot makes of it. */
 
-test.setTimeout(180_000);
-
 const SCENES = 6;
 const CARDS = 6;
 

@@ -81,7 +81,6 @@ test.describe('with a second folder that is not there', () => {
 });
 
 test('what was said to be saved is there after twenty hard ends, also while tables change', async () => {
-	test.setTimeout(120_000);
 	const { missing, acknowledged, backups } = await hardKills({ times: 20 });
 	expect(missing).toEqual([]);
 	expect(acknowledged).toBeGreaterThan(40);

@@ -5,7 +5,6 @@ import { isInReach } from './reach';
 test.use({ demo: true });
 
 // Axe looks at every view with all that is folded away in it.
-test.setTimeout(180_000);
 
 const openAll = (page: Page) =>
 	page.locator('details').evaluateAll((all) => all.forEach((each) => each.setAttribute('open', '')));
@@ -29,6 +28,7 @@ async function viewsOf(request: APIRequestContext): Promise<string[]> {
 		'/bag',
 		`/bag/camera/${camera}`,
 		`/bag/bench/${camera}`,
+		'/bag/steps',
 		`/bag/reach/${camera}`,
 		`/bag/card/${camera}/${film}`,
 		'/bag/camera/new',

@@ -59,7 +59,7 @@ async function look(page: Page, places: Places, state: string): Promise<void> {
 		let found = await hidden(page);
 		// What yields does so once the answer has been measured.
 		await expect
-			.poll(async () => (found = await hidden(page)).cut, { message: `${state}, ${at}`, timeout: 3000 })
+			.poll(async () => (found = await hidden(page)).cut, { message: `${state}, ${at}` })
 			.toEqual([]);
 		expect(found.seen, state).toBeGreaterThanOrEqual(2);
 		places.set(at, (places.get(at) ?? new Set()).add(found.button));

@@ -17,6 +17,10 @@ export const eyeCurve: Schema = object(
 	{
 		slope: { ...object(told, ['value', 'sd']), description: 'stops of time for a stop of light' },
 		scatter: { ...object(told, ['value', 'sd']), description: 'stops from frame to frame' },
+		full: {
+			...object({ seconds: { type: 'number', exclusiveMinimum: 0 }, sd: told.sd }, ['seconds', 'sd']),
+			description: 'the time that all of the brightest step asks for, s; its doubt in stops'
+		},
 		fastest: limit,
 		slowest: limit,
 		wheel: list(object({ place: { type: 'number' }, ...told }, ['place', 'value', 'sd']), 0, many),
@@ -32,5 +36,5 @@ export const eyeCurve: Schema = object(
 		next: { ...orNull(number(0, 1)), description: 'the step at which one more firing tells most' },
 		notes: list(text(400))
 	},
-	['slope', 'scatter', 'fastest', 'slowest', 'wheel', 'dial', 'leak', 'wild', 'next', 'notes']
+	['slope', 'scatter', 'full', 'fastest', 'slowest', 'wheel', 'dial', 'leak', 'wild', 'next', 'notes']
 );

@@ -2,13 +2,26 @@ export { focalLengthByImage, focalLengthByTwo, fNumberOf } from './aperture';
 export { bodyDoubt } from './body-doubt';
 export { clicksIn } from './clicks';
 export {
+	BLOCK,
 	BY_SOUND,
+	canBeMeasured,
+	DARKEST_STEP,
 	isBelieved,
+	isTold,
+	isWhite,
 	measureEye,
+	nextFiring,
+	offsetByWhite,
+	PATTERN,
+	shortestTold,
+	withCurve,
+	type AskedFiring,
 	type EyeCurve,
 	type EyeFiring,
 	type EyeNote,
-	type Timing
+	type Timing,
+	type Turned,
+	type WhiteRead
 } from './eye';
 export { measureShutter, type ShutterMeasurement, type TraceKind } from './shutter';
 export { traceOf, type Trace } from './trace';

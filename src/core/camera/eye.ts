@@ -1,6 +1,6 @@
 import { effectiveSpeed, type Film } from '../film';
 import { nearestInStops, speedStops } from '../units';
-import type { AutomaticExposure, Camera, Filter, Position, Wheel } from './types';
+import type { AutomaticExposure, Camera, EyeResponse, Filter, Position, Wheel } from './types';
 
 /** An eye that nobody has tested averages a scene this well, stops; common practice. */
 export const USUAL_SCATTER = 0.4;
@@ -79,23 +79,74 @@ export function stopsOverEye(eye: AutomaticExposure, filters: readonly Filter[])
 	return filters.reduce((sum, filter) => sum + (covers(filter) ? filter.stops : 0), 0);
 }
 
+/** What an eye asks of its camera, as it goes with the light on its meter: V = slope · EV + above. */
+export interface Aim {
+	slope: number;
+	/** Stops. */
+	above: number;
+}
+
 /**
- * How far above the light on its meter an eye aims: V = EVmeter + log2(Scam/100) − w − b, less what
- * filters take from its light. The wheel and the learned offset move what it aims for, before any limit.
- * Source: the APEX equation Ev = Bv + Sv.
+ * What an eye aims for: V = EVmeter + log2(Scam/100) − w − b, less what filters take from its light. Wheel and learned
+ * offset move what it aims for, before any limit; a cell that leans moves it by (slope − 1) for each stop that the
+ * light on it lies off the one about which it leans.
+ * Source: the APEX equation Ev = Bv + Sv; of the lean: the photographic gamma of a cell, its time over the light on
+ * logarithmic scales.
  *
  * @param iso the film speed that it is told
  * @param wheel stops, + = lighten
  * @param offset learned, stops, + = it gives more than it should
- * @returns stops to add to the EV on the meter
- * @example aimAbove(an eye at ISO 160, 160, 0, 0, []) // 0.68
+ * @returns a straight line over the EV on the meter
+ * @example aimOf(an eye at ISO 160, 160, 0, 0, []) // { slope: 1, above: 0.68 }
  */
-export function aimAbove(
+export function aimOf(
 	eye: AutomaticExposure,
 	iso: number,
 	wheel: number,
 	offset: number,
 	filters: readonly Filter[]
-): number {
-	return speedStops(iso) - wheel - offset - stopsOverEye(eye, filters);
+): Aim {
+	return aimWith(eye.response, iso, wheel, offset, stopsOverEye(eye, filters));
+}
+
+/** The same, of an eye of which only this is known; `over`: stops that cover its cell. */
+export function aimWith(
+	response: EyeResponse | undefined,
+	iso: number,
+	wheel: number,
+	offset: number,
+	over: number
+): Aim {
+	const above = speedStops(iso) - wheel - offset - over;
+	if (!response) return { slope: 1, above };
+	const { slope, about } = response;
+	return { slope, above: above + (1 - slope) * (about + over) };
+}
+
+/** The settings EV that an eye asks for in a light on its meter. */
+export const askedBy = ({ slope, above }: Aim, meterEv: number): number => slope * meterEv + above;
+
+/** The light on the meter in which an eye asks for a settings EV. */
+export const lightFor = ({ slope, above }: Aim, v: number): number => (v - above) / slope;
+
+/**
+ * What a cell that leans gives beside what it should, in a light.
+ *
+ * @param meterEv EV at ISO 100 before the filters that cover the cell
+ * @returns stops, + = more light on the film, and their doubt; nothing for a cell that was not measured
+ * @example leanOf({ …, response: { slope: 0.9, sd: 0.02, about: 12 } }, 5, []) // { stops: -0.7, sd: 0.14 }
+ */
+export function leanOf(
+	eye: AutomaticExposure,
+	meterEv: number,
+	filters: readonly Filter[]
+): { stops: number; sd: number } {
+	if (!eye.response) return { stops: 0, sd: 0 };
+	return leanAt(eye.response, meterEv - stopsOverEye(eye, filters));
+}
+
+/** The same, by the light on the cell itself, EV at ISO 100. */
+export function leanAt({ slope, sd, about }: EyeResponse, cellEv: number): { stops: number; sd: number } {
+	const off = cellEv - about;
+	return { stops: (1 - slope) * off, sd: sd * Math.abs(off) };
 }

@@ -1,5 +1,6 @@
 export * from './checklist';
 export * from './controls';
+export * from './even-cell';
 export * from './eye';
 export * from './filter-kinds';
 export * from './frame';

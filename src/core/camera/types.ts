@@ -41,6 +41,16 @@ export interface Wheel {
 	step: number;
 }
 
+/** How the cell of an eye follows the light, as it was measured. */
+export interface EyeResponse {
+	/** Stops that it asks for, for a stop of light: 1 is a good cell; an old one leans. */
+	slope: number;
+	/** Doubt of the slope. */
+	sd: number;
+	/** The light at which it gives what the offset says, EV at ISO 100 on the cell. */
+	about: number;
+}
+
 /** An automatic eye: what it sets, the film speeds it can be told, and how it errs. */
 export interface AutomaticExposure {
 	mode: 'auto';
@@ -52,6 +62,8 @@ export interface AutomaticExposure {
 	meterBehindFilter?: boolean;
 	/** The eye's own doubt from frame to frame, stops; default 0.4. */
 	scatter?: number;
+	/** How its cell follows the light; default stop for stop. */
+	response?: EyeResponse;
 	/** The eye can be put aside: everything by hand, or what of it the hand reaches then. */
 	override?: boolean | { aperture?: Aperture; shutter?: Shutter };
 	/** The body makes up for what its lens loses near, by itself. */

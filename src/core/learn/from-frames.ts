@@ -2,8 +2,10 @@ import {
 	automaticExposure,
 	controlsOf,
 	handTimingDoubt,
+	leanOf,
 	scatterOf,
 	usualOffset,
+	type AutomaticExposure,
 	type Camera,
 	type Filter
 } from '../camera';
@@ -71,6 +73,14 @@ const intentOf = ({
 	subjectDistance: distance
 });
 
+/** Doubt of one frame that an eye set, beside what the body always gives: its scatter, its cell's, and what of the reading it leaves. */
+function ownDoubt(eye: AutomaticExposure, light: Light, filters: readonly Filter[] = []): number {
+	const { sd, meterEv, meterSd } = resolveLight(light);
+	// An even cell follows what the reading missed; one that leans leaves a part of it.
+	const missed = light.meterEv === undefined ? sd * Math.abs(1 - (eye.response?.slope ?? 1)) : meterSd;
+	return Math.hypot(scatterOf(eye), leanOf(eye, meterEv, filters).sd, missed);
+}
+
 /**
  * A judged frame as the model takes it: predicted for a body and a film of which nothing was learnt.
  *
@@ -86,7 +96,7 @@ export function taughtFrameOf(
 	const bare = { ...camera, offset: { stops: 0, sd: 0 } };
 	const expected = expectedOf(bare, film, light, intentOf(mounted), settings);
 	const eye = expected.byEye ? automaticExposure(camera) : null;
-	const { sd, meterSd } = resolveLight(light);
+	const { sd } = resolveLight(light);
 	const elsewhere = eye !== null && light.meterEv !== undefined;
 	const { id, way, load, takenAt } = of;
 	return {
@@ -106,7 +116,7 @@ export function taughtFrameOf(
 			reciprocityDoubt(film, settings.seconds),
 			settings.handTimed ? handTimingDoubt(settings.seconds) : 0
 		),
-		scatter: eye ? Math.hypot(scatterOf(eye), elsewhere ? meterSd : 0) : 0,
+		scatter: eye ? ownDoubt(eye, light, mounted.filters) : 0,
 		freshSd: freshSd(sd, habitSd(light)),
 		...(expected.limit && mayHold(expected.limit) && { limit: expected.limit })
 	};

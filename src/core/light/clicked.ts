@@ -85,7 +85,8 @@ export function clickedBy(
 		...(compensation ? { compensation } : {}),
 		...(filters.length > 0 ? { filterStops: stopsOverEye(eye, filters) } : {}),
 		offset: bodyOffsetOf(camera),
-		scatter: scatterOf(eye)
+		scatter: scatterOf(eye),
+		...(eye.response && { response: eye.response })
 	};
 	const doubt = Math.max(AT_LIMIT, secondsSd / (taken * Math.LN2));
 	return { reading, limit: limitAt(seconds, fastest, slowest, doubt) };

@@ -1,3 +1,4 @@
+import type { EyeResponse } from '../camera';
 import type { Ground } from './ground';
 
 /** What a light is and the ways in which it can be read. Field names are public. */
@@ -160,6 +161,8 @@ export type ClickReading = ReadingExtras & {
 	offset?: { stops: number; sd: number };
 	/** The eye's own doubt, stops. */
 	scatter?: number;
+	/** How its cell follows the light, where that was measured. */
+	response?: EyeResponse;
 };
 
 /** Several readings of the same light. */

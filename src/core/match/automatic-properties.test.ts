@@ -16,9 +16,13 @@ describe('properties', () => {
 	const unclamped = ({ clamped }: Outcome) => clamped === null;
 	const wheelOf = { darken: -2, lighten: 2, step: 0.5 };
 
-	it('more light never gives a lower error at the same setting', () => {
+	/** An eye that asks for more than a stop for a stop gives less in more light. */
+	const isEager = ({ exposure }: Camera) => exposure.mode === 'auto' && (exposure.response?.slope ?? 1) > 1;
+
+	it('more light never gives a lower error at the same setting, but with a cell that is too eager', () => {
 		fc.assert(
 			fc.property(anyCameras, films, evs, real(0, 3), (camera, film, ev, more) => {
+				fc.pre(!isEager(camera));
 				const [{ f, seconds, compensation, iso, position }] = match(camera, film, { ev }).settings;
 				const made = { f, seconds, compensation, iso, position };
 				const here = outcomeAt(camera, film, { ev }, {}, made);

@@ -1,4 +1,4 @@
-import { automaticExposure, handTimingDoubt, scatterOf, type Camera } from '../camera';
+import { askedBy, automaticExposure, handTimingDoubt, leanOf, scatterOf, type Camera } from '../camera';
 import { reciprocityDoubt, type Film, type Latitude } from '../film';
 import type { Light } from '../light';
 import { placedAsMade, type MadeSetting } from './match';
@@ -91,15 +91,16 @@ export function openFrame(
 			held: () => null
 		};
 	const { knots, ends } = response;
+	const eye = automaticExposure(camera)!;
 	const asked: Of<number> = (more, body, meter) =>
-		seen.meterEv + (seen.sameLight ? more : meter) + aim - body;
+		askedBy(aim, seen.meterEv + (seen.sameLight ? more : meter)) - body;
 	const error: Of<number> = (more, body, meter) =>
 		seen.ev + more + scene.gain + setting.bonus - rightAt(response, asked(more, body, meter));
 	return {
 		...shared,
 		byEye: true,
 		slopes: slopesOf(error),
-		own: { eye: scatterOf(automaticExposure(camera)!), hand: loses },
+		own: { eye: Math.hypot(scatterOf(eye), leanOf(eye, seen.meterEv, intent.filters ?? []).sd), hand: loses },
 		meterSd: seen.sameLight ? 0 : seen.meterSd,
 		error,
 		held(more, body, meter) {

@@ -1,9 +1,13 @@
 import {
+	askedBy,
 	automaticExposure,
 	handTimingDoubt,
+	leanOf,
+	lightFor,
 	offsetOf,
 	scatterOf,
 	togetherOf,
+	type Aim,
 	type Together
 } from '../camera';
 import { reciprocityDoubt, type StopRange } from '../film';
@@ -53,11 +57,19 @@ const NOTHING = 1e-6;
 /**
  * In the same light the eye sees the subject's with its own scatter and offset added, so that knowing the
  * one tells of the other (the regression of two normal quantities); in another light it tells nothing. What
- * an eye does of its own it does before it runs into a limit.
+ * an eye does of its own it does before it runs into a limit. With a cell that leans it is as much light as would
+ * ask for the same.
  */
-export function meterDoubt({ camera, light }: Scene, { compensation }: Setting): MeterDoubt {
+export function meterDoubt({ camera, light, intent }: Scene, { compensation, aim }: Setting): MeterDoubt {
 	const eye = automaticExposure(camera);
-	const own = eye ? Math.hypot(scatterOf(eye), offsetOf(camera, compensation).sd) : 0;
+	const own =
+		eye && aim
+			? Math.hypot(
+					scatterOf(eye),
+					offsetOf(camera, compensation).sd,
+					leanOf(eye, light.meterEv, intent.filters ?? []).sd
+				) / aim.slope
+			: 0;
 	const sd = Math.hypot(light.sameLight ? light.sd : light.meterSd, own);
 	if (!light.sameLight || sd < NOTHING) return { mean: light.meterEv, sd, slope: 0, left: light.sd };
 	return { mean: light.meterEv, sd, slope: light.sd ** 2 / sd ** 2, left: (light.sd * own) / sd };
@@ -129,7 +141,8 @@ interface Possibility {
 /** What a setting would come to if the body gave so much more: by hand on the film, by an eye in what it aims for. */
 function shifted({ setting, answered, error }: Placed, by: number): Placed {
 	if (setting.aim === null) return { setting, answered, error: error + by };
-	return { setting: { ...setting, aim: setting.aim - by }, answered, error };
+	const aim: Aim = { ...setting.aim, above: setting.aim.above - by };
+	return { setting: { ...setting, aim }, answered, error };
 }
 
 type Parts = NonNullable<Together['parts']>;
@@ -173,22 +186,27 @@ function chancesIf(scene: Scene, placed: Placed): { good: number; usable: number
 		return both((range) => chanceWithin(range, error, sd));
 	}
 	const meter = meterDoubt(scene, setting);
-	const [from, to] = [meter.mean + aim - TAIL * meter.sd, meter.mean + aim + TAIL * meter.sd];
+	const [from, to] = [meter.mean - TAIL * meter.sd, meter.mean + TAIL * meter.sd];
 	const at = (seen: number) =>
-		scene.light.ev + meter.slope * (seen - meter.mean) + scene.gain + bonus - rightAt(response, seen + aim);
-	const slope = straightSlope(setting, from, to);
+		scene.light.ev +
+		meter.slope * (seen - meter.mean) +
+		scene.gain +
+		bonus -
+		rightAt(response, askedBy(aim, seen));
+	const slope = straightSlope(setting, askedBy(aim, from), askedBy(aim, to));
 	if (slope !== null) {
 		const held = slope === 0 ? scene.limitDoubt : 0;
-		const sd = Math.hypot((meter.slope - slope) * meter.sd, meter.left, rest, held);
+		const sd = Math.hypot((meter.slope - aim.slope * slope) * meter.sd, meter.left, rest, held);
 		return both((range) => chanceWithin(range, at(meter.mean), sd));
 	}
-	const [first, last] = [response.knots[0].v - aim, response.knots[response.knots.length - 1].v - aim];
+	const bends = response.knots.map(({ v }) => lightFor(aim, v));
+	const [first, last] = [bends[0], bends[bends.length - 1]];
 	const [free, held] = [Math.hypot(meter.left, rest), Math.hypot(meter.left, rest, scene.limitDoubt)];
 	const along: ErrorAlong = {
 		at,
 		sd: free,
 		sdAt: (seen) => (seen <= first || seen >= last ? held : free),
-		bends: response.knots.map(({ v }) => v - aim).filter((seen) => seen > from - aim && seen < to - aim)
+		bends: bends.filter((seen) => seen > from && seen < to)
 	};
 	const exact = along.sd < SHARP * meter.sd && scene.limitDoubt === 0;
 	const sum = exact ? exactChance : summedChance;
@@ -201,9 +219,14 @@ export function doubtOf(scene: Scene, placed: Placed): number {
 	const rest = doubtBeside(scene, placed);
 	if (setting.aim === null) return Math.hypot(scene.handDoubt, rest);
 	const meter = meterDoubt(scene, setting);
-	const asked = meter.mean + setting.aim;
+	const asked = askedBy(setting.aim, meter.mean);
 	const slope = straightSlope(setting, asked, asked) ?? 0;
-	return Math.hypot((meter.slope - slope) * meter.sd, meter.left, rest, slope === 0 ? scene.limitDoubt : 0);
+	return Math.hypot(
+		(meter.slope - setting.aim.slope * slope) * meter.sd,
+		meter.left,
+		rest,
+		slope === 0 ? scene.limitDoubt : 0
+	);
 }
 
 /**
@@ -213,7 +236,7 @@ export function doubtOf(scene: Scene, placed: Placed): number {
 export function freshDoubt(scene: Scene, { setting, answered }: Placed): number {
 	const eye = automaticExposure(scene.camera);
 	if (setting.aim === null || !eye) return setting.handTimed ? handTimingDoubt(answered.seconds) : 0;
-	const asked = scene.light.meterEv + setting.aim;
+	const asked = askedBy(setting.aim, scene.light.meterEv);
 	return Math.abs(straightSlope(setting, asked, asked) ?? 0) * scatterOf(eye);
 }
 
@@ -221,8 +244,8 @@ export function freshDoubt(scene: Scene, { setting, answered }: Placed): number 
 const EIGHT_TENTHS = 1.2815515655446004;
 
 /** The settings EVs that an eye will be asked for in eight frames of ten, by the doubt of the light and its own. */
-export function askedWithin(scene: Scene, setting: Setting, aim: number): [dim: number, bright: number] {
+export function askedWithin(scene: Scene, setting: Setting, aim: Aim): [dim: number, bright: number] {
 	const { mean, sd } = meterDoubt(scene, setting);
 	const spread = EIGHT_TENTHS * sd;
-	return [mean + aim - spread, mean + aim + spread];
+	return [askedBy(aim, mean - spread), askedBy(aim, mean + spread)];
 }

@@ -25,3 +25,16 @@ export function union(intervals: readonly Interval[]): Interval[] {
  */
 export const holding = (intervals: readonly Interval[], value: number): Interval | undefined =>
 	intervals.find(([from, to]) => value >= from && value <= to);
+
+/**
+ * What two sets of intervals have in common.
+ *
+ * @example common([[0, 2], [3, 5]], [[1, 4]]) // [[1, 2], [3, 4]]
+ */
+export const common = (some: readonly Interval[], others: readonly Interval[]): Interval[] =>
+	some.flatMap(([from, to]) =>
+		others.flatMap((other): Interval[] => {
+			const both: Interval = [Math.max(from, other[0]), Math.min(to, other[1])];
+			return both[0] <= both[1] ? [both] : [];
+		})
+	);

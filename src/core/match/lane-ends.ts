@@ -1,6 +1,7 @@
 import {
-	aimAbove,
+	aimOf,
 	automaticExposure,
+	lightFor,
 	offsetOf,
 	programmeOf,
 	type Axis,
@@ -38,8 +39,8 @@ const dimEnd = (span: Span, widest: boolean): Span =>
 export type Points = { ev: number; error: number }[];
 
 /**
- * The error that a setting makes at the light of each knot; it never falls as the light grows, and
- * outside the knots it grows with the light.
+ * The error that a setting makes at the light of each knot; outside the knots it grows with the light. Between them it
+ * never falls as the light grows, but with a cell that asks for more than a stop for a stop.
  */
 function pointsOf({ knots }: Response, evOf: (v: number) => number, gain: number): Points {
 	return knots.map(({ v, right }) => ({ ev: evOf(v), error: evOf(v) + gain - right }));
@@ -94,16 +95,15 @@ function eyeEnds(
 	scene: Scene,
 	f: Span,
 	seconds: Span,
-	aim: number,
+	lightAt: (v: number) => number,
 	sets: 'time' | 'aperture' | 'both'
 ): LaneEnds {
 	const at = (widest: boolean) => {
 		const aperture = sets === 'time' ? dimEnd(f, widest) : f;
 		const shutter = sets === 'aperture' ? dimEnd(seconds, !widest) : seconds;
 		const programme = programmeOf(axisOf(aperture), axisOf(shutter));
-		const points = pointsOf(responseOf(programme, scene.film), (v) => v - aim, scene.gain);
-		const timed =
-			sets === 'aperture' ? ANY_LIGHT : lightsFor(wantedTimes(scene.intent), programme, (v) => v - aim);
+		const points = pointsOf(responseOf(programme, scene.film), lightAt, scene.gain);
+		const timed = sets === 'aperture' ? ANY_LIGHT : lightsFor(wantedTimes(scene.intent), programme, lightAt);
 		return { points, timed };
 	};
 	const [dim, bright] = [at(true), at(false)];
@@ -152,10 +152,11 @@ export function lanesAlong(scene: Scene, control: Control, meterDifference: numb
 	return spans.flatMap(({ f, seconds }) =>
 		wheelAndDial(scene, control, eye).map(({ iso, place }) => {
 			const offset = offsetOf(scene.camera, place).stops;
-			const aim = aimAbove(eye, iso, place, offset, scene.intent.filters ?? []) + meterDifference;
+			const aim = aimOf(eye, iso, place, offset, scene.intent.filters ?? []);
+			const lightAt = (v: number) => lightFor(aim, v) - meterDifference;
 			const compensation = eye.compensation ? place : null;
 			const settings = { f, seconds, compensation, iso, position };
-			return { settings, handTimed, byEye: true, ends: eyeEnds(scene, f, seconds, aim, eye.sets) };
+			return { settings, handTimed, byEye: true, ends: eyeEnds(scene, f, seconds, lightAt, eye.sets) };
 		})
 	);
 }

@@ -1,4 +1,4 @@
-import { offsetOf, type Camera } from '../camera';
+import { askedBy, automaticExposure, leanOf, offsetOf, type Camera } from '../camera';
 import type { Film } from '../film';
 import type { Light } from '../light';
 import { doubtBeside, doubtOf, meterDoubt } from './chance';
@@ -37,7 +37,7 @@ export function likelyErrors(
 	const all = TENTHS.flatMap((seen) => {
 		const onMeter = meter.mean + seen * meter.sd;
 		const onSubject = scene.light.ev + meter.slope * (onMeter - meter.mean);
-		const here = onSubject + scene.gain + setting.bonus - rightAt(setting.response, onMeter + aim);
+		const here = onSubject + scene.gain + setting.bonus - rightAt(setting.response, askedBy(aim, onMeter));
 		return TENTHS.map((z) => here + z * beside);
 	}).sort((a, b) => a - b);
 	return TENTHS.map((_, tenth) => all[tenth * TENTHS.length + TENTHS.length / 2]);
@@ -66,7 +66,7 @@ function limitsOf(
 ): Pick<Expected, 'limit'> & { beyond: number } {
 	if (aim === null) return { limit: null, beyond: 0 };
 	const { knots, ends } = response;
-	const asked = light.meterEv + aim;
+	const asked = askedBy(aim, light.meterEv);
 	const [dim, bright] = [asked - knots[0].v, asked - knots[knots.length - 1].v];
 	const beyond = Math.max(0, bright) + Math.min(0, dim);
 	const near = Math.abs(bright) <= Math.abs(dim);
@@ -90,7 +90,9 @@ export function expectedOf(
 	const clamped = placed.answered.clamped !== null;
 	const byHand = placed.setting.aim === null;
 	// What an eye does of its own does not come through a limit.
-	const body = clamped ? 0 : offsetOf(camera, placed.setting.compensation).sd;
+	const eye = automaticExposure(camera);
+	const lean = eye && !byHand ? leanOf(eye, scene.light.meterEv, intent.filters ?? []).sd : 0;
+	const body = clamped ? 0 : Math.hypot(offsetOf(camera, placed.setting.compensation).sd, lean);
 	const { limit, beyond } = limitsOf(scene, placed);
 	return {
 		error: placed.error,

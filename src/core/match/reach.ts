@@ -1,7 +1,7 @@
 import type { Camera } from '../camera';
 import type { Film, StopRange } from '../film';
 import { controlsLeft } from './fixed';
-import { union, type Interval } from './intervals';
+import { common, union, type Interval } from './intervals';
 import { lanesAlong, type LaneEnds, type LaneSettings, type Points } from './lane-ends';
 import { sceneOf } from './scene';
 import type { Intent } from './types';
@@ -32,29 +32,32 @@ function along(a: Points[number], b: Points[number], error: number): number {
 	return a.ev + part * (b.ev - a.ev);
 }
 
-/** The least light at which the error is not below a level. */
-function leastLight(points: Points, level: number): number {
-	const reached = points.findIndex(({ error }) => error >= level - ENDS_INSIDE);
-	if (reached === 0) return points[0].ev - (points[0].error - level);
-	if (reached > 0) return along(points[reached - 1], points[reached], level);
-	const last = points[points.length - 1];
-	return last.ev + (level - last.error);
+/** The lights in which the error is not below a level; it grows stop for stop with the light beyond the points. */
+function atLeast(points: Points, level: number): Interval[] {
+	const [first, last] = [points[0], points[points.length - 1]];
+	const inside = (error: number) => error >= level - ENDS_INSIDE;
+	const found: Interval[] = [];
+	if (inside(first.error)) found.push([first.ev - (first.error - level), first.ev]);
+	for (let next = 1; next < points.length; next++) {
+		const [a, b] = [points[next - 1], points[next]];
+		if (inside(a.error) || inside(b.error))
+			found.push([inside(a.error) ? a.ev : along(a, b, level), inside(b.error) ? b.ev : along(a, b, level)]);
+	}
+	found.push([inside(last.error) ? last.ev : last.ev + (level - last.error), Infinity]);
+	return union(found);
 }
 
-/** The most light at which the error is not above a level. */
-function mostLight(points: Points, level: number): number {
-	const last = points.length - 1;
-	const reached = points.findLastIndex(({ error }) => error <= level + ENDS_INSIDE);
-	if (reached === last) return points[last].ev + (level - points[last].error);
-	if (reached >= 0) return along(points[reached + 1], points[reached], level);
-	return points[0].ev - (points[0].error - level);
+/** The lights in which it is not above a level: the same, seen from the other end. */
+function atMost(points: Points, level: number): Interval[] {
+	const turned = points.map(({ ev, error }) => ({ ev: -ev, error: -error })).reverse();
+	return atLeast(turned, -level)
+		.map(([from, to]): Interval => [-to, -from])
+		.reverse();
 }
 
 /** The lights in which a lane is within a range of error, and its eye takes a time that is wanted. */
 function within({ dim, bright, timed }: LaneEnds, [least, most]: StopRange): Interval[] {
-	const from = Math.max(timed[0], leastLight(dim, least));
-	const to = Math.min(timed[1], mostLight(bright, most));
-	return from <= to ? [[from, to]] : [];
+	return common(common(atLeast(dim, least), atMost(bright, most)), [timed]);
 }
 
 /**

@@ -1,5 +1,6 @@
 import {
-	aimAbove,
+	aimOf,
+	askedBy,
 	automaticExposure,
 	dialSpeeds,
 	neutralOn,
@@ -7,6 +8,7 @@ import {
 	programmeOf,
 	speedsAt,
 	wheelPositions,
+	type Aim,
 	type AutomaticExposure,
 	type Axis,
 	type Control
@@ -20,8 +22,8 @@ import type { Scene } from './scene';
 /** One way to set a camera, by hand or for its eye, before it is judged. */
 export interface Setting {
 	response: Response;
-	/** Stops by which the eye aims above the light on its meter; null: the person set it. */
-	aim: number | null;
+	/** What the eye asks for; null: the person set it. */
+	aim: Aim | null;
 	/** Stops that the camera itself adds; an eye has them in its aim. */
 	bonus: number;
 	/** Wheel and dial; null where the camera has none. */
@@ -139,7 +141,7 @@ function* byEye(scene: Scene, control: Control, eye: AutomaticExposure): Generat
 		for (const { iso, place } of places) {
 			yield {
 				response,
-				aim: aimAbove(eye, iso, place, offsetOf(scene.camera, place).stops, scene.intent.filters ?? []),
+				aim: aimOf(eye, iso, place, offsetOf(scene.camera, place).stops, scene.intent.filters ?? []),
 				bonus: 0,
 				compensation: eye.compensation ? place : null,
 				iso,
@@ -160,7 +162,9 @@ function byHandAlone({ response }: Setting): Answered {
 export function placed(scene: Scene, setting: Setting): Placed {
 	const { light, gain } = scene;
 	const answered =
-		setting.aim === null ? byHandAlone(setting) : answerTo(setting.response, light.meterEv + setting.aim);
+		setting.aim === null
+			? byHandAlone(setting)
+			: answerTo(setting.response, askedBy(setting.aim, light.meterEv));
 	return { setting, answered, error: light.ev + gain + setting.bonus - answered.right };
 }
 

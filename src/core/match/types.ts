@@ -152,6 +152,8 @@ export interface Why {
 	flash?: number;
 	/** More than one exposure on a frame. */
 	exposures?: number;
+	/** What a cell that leans gives beside an even one, in this light. */
+	lean?: number;
 	/** What the body gives beside its settings. */
 	offset?: number;
 }

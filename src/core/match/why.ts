@@ -1,4 +1,4 @@
-import { automaticExposure, offsetOf, stopsOverEye, togetherOf } from '../camera';
+import { automaticExposure, leanOf, offsetOf, stopsOverEye, togetherOf } from '../camera';
 import { effectiveSpeedStops } from '../film';
 import { settingsEv, speedStops } from '../units';
 import { filterStops, type Scene } from './scene';
@@ -49,9 +49,9 @@ export function whyOf(scene: Scene, { setting, answered, error }: Placed): Why {
 		closeUp,
 		exposures,
 		reciprocity,
+		lean: leanOf(eye, light.meterEv, intent.filters ?? []).stops,
 		offset: offsetOf(camera, setting.compensation).stops + beside
 	};
-	const { filmVersusEye, wheel, meterElsewhere, filters, offset } = parts;
-	const said = filmVersusEye + wheel + meterElsewhere + filters + closeUp + exposures + reciprocity + offset;
+	const said = Object.values(parts).reduce((sum, stops) => sum + stops, 0);
 	return telling({ ...parts, clamp: error - said });
 }

@@ -1,3 +1,4 @@
+export * from './eye';
 export * from './meter';
 export * from './picture';
 export * from './scene';

@@ -68,7 +68,7 @@
 					label="Film"
 					value={form.draft.filmId}
 					options={shown.map(({ id, name }) => ({ value: id, name }))}
-					onchange={(filmId) => editor.set({ filmId })}
+					onchange={(filmId) => editor.set({ filmId, aged: filmId === load.filmId ? load.aged : undefined })}
 					problem={form.problemAt('filmId')}
 				/>
 				<QuantityField
@@ -82,7 +82,7 @@
 					onchange={(count) => editor.set({ frames: count as number })}
 				/>
 				<LoadFields form={loose} load={form.draft} set={(fields) => editor.set(fields)} />
-				{#if load.aged}
+				{#if load.aged && form.draft.filmId === load.filmId}
 					<AgedField offered={load.aged} aged={form.draft.aged} onchange={(aged) => editor.set({ aged })} />
 				{/if}
 				<TextField

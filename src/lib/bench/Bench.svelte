@@ -2,7 +2,8 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import { v4 as uuid } from 'uuid';
-	import { automaticExposure } from '$core/camera';
+	import { automaticExposure, type Camera } from '$core/camera';
+	import { comesInPacks } from '$core/film';
 	import { formatAperture, formatDoubt, formatTime } from '$core/units';
 	import { habitInWords } from '$words';
 	import type { CameraRecord, FilmRecord, MeasurementRecord } from '$contract/records';
@@ -10,6 +11,7 @@
 	import { create, replace, type Kept } from '$lib/records/client';
 	import ApertureBench from './ApertureBench.svelte';
 	import { measuredCamera } from './apply';
+	import EyeBench from './EyeBench.svelte';
 	import type { Found } from './found';
 	import ShutterBench from './ShutterBench.svelte';
 	import TrialBench from './TrialBench.svelte';
@@ -29,28 +31,45 @@
 		aperture: formatAperture,
 		shutter: formatTime,
 		'focal-length': (mm) => `${mm} mm`,
-		offset: habitInWords
+		offset: habitInWords,
+		response: (slope) => `${Number(slope.toFixed(2))} of a stop for a stop`
 	};
 	const say = ({ what }: Found, value: number) => words[what](value);
 
-	async function keep(found: Found) {
+	/** Changes the camera itself; says whether that was saved. */
+	async function change(become: <C extends Camera>(camera: C) => C): Promise<boolean> {
+		const used = await replace('cameras', become($state.snapshot(camera) as Kept<CameraRecord>));
+		return used.result === 'saved';
+	}
+
+	async function evenAgain(become: <C extends Camera>(camera: C) => C) {
+		message = (await change(become))
+			? `Saved. The cell of ${camera.name} is taken to follow the light stop for stop.`
+			: 'Not saved: the camera was changed elsewhere, or the server isn’t answering. Try again.';
+		await refresh();
+	}
+
+	/** @param become what the camera is with it; else what was found in the place of what is marked */
+	async function keep(
+		found: Found,
+		become: <C extends Camera>(camera: C) => C = (before) => measuredCamera(before, found, measurements)
+	): Promise<boolean> {
 		message = 'Saving …';
 		const record = { ...found, cameraId: camera.id, takenAt: new Date().toISOString() };
 		const kept = await create('measurements', uuid(), record);
 		if (kept.result !== 'saved') {
 			message = 'Not saved: the server isn’t answering. Nothing was changed; try again.';
-			return;
+			return false;
 		}
-		const used = await replace(
-			'cameras',
-			measuredCamera($state.snapshot(camera) as Kept<CameraRecord>, found, measurements)
-		);
-		message =
-			used.result === 'saved'
-				? `Saved. ${camera.name} now uses ${say(found, found.value)} instead of ${say(found, found.marked)}.`
-				: `The measurement is saved, but ${camera.name} was changed elsewhere meanwhile. Save it again to use it.`;
+		const used = await change(become);
+		message = used
+			? `Saved. ${camera.name} now uses ${say(found, found.value)} instead of ${say(found, found.marked)}.`
+			: `The measurement is saved, but ${camera.name} was changed elsewhere meanwhile. Save it again to use it.`;
 		await refresh();
+		return used;
 	}
+
+	const eye = $derived(automaticExposure(camera));
 </script>
 
 <svelte:head><title>Bench for {camera.name} · Just Enough</title></svelte:head>
@@ -85,8 +104,18 @@
 			</tbody>
 		</table>
 	{/if}
-	{#if automaticExposure(camera)}
+	{#if eye}
 		<section aria-labelledby="trial-title"><TrialBench {camera} {films} onfound={keep} /></section>
+	{/if}
+	{#if eye?.sets === 'time'}
+		<section aria-labelledby="eye-title">
+			<EyeBench
+				{camera}
+				packs={films.some(({ type }) => comesInPacks(type))}
+				onfound={keep}
+				onchange={evenAgain}
+			/>
+		</section>
 	{/if}
 	<section aria-labelledby="aperture-title"><ApertureBench {camera} onfound={keep} /></section>
 	<section aria-labelledby="shutter-title"><ShutterBench {camera} onfound={keep} /></section>

@@ -1,10 +1,14 @@
 import {
 	BadRecording,
+	measureEye,
 	measureShutter,
 	readWav,
 	traceOf,
 	writeWav,
+	type EyeCurve,
+	type EyeFiring,
 	type ShutterMeasurement,
+	type Timing,
 	type Trace,
 	type TraceKind
 } from '$core/bench';
@@ -38,6 +42,11 @@ export const openRecording = {
 		if (!recording) return { problem: 'There is no recording.' };
 		const { samples, sampleRate } = recording;
 		return { measured: measureShutter(recording, kind), length: samples.length / sampleRate };
+	},
+
+	/** What an eye does, by firings of the empty camera. */
+	eye(firings: EyeFiring[], timing: Timing): EyeCurve {
+		return measureEye(firings, timing);
 	},
 
 	/** A stretch of it, to be drawn. */

@@ -1,19 +1,18 @@
 <!-- By an automatic shutter's opening and closing: tapped along with, or heard; its time turned round through its eye. -->
 <script lang="ts">
-	import { automaticExposure, HAND_TIMING_SECONDS, markLabel } from '$core/camera';
+	import { automaticExposure, markLabel } from '$core/camera';
 	import { clickedBy, resolveLight, type Clicked } from '$core/light';
 	import { formatAperture, formatEv, formatTime } from '$core/units';
 	import { lightInWords } from '$words';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
-	import { clicksOf, record, type Recorder } from './listening';
+	import { clicksOf, type Heard } from './listening';
 	import type { PanelProps } from './panel';
+	import { ShutterTimer, type Timed } from './shutter-timer.svelte';
 
 	let { inHand, onread }: PanelProps = $props();
 
 	/** What the microphone leaves in doubt: blades and sound are not one, s; common practice. */
 	const HEARD_SD = 0.01;
-	/** A shutter that is open longer than this was not heard to close, s. */
-	const LONGEST = 600;
 
 	const camera = $derived(inHand?.camera);
 	const eye = $derived(camera ? automaticExposure(camera) : null);
@@ -24,10 +23,8 @@
 	let picked = $state<number | null>(null);
 	const f = $derived(picked ?? own?.aperture ?? apertures[0]);
 
-	let opened = $state<number | null>(null);
-	let timed = $state<{ seconds: number; sd: number } | null>(null);
-	let listening = $state.raw<Recorder | null>(null);
-	let says = $state('');
+	let timed = $state.raw<Timed | null>(null);
+	const timer = new ShutterTimer(firstTwo, ([first]) => (timed = first ?? null));
 
 	const clicked = $derived.by((): Clicked | null => {
 		if (!camera || !timed || !own) return null;
@@ -40,43 +37,21 @@
 		});
 	});
 
-	function tap() {
-		const now = performance.now() / 1000;
-		says = '';
-		if (opened === null || now - opened > LONGEST) {
-			[opened, timed] = [now, null];
-			return;
-		}
-		timed = { seconds: Math.max(0.001, now - opened), sd: HAND_TIMING_SECONDS };
-		opened = null;
-	}
-
-	async function startListening() {
-		[says, timed, opened] = ['', null, null];
-		try {
-			listening = await record();
-		} catch {
-			says =
-				'No microphone here. Browsers allow it only on this computer itself or over https. Tap along instead.';
-		}
-	}
-
-	async function stopListening() {
-		const clicks = await listening!
-			.stop()
-			.then(clicksOf)
-			.catch(() => []);
-		listening = null;
+	/** The time between the first two clicks of what was heard. */
+	async function firstTwo(heard: Heard): Promise<{ timed: Timed[]; says: string }> {
+		const clicks = await clicksOf(heard);
 		if (clicks.length < 2) {
-			says =
+			const says =
 				clicks.length === 1
 					? 'Only one click heard. Faster than 1/30 s, opening and closing sound like one; otherwise move closer and try again.'
 					: 'No click heard. Move closer, find a quieter place, or tap along.';
-			return;
+			return { timed: [], says };
 		}
-		timed = { seconds: clicks[1] - clicks[0], sd: HEARD_SD };
-		if (clicks.length > 2)
-			says = `${clicks.length} clicks were heard; the time is that between the first two.`;
+		return {
+			timed: [{ seconds: clicks[1] - clicks[0], sd: HEARD_SD }],
+			says:
+				clicks.length > 2 ? `${clicks.length} clicks were heard; the time is that between the first two.` : ''
+		};
 	}
 
 	const bound = $derived.by(() => {
@@ -109,18 +84,18 @@
 		{/if}
 		<button
 			class="action tap"
-			onpointerdown={(event) => event.button === 0 && tap()}
-			onclick={(event) => event.detail === 0 && tap()}
+			onpointerdown={(event) => event.button === 0 && timer.tap()}
+			onclick={(event) => event.detail === 0 && timer.tap()}
 		>
-			{opened === null ? 'Tap when it opens' : 'Tap when it closes'}
+			{timer.opened === null ? 'Tap when it opens' : 'Tap when it closes'}
 		</button>
-		{#if listening}
-			<button class="quiet" onclick={() => void stopListening()}>It has closed: stop listening</button>
+		{#if timer.listening}
+			<button class="quiet" onclick={() => void timer.hear()}>It has closed: stop listening</button>
 		{:else}
-			<button class="quiet" onclick={() => void startListening()}>Listen with the microphone</button>
+			<button class="quiet" onclick={() => void timer.listen()}>Listen with the microphone</button>
 		{/if}
 		<div role="status">
-			{#if says}<p class="notice">{says}</p>{/if}
+			{#if timer.says}<p class="notice">{timer.says}</p>{/if}
 			{#if timed && clicked}
 				<p>It was open for <strong class="figures">{formatTime(timed.seconds)}</strong>.</p>
 				{#if bound}

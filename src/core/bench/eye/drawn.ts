@@ -19,7 +19,9 @@ const USUAL = {
 	leak: { mean: -8, sd: 3, most: -1 },
 	scatter: { mean: Math.log(0.17), sd: 0.6 },
 	/** What a place of a wheel or dial does beside what is written on it, stops. */
-	place: { sd: 0.35 }
+	place: { sd: 0.35 },
+	/** Where nothing is written that tells, stops: what the dial stood at otherwise is not said. */
+	unwritten: { mean: 0, sd: 3 }
 };
 /** A limit may lie so far beyond what was seen, and the two at least so far from each other, stops. */
 const [BEYOND, APART] = [3, 0.5];
@@ -40,17 +42,22 @@ function beginOf(firings: Firings): Float64Array {
 	of[UNKNOWN.slowest] = span[1] + APART;
 	of[UNKNOWN.scatter] = USUAL.scatter.mean;
 	places.forEach((place, at) => (of[firings.placeAt(at)] = place));
-	speeds.forEach((iso, at) => (of[firings.speedAt(at)] = -Math.log2(iso / all[0].iso!)));
+	const [{ iso: first }] = all;
+	speeds.forEach(
+		(iso, at) => (of[firings.speedAt(at)] = first ? -Math.log2(iso / first) : USUAL.unwritten.mean)
+	);
 	return of;
 }
 
+/** What a place of the wheel or the dial is to do by what is written there. */
+const writtenOn = ({ all, places, placeAt }: Firings, unknown: number, written: Float64Array) =>
+	unknown >= placeAt(places.length) && !all[0].iso
+		? USUAL.unwritten
+		: { mean: written[unknown], sd: USUAL.place.sd };
+
 /** How likely a value of an unknown is before any firing, its logarithm. */
-function usually(
-	of: Float64Array,
-	unknown: number,
-	written: Float64Array,
-	[shortest, longest]: Firings['span']
-): number {
+function usually(of: Float64Array, unknown: number, written: Float64Array, firings: Firings): number {
+	const [shortest, longest] = firings.span;
 	const value = of[unknown];
 	switch (unknown) {
 		case UNKNOWN.time:
@@ -66,7 +73,7 @@ function usually(
 		case UNKNOWN.scatter:
 			return normal(value, USUAL.scatter);
 		default:
-			return normal(value, { mean: written[unknown], sd: USUAL.place.sd });
+			return normal(value, writtenOn(firings, unknown, written));
 	}
 }
 
@@ -115,9 +122,9 @@ class Walk {
 	#move(unknown: number): void {
 		const [of, tried, likely] = [this.#of, this.#tried, this.#likely];
 		const was = of[unknown];
-		const before = usually(of, unknown, this.#written, this.firings.span);
+		const before = usually(of, unknown, this.#written, this.firings);
 		of[unknown] += this.#steps[unknown] * this.#normal();
-		let gain = usually(of, unknown, this.#written, this.firings.span) - before;
+		let gain = usually(of, unknown, this.#written, this.firings) - before;
 		if (unknown === UNKNOWN.leak) this.firings.light(of[unknown]);
 		if (gain > NEVER / 2)
 			for (const at of this.#touched[unknown]) {

@@ -54,7 +54,9 @@ export class Firings {
 	) {
 		this.times = Float64Array.from(all, ({ seconds }) => Math.log2(seconds));
 		this.span = [Math.min(...this.times), Math.max(...this.times)];
-		this.#within = Float64Array.from(all, ({ seconds }) => timedWithin(seconds, timing));
+		this.#within = Float64Array.from(all, ({ seconds, sd = timing.sd }) =>
+			timedWithin(seconds, { ...timing, sd })
+		);
 		const [first] = all;
 		this.places = [...new Set(all.map(({ compensation = 0 }) => compensation))]
 			.filter((place) => place !== 0)
@@ -91,6 +93,12 @@ export class Firings {
 		const middle = Math.log2(1 / 2 + black);
 		for (const [at, fraction] of this.#fractions.entries())
 			this.#lights[at] = Math.log2(fraction + black) - middle;
+	}
+
+	/** The time that all of the brightest step asks for before any limit, log2 s. */
+	full(of: Float64Array): number {
+		const black = 2 ** of[UNKNOWN.leak];
+		return of[UNKNOWN.time] - of[UNKNOWN.slope] * Math.log2((1 + black) / (1 / 2 + black));
 	}
 
 	/** The time that an eye asks for before any limit, log2 s; for what is far too bright, none is short enough. */

@@ -88,6 +88,7 @@ export function measureEye(all: readonly EyeFiring[], timing: Timing = BY_SOUND)
 	const some = everySo(draws);
 	const of = (unknown: number) => draws.map((each) => each[unknown]);
 	const leak = toldBy(of(UNKNOWN.leak));
+	const full = toldBy(draws.map((each) => firings.full(each)));
 	const steps = [...new Set(firings.all.flatMap(({ fraction }) => fraction ?? []))].sort((a, b) => b - a);
 	const bright = steps.filter((fraction) => fraction >= OVER_LEAK * 2 ** leak.value);
 	const counted = followed(firings, some, bright);
@@ -102,6 +103,7 @@ export function measureEye(all: readonly EyeFiring[], timing: Timing = BY_SOUND)
 	return {
 		slope: toldBy(of(UNKNOWN.slope)),
 		scatter: toldBy(of(UNKNOWN.scatter).map(Math.exp)),
+		full: { seconds: 2 ** full.value, sd: full.sd },
 		fastest: limitBy(of(UNKNOWN.fastest), firings.span[0]),
 		slowest: limitBy(of(UNKNOWN.slowest), firings.span[1]),
 		wheel: firings.places.map((place, at) => ({ place, ...toldBy(of(firings.placeAt(at))) })),

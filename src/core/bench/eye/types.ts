@@ -10,6 +10,8 @@ export interface EyeFiring {
 	compensation?: number;
 	/** Place of the film-speed dial, ISO. */
 	iso?: number;
+	/** Doubt of this time, s, where it was not taken like the others. */
+	sd?: number;
 }
 
 /** A number that firings say, and how well. */
@@ -44,6 +46,8 @@ export interface EyeCurve {
 	slope: Told;
 	/** Stops from frame to frame. */
 	scatter: Told;
+	/** The time that all of the brightest step asks for, with the wheel in its middle; its doubt in stops. */
+	full: { seconds: number; sd: number };
 	fastest: EyeLimit;
 	slowest: EyeLimit;
 	/** What each place of the wheel does beside its middle, stops of exposure. */

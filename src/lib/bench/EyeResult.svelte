@@ -1,0 +1,139 @@
+<!-- What the firings of an empty camera say of its eye, beside what is written on it; and whether it is used. -->
+<script lang="ts">
+	import {
+		isTold,
+		offsetByWhite,
+		withCurve,
+		type EyeCurve,
+		type EyeFiring,
+		type Timing,
+		type WhiteRead
+	} from '$core/bench';
+	import type { AutomaticExposure, Camera } from '$core/camera';
+	import { formatAperture, formatDoubt, formatStops, formatTime } from '$core/units';
+	import { counted, habitInWords, wheelInWords } from '$words';
+	import { eyeNotes, limitInWords, slopeInWords } from '$words/eye-curve';
+	import ChoiceField from '$lib/forms/ChoiceField.svelte';
+	import NumberBox from '$lib/forms/NumberBox.svelte';
+	import Chart from '$lib/parts/Chart.svelte';
+	import { eyeChart } from './eye-chart';
+	import type { Found } from './found';
+
+	interface Props {
+		camera: Camera;
+		eye: AutomaticExposure;
+		firings: readonly EyeFiring[];
+		curve: EyeCurve;
+		timing: Timing;
+		onfound: (found: Found, become: <C extends Camera>(camera: C) => C) => void;
+	}
+	let { camera, eye, firings, curve, timing, onfound }: Props = $props();
+
+	const marked = $derived(camera.shutter.kind === 'range' ? camera.shutter : null);
+	const apertures = $derived(
+		[camera.aperture.kind === 'range' ? camera.aperture.widest : camera.aperture.f].flat()
+	);
+	let picked = $state<number | null>(null);
+	const f = $derived(picked ?? apertures[0]);
+	let ev = $state<number | undefined>();
+	const white = $derived<WhiteRead | null>(ev === undefined ? null : { ev, f, iso: eye.iso[0] });
+	const offset = $derived(white && offsetByWhite(curve.full, white));
+	const rows = $derived([
+		[
+			'Stops of time for a stop of light',
+			'1',
+			`${curve.slope.value.toFixed(2)} ± ${curve.slope.sd.toFixed(2)}`
+		],
+		...(['fastest', 'slowest'] as const).map((end) => [
+			end === 'fastest' ? 'Fastest' : 'Slowest',
+			marked ? formatTime(marked[end]) : '',
+			limitInWords(curve[end], timing, end)
+		]),
+		...curve.wheel.map(({ place, value, sd }) => [
+			`Wheel ${wheelInWords(place)}`,
+			formatStops(place),
+			`${formatStops(value)} ± ${formatDoubt(sd)}`
+		]),
+		...curve.dial.map(({ iso, value, sd }) => [
+			`Dial at ${iso}`,
+			formatStops(Math.log2(eye.iso[0] / iso)),
+			`${formatStops(value)} ± ${formatDoubt(sd)}`
+		]),
+		['From firing to firing', '', `± ${formatDoubt(curve.scatter.value)} stop`]
+	]);
+
+	function use() {
+		const given = $state.snapshot(white);
+		onfound(
+			{
+				what: 'response',
+				marked: 1,
+				value: Number(curve.slope.value.toFixed(3)),
+				sd: Number(curve.slope.sd.toFixed(3)),
+				method: `with the empty camera, ${counted(firings.length, '1 firing', '# firings')}`
+			},
+			(before) => withCurve(before, curve, given, timing)
+		);
+	}
+</script>
+
+<p role="status"><strong>{slopeInWords(curve.slope)}</strong></p>
+{#each eyeNotes(curve) as note (note)}<p class="notice">{note}</p>{/each}
+<Chart
+	options={eyeChart(firings, curve)}
+	label="Time by step of light: firings and what they say; the table has it in numbers"
+/>
+<div class="table-box">
+	<table class="rows">
+		<thead><tr><th scope="col">Of its eye</th><th scope="col">Says</th><th scope="col">Does</th></tr></thead>
+		<tbody>
+			{#each rows as [name, says, does] (name)}
+				<tr><td>{name}</td><td class="figures">{says}</td><td class="figures"><strong>{does}</strong></td></tr
+				>
+			{/each}
+		</tbody>
+	</table>
+</div>
+{#if !camera.offset}
+	<details>
+		<summary>A meter read the screen’s brightest step</summary>
+		<div class="fields">
+			<NumberBox
+				label="EV at ISO 100, reflected"
+				value={ev}
+				least={-5}
+				most={20}
+				problem="must be between −5 and 20"
+				onchange={(next) => (ev = next)}
+			/>
+			{#if apertures.length > 1}
+				<ChoiceField
+					label="Its aperture before the screen"
+					value={String(f)}
+					options={apertures.map((each) => ({ value: String(each), name: formatAperture(each) }))}
+					onchange={(value) => (picked = Number(value))}
+				/>
+			{/if}
+		</div>
+		<div role="status">
+			{#if offset}<p>
+					There it gives {habitInWords(offset.stops)}, give or take {formatDoubt(offset.sd)}: a screen lacks
+					the infrared that old cells see.
+				</p>{/if}
+		</div>
+	</details>
+{/if}
+<p class="soft small">
+	Used are how its cell follows the light{isTold(curve.fastest, timing) ? ', its fastest' : ''}{isTold(
+		curve.slowest,
+		timing
+	)
+		? isTold(curve.fastest, timing)
+			? ' and slowest time'
+			: ', its slowest time'
+		: isTold(curve.fastest, timing)
+			? ' time'
+			: ''}{offset ? ', and what it gives' : ''}. A limit that wasn’t reached stays as it is marked; so does
+	its scatter, because a screen is even and scenes aren’t.
+</p>
+<button class="action" onclick={use}>Use it for {camera.name}</button>

@@ -1,0 +1,5 @@
+<script lang="ts">
+	import Steps from '$lib/bench/Steps.svelte';
+</script>
+
+<Steps />

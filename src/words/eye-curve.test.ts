@@ -1,0 +1,33 @@
+import { describe, expect, it } from 'vitest';
+import { askedInWords, limitInWords, slopeInWords } from './eye-curve';
+
+describe('an eye in words', () => {
+	it('says what to fire at, and where wheel and dial stand', () => {
+		const plain = { wheel: [0], dial: [100] };
+		expect(askedInWords({ fraction: 1, why: 'steps' }, plain)).toBe('Step 1, all of the light');
+		expect(askedInWords({ fraction: 0, why: 'black' }, plain)).toBe('Black');
+		expect(askedInWords({ why: 'limit' }, plain)).toMatch(/^Far brighter: the open sky away from the sun/);
+		const turned = { wheel: [-1, 0, 1], dial: [100, 200] };
+		expect(askedInWords({ fraction: 1 / 8, compensation: -1, iso: 100, why: 'wheel' }, turned)).toBe(
+			'Step 4, 1/8 of the light; wheel 1 toward darken; dial at 100'
+		);
+	});
+
+	it('says what a cell does, and what comes of it', () => {
+		// By hand: six stops dimmer, a slope of 0.8 is worth 1.2 stops.
+		expect(slopeInWords({ value: 0.8, sd: 0.02 })).toBe(
+			'For a stop of light it changes its time by 0.80 of a stop, give or take 0.02: in a room its frames come out 1⅓ stops too dark.'
+		);
+		expect(slopeInWords({ value: 1.1, sd: 0.02 })).toContain('⅔ stop too light');
+		expect(slopeInWords({ value: 0.97, sd: 0.03 })).toMatch(/: a good cell\.$/);
+	});
+
+	it('makes no number of a limit that was not reached, or that clicks cannot tell', () => {
+		const sound = { sd: 0.001 };
+		expect(limitInWords({ seconds: 3, sd: 0.3, reached: true }, sound, 'slowest')).toBe('3 s ± ⅓');
+		expect(limitInWords({ seconds: 3, sd: null, reached: false }, sound, 'slowest')).toBe('3 s or longer');
+		expect(limitInWords({ seconds: 1 / 250, sd: 0.1, reached: true }, sound, 'fastest')).toBe(
+			'1/60 s or faster'
+		);
+	});
+});
