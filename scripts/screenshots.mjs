@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import { parseArgs } from 'node:util';
 import { chromium as browserType } from '@playwright/test';
 import { atTheDoor } from './pictures/at-the-door.mjs';
-import { benchOf, eyeOf, fromMenu } from './pictures/bench.mjs';
+import { benchOf, eyeOf, fromMenu, videoOf } from './pictures/bench.mjs';
 import { hardSituations } from './pictures/hard-situations.mjs';
 import { withoutServer } from './pictures/without-server.mjs';
 import { guessing, trayAndEye, trayAndEyePhones } from './pictures/tray-and-eye.mjs';
@@ -162,6 +162,7 @@ const known = [
 	{ path: '/bag', act: fromMenu('Paddle 66', 'Reach sheet') },
 	{ path: '/bag', act: benchOf('Paddle 66') },
 	{ path: '/bag', act: eyeOf('Wedge') },
+	{ path: '/bag', act: videoOf('Paddle 66') },
 	{ path: '/bag/steps', act: (page) => page.keyboard.press('ArrowRight') },
 	{ path: '/bag' }
 ].map((view) => ({ ...view, size: DESK }));

@@ -127,6 +127,7 @@ const readers = {
 	exiftool: 'libimage-exiftool-perl',
 	pdftotext: 'poppler-utils',
 	sox: 'sox',
+	ffmpeg: 'ffmpeg',
 	unzip: 'unzip',
 	python3: 'python3',
 	openssl: 'openssl',

@@ -25,6 +25,9 @@ await main(async () => {
 		const { replays } = await load('truth', 'replays', folder);
 		console.log('\nFrames replayed with a change, against the very same frames made again');
 		for (const line of replays()) console.log(line);
+		const { eyes } = await load('truth', 'eyes', folder);
+		console.log('\nEyes of 200 simulated cameras, measured with the empty camera');
+		for (const line of eyes()) console.log(line);
 		const prints = await load('truth', 'prints', folder);
 		console.log('\nPrints with errors up to 1½ stops, in pictures by drawn phones');
 		for (const line of prints.judging()) console.log(line);

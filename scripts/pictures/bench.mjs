@@ -13,6 +13,16 @@ export const benchOf = (camera) => async (page) => {
 	await page.getByRole('button', { name: /^1: / }).waitFor();
 };
 
+/** A shutter by the stand-in phone's video. */
+export const videoOf = (camera) => async (page) => {
+	await fromMenu(camera, 'Bench')(page);
+	await page.getByLabel('Measured by').selectOption({ label: 'a phone’s video through it' });
+	await page.getByText('No phone at hand: try a stand-in').click();
+	await page.getByRole('button', { name: 'Film it' }).click();
+	await page.getByRole('list', { name: 'Firings' }).waitFor();
+	await page.getByRole('button', { name: 'Film it' }).evaluate((title) => title.scrollIntoView());
+};
+
 /** What the stand-in's firings say of an eye. */
 export const eyeOf = (camera) => async (page) => {
 	await fromMenu(camera, 'Bench')(page);

@@ -37,6 +37,17 @@ const running = async (page) => {
 	await page.getByText('Develop: agitate', { exact: true }).waitFor();
 };
 
+/** What waits, put into one tank, and the list of what to fetch for it. */
+const tank = async (page) => {
+	await page.getByRole('link', { name: 'Mix and start' }).first().click();
+	await page.getByText('To fetch', { exact: true }).click();
+	await page
+		.getByRole('heading', { name: 'In the tank' })
+		.or(page.getByText('In the tank', { exact: true }))
+		.first()
+		.evaluate((title) => title.scrollIntoView());
+};
+
 /** A quick card that is answered. */
 const answered = async (page) => {
 	const card = page.locator('.choice').first();
@@ -49,6 +60,13 @@ const answered = async (page) => {
 	}
 	await page.keyboard.press('1');
 	await page.getByRole('button', { name: 'Next', exact: true }).waitFor();
+};
+
+/** A walk through five lights, in its first room. */
+const walk = async (page) => {
+	await page.getByRole('button', { name: 'Walk through five lights' }).click();
+	await page.getByLabel('It is', { exact: true }).selectOption({ label: 'a room, or night' });
+	await page.getByRole('button', { name: 'At home in the evening' }).click();
 };
 
 const progress = (page) => page.locator('.apexcharts-svg').waitFor();
@@ -66,12 +84,12 @@ export const trayAndEye = [
 ];
 
 export const trayAndEyePhones = [
-	{ path: '/develop', act: recipe('Staining, in three parts') },
+	{ path: '/develop', act: tank },
 	{ path: '/develop', act: running, display: 'dark' },
 	{ path: '/practice', act: guessing },
 	{ path: '/practice', act: told },
 	{ path: '/practice', act: answered },
 	{ path: '/practice/progress', act: progress },
 	{ path: '/practice/progress', act: doubts },
-	{ path: '/practice/outside' }
+	{ path: '/practice/outside', act: walk }
 ];

@@ -2,7 +2,7 @@ import { boolean, number, object, string } from 'yup';
 import { drillKinds, skills, type DrillKind, type Exercise, type Guess } from '../core/practice';
 import { doubtInStops, exposureValue, instant, shortText } from './fields';
 import { is, tagged } from './held';
-import { habitSchema, shadowsSchema } from './light';
+import { habitSchema, namedSchema } from './light';
 import { day } from './plan';
 
 export type ExerciseRecord = Exercise;
@@ -17,7 +17,7 @@ const seeing = () =>
 		...common('seeing'),
 		day: day(),
 		clock: string().required().matches(CLOCK, 'must be a time of day, such as 09:40'),
-		named: shadowsSchema,
+		named: namedSchema,
 		ev: exposureValue().required(),
 		read: object({
 			ev: exposureValue().required(),

@@ -1,5 +1,5 @@
 import { object } from 'yup';
-import type { EyeResponse } from '../core/camera';
+import { USABLE_SLOPES, type EyeResponse } from '../core/camera';
 import { between, exposureValue } from './fields';
 import { held } from './held';
 
@@ -7,7 +7,7 @@ import { held } from './held';
 export const eyeResponse = () =>
 	held<EyeResponse>()(
 		object({
-			slope: between(0.5, 2).required(),
+			slope: between(USABLE_SLOPES.least, USABLE_SLOPES.most).required(),
 			sd: between(0, 1).required(),
 			about: exposureValue().required()
 		})

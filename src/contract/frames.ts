@@ -234,7 +234,8 @@ const judged = held<Judgement>()(
 			contrast: side(),
 			coarse: boolean(),
 			streaks: boolean(),
-			grade: shortText(60)
+			grade: shortText(60),
+			strip: shortText(60)
 		})
 			.optional()
 			.default(undefined)

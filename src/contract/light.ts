@@ -8,6 +8,7 @@ import {
 	type Habit,
 	type Light,
 	type MeterReading,
+	type PlaceReading,
 	type PlainLight,
 	type Reading,
 	type ShadowsReading,
@@ -179,6 +180,12 @@ const place = () =>
 			.oneOf(placeKinds.map(({ id }) => id)),
 		...extras
 	});
+
+/** What a light that is guessed is called: daylight by a school, any other by the kind of place. */
+export const namedSchema = tagged<ShadowsReading | PlaceReading>()('method', {
+	shadows: () => shadowsSchema,
+	place
+});
 
 const click = () =>
 	object({

@@ -1,6 +1,6 @@
 import { array, number, object, string } from 'yup';
 import type { PlannedShot } from '../core/cine';
-import type { StepDone } from '../core/develop';
+import { movements, type Movement, type StepDone } from '../core/develop';
 import type { Aged, CineSpool, Process } from '../core/film';
 import { between, instant, longText, name, positive, shortText, stops } from './fields';
 import { held } from './held';
@@ -58,6 +58,8 @@ export interface Developed {
 	/** °C at its beginning, and as it was measured on the way. */
 	celsius: number[];
 	steps: StepDone[];
+	/** How its tank was moved; absent: as usual for the developer. */
+	movement?: Movement;
 }
 
 const MOST_STEPS = 40;
@@ -98,7 +100,8 @@ const developed = held<Developed>()(
 		at: instant().required(),
 		recipe: name(),
 		celsius: array(between(-10, 80).required()).required().max(MOST_STEPS),
-		steps: array(step.required()).required().max(MOST_STEPS)
+		steps: array(step.required()).required().max(MOST_STEPS),
+		movement: string<Movement>().oneOf(movements.map(({ id }) => id))
 	})
 );
 

@@ -41,6 +41,12 @@ const agitation = held<Agitation>()(
 	object({
 		first: between(0, LONGEST).required(),
 		inversions: number().required().integer().min(0).max(MOST_TURNS),
+		every: between(5, 3600),
+		within: between(1, 3600).test(
+			'within',
+			'must be no longer than from one time to the next',
+			(value, { parent }) => value === undefined || value <= ((parent as Agitation).every ?? 60)
+		),
 		gentle: boolean()
 	})
 );

@@ -1,5 +1,6 @@
+import { isBefore, ownTime, type JudgedDevelopment, type OwnTime } from '$core/develop';
 import { filmTypes, asLoaded, isDevelopedLater, type Film } from '$core/film';
-import type { LoadRecord } from '$contract/records';
+import type { LoadRecord, RecipeRecord } from '$contract/records';
 import type { Kept, Tally, ViewRecords } from './records';
 
 const LAST_DONE = 12;
@@ -26,6 +27,56 @@ export const waitsForBath = (
 	{ judged }: Tally = NOTHING
 ): boolean => unloadedAt !== undefined && developed === undefined && judged === 0 && isDevelopedLater(film);
 
+/** What negatives of one film say of the times of one recipe. */
+export interface OwnTimeOf extends OwnTime {
+	recipeId: string;
+	filmId: string;
+}
+
+/** A load as it was developed, and how its negatives look. */
+async function judgedOf({ frames }: ViewRecords, { id, process, developed }: Kept<LoadRecord>) {
+	const { celsius, steps, movement } = developed!;
+	const took = steps.find((step) => !isBefore(step))?.took ?? 0;
+	const looks = (await frames.ofLoad(id)).flatMap(({ judged }) => judged?.look ?? []);
+	return { took, celsius, push: process?.push ?? 0, ...(movement && { movement }), looks };
+}
+
+/** What the loads that were developed last say of the times of recipes, film by film. */
+async function ownTimes(
+	from: ViewRecords,
+	recipes: readonly Kept<RecipeRecord>[],
+	done: readonly Kept<LoadRecord>[]
+): Promise<OwnTimeOf[]> {
+	const found: OwnTimeOf[] = [];
+	for (const { id: recipeId, name, times = [] } of recipes) {
+		const byFilm = new Map<string, JudgedDevelopment[]>();
+		for (const load of done.filter(
+			({ developed }) => developed!.recipe === name && developed!.celsius.length > 0
+		))
+			byFilm.set(load.filmId, [...(byFilm.get(load.filmId) ?? []), await judgedOf(from, load)]);
+		for (const [filmId, developments] of byFilm) {
+			const own = ownTime(times, developments);
+			if (own) found.push({ ...own, recipeId, filmId });
+		}
+	}
+	return found;
+}
+
+/** One recipe with what else goes on around it: baths after it, own times, and loads that wait for such a thing. */
+export async function recipeAsked(from: ViewRecords, recipe: Kept<RecipeRecord>, later: boolean) {
+	const [all, done, loads] = await Promise.all([
+		from.recipes.all(),
+		from.loads.developed(LAST_DONE),
+		waiting(from, later)
+	]);
+	return {
+		recipe,
+		loads,
+		baths: all.filter(({ kind }) => kind === 'stop' || kind === 'fixer'),
+		own: await ownTimes(from, [recipe], done)
+	};
+}
+
 /** What waits to be developed, all recipes, and what was developed last. */
 export async function developing(from: ViewRecords) {
 	const [recipes, done, open] = await Promise.all([
@@ -38,6 +89,7 @@ export async function developing(from: ViewRecords) {
 	const told = open.map((each) => ({ ...each, ...(tallies[each.load.id] ?? NOTHING) }));
 	return {
 		recipes,
+		own: await ownTimes(from, recipes, done),
 		/** Taken out. */
 		waits: told.filter(({ load, film, ...tally }) => waitsForBath(load, film, tally)),
 		/** Full, and still in its camera. */

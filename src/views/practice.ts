@@ -1,6 +1,7 @@
 import { asLoaded } from '$core/film';
 import type { Habit } from '$core/light';
 import {
+	certificateOf,
 	conditionKey,
 	eyeError,
 	errorOf,
@@ -72,6 +73,7 @@ export async function progress(from: ViewRecords) {
 	return {
 		agreed: await isAgreed(from),
 		all: eyeError(guesses.map(errorOf)),
+		certificate: certificateOf(guesses),
 		points: guesses.slice(-NEWEST_POINTS).map((guess) => ({ at: guess.at, error: errorOf(guess) })),
 		conditions: runsBy(
 			guesses,

@@ -3,7 +3,7 @@ import { isPack } from '$core/develop';
 import type { FilmRecord } from '$contract/records';
 import { bagRecords, filmsFor, nextBatches, packingRecords, plainRecords, stockView } from './bag';
 import { comparing } from './compare';
-import { developing, waiting } from './developing';
+import { developing, recipeAsked } from './developing';
 import {
 	frameView,
 	framesView,
@@ -174,7 +174,7 @@ const desk = {
 	develop: (from: ViewRecords) => developing(from),
 	async recipe(from: ViewRecords, asked: Asked) {
 		const recipe = there(await from.recipes.get(idIn(asked)), 'recipe');
-		return { recipe, loads: await waiting(from, !isPack(recipe.kind)) };
+		return recipeAsked(from, recipe, !isPack(recipe.kind));
 	},
 	async 'edit-recipe'({ recipes }: ViewRecords, asked: Asked) {
 		if (isNew(asked)) return { recipe: null, from: (await recipes.get(idIn(asked, 'from'))) ?? null };

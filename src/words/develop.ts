@@ -1,10 +1,12 @@
 import {
+	isBefore,
 	LAB,
 	stockAge,
 	type Agitation,
 	type BathKind,
 	type Changed,
 	type Measured,
+	type OwnTime,
 	type Recipe,
 	type StepDone,
 	type StockAge,
@@ -67,13 +69,19 @@ export function developedInWords({
 	steps: readonly StepDone[];
 }): string {
 	if (recipe === LAB) return 'Developed by a lab.';
-	const time = steps.length > 0 ? `, ${clockInWords(steps[0].took)}` : '';
+	const inIt = steps.find((step) => !isBefore(step));
+	const time = inIt ? `, ${clockInWords(inIt.took)}` : '';
 	const warm = celsius.length > 0 ? ` at ${formatTemperatures(celsius)}` : '';
 	return `Developed in ${recipe}${time}${warm}.`;
 }
 
-const turns = (count: number, slow = false) =>
-	`${slow ? counted(count, '1 slow turn', '# slow turns') : counted(count, '1 turn', '# turns')} a minute`;
+function turns({ inversions, gentle = false, every = 60, within }: Agitation): string {
+	const many = gentle
+		? counted(inversions, '1 slow turn', '# slow turns')
+		: counted(inversions, '1 turn', '# turns');
+	const quick = within === undefined ? '' : ` in ${within} s`;
+	return every === 60 ? `${many}${quick} a minute` : `${many}${quick} every ${every} s`;
+}
 
 /**
  * How a tank is moved.
@@ -81,10 +89,11 @@ const turns = (count: number, slow = false) =>
  * @param seconds that the bath takes
  * @example agitationInWords({ first: 30, inversions: 4 }, 600) // 'first 30 s, then 4 turns a minute'
  */
-export function agitationInWords({ first, inversions, gentle }: Agitation, seconds: number): string {
+export function agitationInWords(agitation: Agitation, seconds: number): string {
+	const { first, inversions, gentle } = agitation;
 	if (first >= seconds) return gentle ? 'slowly, all the time' : 'all the time';
 	if (inversions === 0) return first === 0 ? 'let it stand' : `first ${first} s, then let it stand`;
-	const then = turns(inversions, gentle);
+	const then = turns(agitation);
 	return first === 0 ? then : `first ${first} s, then ${then}`;
 }
 
@@ -149,4 +158,21 @@ export function stockInWords({ days: old, left }: StockAge): string {
 	if (left === undefined) return `${age}.`;
 	if (left > 0) return `${age} and keeps for ${days(left)} more.`;
 	return `${age}, past its best${left < 0 ? ` by ${days(-left)}` : ''}: try it on a scrap of film first.`;
+}
+
+/**
+ * What a person's own negatives say of a recipe's time.
+ *
+ * @param film whose negatives they are
+ * @example ownTimeInWords({ factor: 1.12, sd: 0.06, negatives: 6, rolls: 2 }, 'Samphire 125')
+ *   // 'Your negatives of Samphire 125 say 12 % longer than the table, give or take 6 %: 6 negatives of 2 rolls.'
+ */
+export function ownTimeInWords({ factor, sd, negatives, rolls }: OwnTime, film: string): string {
+	const percent = Math.round(100 * Math.abs(factor - 1));
+	const much =
+		percent === 0
+			? 'as long as the table'
+			: `${percent} % ${factor > 1 ? 'longer' : 'shorter'} than the table`;
+	const of = `${counted(negatives, 'one negative', '# negatives')} of ${counted(rolls, 'one roll', '# rolls')}`;
+	return `Your negatives of ${film} say ${much}, give or take ${Math.max(1, Math.round(100 * sd))} %: ${of}.`;
 }

@@ -1,10 +1,13 @@
-import { schools, type ShadowsReading } from '../core/light';
+import { placeKinds, schools, type ShadowsReading } from '../core/light';
 import {
 	conditionName,
 	errorOf,
+	GOOD_TO,
+	type Certificate,
 	type DrillKind,
 	type EyeError,
 	type Guess,
+	type Named,
 	type OwnDoubt,
 	type Skill
 } from '../core/practice';
@@ -120,10 +123,42 @@ export function ownDoubtInWords({ sd, usual, bias, guesses }: OwnDoubt): string 
 }
 
 /** A condition with its school, as a row is called. */
-export function namedInWords(named: ShadowsReading): string {
+export function namedInWords(named: Named): string {
+	if (named.method === 'place')
+		return placeKinds.find(({ id }) => id === named.place)?.words.toLowerCase() ?? named.place;
 	return `${conditionName(named)} (${schools[named.school].name.toLowerCase()})`;
 }
 
 /** What a school says of a light. */
 export const schoolSays = (school: ShadowsReading['school'], ev: number): string =>
 	`${schools[school].name} ${formatEv(ev)}`;
+
+/** No eye is said to be better, stops. */
+const FINEST = 1 / 3;
+
+/**
+ * What an eye can be trusted to in open light, in a sentence and what it stands on.
+ *
+ * @example certificateInWords({ guesses: 40, wanting: 0, goodTo: 0.55, holds: true, lapsed: false }).what
+ *   // 'Your eye is good to ⅔ stop in open light.'
+ */
+export function certificateInWords({ guesses, wanting, goodTo, holds, lapsed }: Certificate): {
+	what: string;
+	why: string;
+} {
+	if (goodTo === undefined)
+		return {
+			what: `${wanting} more guesses in open light, and this says how far your eye can be trusted.`,
+			why: 'Open light is open shade and brighter. Drawn lights and real ones count.'
+		};
+	const why = `At least eight guesses in ten come within it, going by your last ${guesses} in open light.`;
+	const good = stopsInWords(Math.max(FINEST, Math.ceil(3 * goodTo - 1e-9) / 3));
+	if (holds) return { what: `Your eye is good to ${good} in open light.`, why };
+	const asked = stopsInWords(GOOD_TO);
+	return lapsed
+		? {
+				what: `Your eye was good to ${asked} in open light; lately it is ${good}.`,
+				why: 'A day or two of practice usually brings it back.'
+			}
+		: { what: `Your eye is good to ${good} in open light, not yet to ${asked}.`, why };
+}

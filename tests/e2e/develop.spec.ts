@@ -36,8 +36,8 @@ for (const [where, viewport] of sizes) {
 
 			// Common practice: one litre by 1 : 1 : 1 : 14 is 58.8 ml of each part and 823.5 ml of water.
 			await page.getByLabel('Working solution, ml').fill('1000');
-			await expect(page.getByText('58.8 ml')).toHaveCount(3);
-			await expect(page.getByText('823.5 ml')).toBeVisible();
+			await expect(page.getByRole('list', { name: 'By parts' }).getByText('58.8 ml')).toHaveCount(3);
+			await expect(page.getByRole('list', { name: 'By parts' }).getByText('823.5 ml')).toBeVisible();
 			// Source: half way in the logarithm between 12 and 8 minutes is √96 = 9.8 minutes.
 			await page.getByLabel('Bath temperature, °C').fill('20');
 			await expect(page.getByRole('status')).toHaveText('9:48, give or take 0:30');
@@ -177,4 +177,143 @@ test('film that waits is put together by its bath, goes through one tank, and wh
 	await expect(page.getByText('Fine grain is deleted.')).toBeVisible();
 	await page.getByRole('button', { name: 'Undo' }).click();
 	await expect(page.getByText('Fine grain is back.')).toBeVisible();
+});
+
+test('a tank goes from what waits to judged negatives, and the next one takes the time that they ask for', async ({
+	page,
+	request
+}) => {
+	const parts = (stock: number, water: number) => [
+		{ name: 'Stock', parts: stock },
+		{ name: 'Water', parts: water }
+	];
+	const recipeId = await stored(request, 'recipes', {
+		...fine,
+		agitation: { first: 30, inversions: 2, every: 30 }
+	});
+	await stored(request, 'recipes', { name: 'Sour', kind: 'stop', parts: parts(1, 4) });
+	const fixerId = await stored(request, 'recipes', {
+		...{ name: 'Clear', kind: 'fixer', parts: parts(1, 4), rollsPerLitre: 20, rollsDone: 3 }
+	});
+	const process = { name: fine.name, recipeId, stops: 0 };
+	const compact = { ...fixedCamera({ name: 'Pocket Box' }), format: '35 mm' };
+	const box = await stored(request, 'cameras', compact);
+	const film = await stored(request, 'films', { ...filmOf('bw-negative', 125), name: 'Samphire 125' });
+	const takenOut = (day: number) =>
+		stored(request, 'loads', {
+			...{ cameraId: box, filmId: film, frames: 12, loadedAt: '2026-05-01T10:00:00+01:00', process },
+			unloadedAt: `2026-05-0${day}T10:00:00+01:00`
+		});
+	const loads = [await takenOut(2), await takenOut(4)];
+	await stored(request, 'frames', {
+		...{
+			loadId: loads[0],
+			number: 1,
+			takenAt: '2026-05-01T12:00:00+01:00',
+			settings: { f: 11, seconds: 0.01, compensation: null, iso: null }
+		},
+		predicted: null,
+		light: null
+	});
+
+	await page.clock.install();
+	await open(page, '/develop');
+	await page.getByRole('link', { name: 'Mix and start' }).click();
+	// Two reels of 35 mm at 300 ml; one part of two, and by mass balance one of five: 300 and 120 ml.
+	await expect(page.getByLabel('Working solution, ml')).toHaveValue('600');
+	await page.getByText('Your tank').click();
+	await page.getByLabel('A reel of 35 mm takes, ml').fill('250');
+	await expect(page.getByLabel('Working solution, ml')).toHaveValue('500');
+	await page.getByLabel('A reel of 35 mm takes, ml').fill('300');
+	await page.getByText('Before and after the developer').click();
+	await page.getByLabel('Prewash, two minutes').check();
+	await page
+		.getByLabel('Wash', { exact: true })
+		.selectOption({ label: 'by three changes of water: 5, 10 and 20 turns' });
+	await page.getByText('To fetch').click();
+	for (const thing of [
+		'A tank with 2 reels, for 600 ml',
+		'Fine grain: Stock 300 ml, Water 300 ml, at 20 °C',
+		'Water for the prewash: 600 ml at 20 °C',
+		'Sour: Stock 120 ml, Water 480 ml',
+		// 20 rolls a litre are 12 in 600 ml, of which three are done.
+		'Clear: 600 ml as it is mixed, good for 9 more rolls',
+		'Water for the wash: 1800 ml, near the bath’s temperature'
+	])
+		await page.getByRole('checkbox', { name: thing }).check();
+	await isClean(page);
+	await expect(page.getByText('Agitation: first 30 s, then 2 turns every 30 s.')).toBeVisible();
+	await page.getByRole('button', { name: 'Ready: 9:48' }).click();
+
+	const run = page.getByRole('article');
+	await run.getByRole('button', { name: 'Begin: Prewash' }).click();
+	await expect(run.getByLabel('Bath temperature, °C')).toBeHidden();
+	await page.clock.runFor(120_000);
+	await run.getByRole('button', { name: 'Prewash is done' }).click();
+	await run.getByRole('button', { name: 'Begin: Develop' }).click();
+	await expect(run.getByLabel('Bath temperature, °C')).toBeVisible();
+	await page.clock.runFor(33_000);
+	await expect(run.getByRole('status')).toHaveText('Develop: agitate');
+	await page.clock.runFor(555_000);
+	await run.getByRole('button', { name: 'Develop is done' }).click();
+	await run.getByRole('button', { name: 'Without Stop' }).click();
+	// Common practice: twice as long as it takes to clear.
+	await run.getByLabel('A scrap of the film cleared in').fill('1:15');
+	await expect(run.getByLabel('Time', { exact: true })).toHaveValue('2:30');
+	await run.getByRole('button', { name: 'Begin: Fix' }).click();
+	await page.clock.runFor(150_000);
+	await run.getByRole('button', { name: 'Fix is done' }).click();
+	for (const bath of ['Wash, 5 turns', 'Wash, 10 turns', 'Wash, 20 turns', 'Dry'])
+		await run.getByRole('button', { name: `Without ${bath}` }).click();
+	await run.getByRole('button', { name: 'Save the log with its film' }).click();
+	await expect(page.getByText(/^The log is saved with Samphire 125/)).toBeVisible();
+	const kept = async (id: string) =>
+		(await (await request.get(`/api/recipes/${id}`)).json()) as { rollsDone?: number };
+	expect((await kept(fixerId)).rollsDone).toBe(5);
+	expect((await kept(recipeId)).rollsDone).toBe(2);
+
+	await open(page, `/frames?load=${loads[0]}`);
+	await expect(page.getByText(/^Developed in Fine grain, 9:48 at 20 °C/)).toBeVisible();
+	await page.getByRole('link', { name: 'Judge frame 1' }).first().click();
+	await page.getByLabel('Contrast', { exact: true }).selectOption({ label: 'flat' });
+	await page.getByLabel('Its test strip on paper').fill('4 8 16 s: 8 s');
+	await page.getByRole('radio', { name: 'right', exact: true }).check({ force: true });
+	await page.getByRole('button', { name: 'Save', exact: true }).click();
+	await expect(page.getByText('Extend development by a sixth.')).toBeVisible();
+
+	await takenOut(6);
+	await open(page, '/develop');
+	// By hand: one flat negative wants ln(7/6), told to √(0.07² + 0.15²) = 0.166 beside the table’s 0.15: 7 % longer, 10:30.
+	const tank = page.getByRole('article', { name: 'Fine grain' }).first();
+	await expect(tank).toContainText('by your own negatives');
+	await expect(tank.getByRole('heading')).toHaveText('Fine grain, 10:30');
+	await tank.getByRole('link', { name: 'Mix and start' }).click();
+	await expect(
+		page.getByText(
+			'Your negatives of Samphire 125 say 7 % longer than the table, give or take 11 %: one negative of one roll.'
+		)
+	).toBeVisible();
+	await expect(page.getByRole('button', { name: 'Ready: 10:30' })).toBeVisible();
+	await page.getByRole('button', { name: 'Use the table' }).click();
+	await expect(page.getByRole('button', { name: 'Ready: 9:48' })).toBeVisible();
+});
+
+test('how long a picture out of a pack takes can be told by where it is kept', async ({ page, request }) => {
+	const id = await stored(request, 'recipes', {
+		...{ name: 'Peel-apart pack', kind: 'peel-apart-pack' },
+		times: [
+			{ celsius: 13, seconds: [75, 90] },
+			{ celsius: 24, seconds: [30, 45] }
+		]
+	});
+	await open(page, `/develop/${id}`);
+	await page.getByLabel('Temperature of the picture, °C').fill('24');
+	await expect(page.getByRole('status')).toHaveText('0:38, give or take 0:10');
+	await page.getByLabel('How warm it is, I know').selectOption({ label: 'by feel: in a heated room' });
+	// By hand: in the logarithm between 82.5 s at 13 °C and 37.5 s at 24 °C it is 50 s at 20 °C, 58 s at 18 °C.
+	await expect(page.getByRole('status')).toHaveText('0:50, give or take 0:15');
+	await expect(page.getByText('20 °C, give or take 2 degrees: a thermometer knows it better.')).toBeVisible();
+	await expect(page.getByText('The paste is caustic and burns skin and eyes.')).toBeVisible();
+	await page.getByLabel('How warm it is, I know').selectOption({ label: 'by feel: outdoors, in a coat' });
+	await expect(page.getByRole('status')).toContainText('doesn’t reach');
 });

@@ -69,15 +69,18 @@ test('Shoot is opened by one stylesheet and few files, without what only forms n
 	const all = fetched.map(({ address }) => address);
 	expect(all.length, all.join(' ')).toBeLessThanOrEqual(MOST_IN_ALL);
 	const beside = /[/]workers[/]|[/]api[/]changes/;
-	const before = all.filter((address) => !beside.test(address));
-	expect(before.length, before.join(' ')).toBeLessThanOrEqual(MOST_REQUESTS);
 	const scripts = await Promise.all(
 		fetched
 			.filter(({ address, type }) => type === 'script' && !beside.test(address))
-			.map(async ({ body }) => (await body).toString('utf8'))
+			.map(async ({ address, body }) => ({ address, text: (await body).toString('utf8') }))
 	);
-	// Which clock goes where is a table that follows once the page stands.
-	const first = scripts.filter((text) => !text.includes('Pacific/Auckland'));
+	// Which clock goes where is a table that follows when the browser has nothing else to do: on a quick machine at once.
+	const follows = scripts
+		.filter(({ text }) => text.includes('Pacific/Auckland'))
+		.map(({ address }) => address);
+	const before = all.filter((address) => !beside.test(address) && !follows.includes(address));
+	expect(before.length, before.join(' ')).toBeLessThanOrEqual(MOST_REQUESTS);
+	const first = scripts.filter(({ address }) => before.includes(address)).map(({ text }) => text);
 	expect(first.join('')).toContain('Took frame');
 	expect(first.join('')).not.toContain('is a required field');
 	const size = first.reduce((sum, text) => sum + gzipSync(text, { level: 9 }).length, 0);

@@ -168,6 +168,85 @@ test.describe('on the phone, by thumb', () => {
 	});
 });
 
+test.describe('with real lights', () => {
+	test.use({ viewport: PHONE, hasTouch: true });
+
+	test('a walk through five lights tells how the eye does from room to room, over a reload', async ({
+		page,
+		request
+	}) => {
+		await page.clock.install({ time: '2026-05-02T10:00:00Z' });
+		await open(page, '/practice/outside');
+		await page.getByRole('button', { name: 'Walk through five lights' }).tap();
+		await expect(page.getByText('Light 1 of 5.')).toBeVisible();
+		await page.getByLabel('It is', { exact: true }).selectOption({ label: 'a room, or night' });
+		await isClean(page);
+		// Source: ANSI PH2.7: a home in the evening is EV 5 to 7, an office 7 to 8. By EXIF / APEX f/4 at 1/4 s, ISO 100, is EV 6,
+		// at 1/8 s EV 7, at 1/15 s EV 7.9, at 1/30 s EV 8.9.
+		const lights = [
+			...[
+				['At home in the evening', '1/4'],
+				['At home in the evening', '1/8'],
+				['Office or work room', '1/15']
+			],
+			...[
+				['Office or work room', '1/15'],
+				['At home in the evening', '1/30']
+			]
+		];
+		for (const [index, [room, seconds]] of lights.entries()) {
+			if (index > 0)
+				await page.getByLabel('It is', { exact: true }).selectOption({ label: 'a room, or night' });
+			await page.getByRole('button', { name: room }).tap();
+			await page.getByRole('button', { name: 'That’s my guess' }).tap();
+			if (index === 1) await page.reload();
+			await page.getByLabel('f-number').fill('4');
+			await page.getByLabel('Time, s').fill(seconds);
+			await page.clock.runFor(12_000);
+			await page.getByRole('button', { name: 'Use this reading' }).tap();
+			await expect(page.getByText(/^(Right\.|You guessed)/)).toBeVisible();
+			if (index < 4) await page.getByRole('button', { name: 'On to the next light' }).tap();
+		}
+		// By hand: 0, −1, −⅓, −⅓ and −3 (to the third): −0.9 on average, and the last is farthest off.
+		await expect(page.getByText(/^Five lights in 1:\d\d: 1 stop too dark on average\.$/)).toBeVisible();
+		await expect(page.getByText(/^The one farthest off was 3 stops too dark/)).toBeVisible();
+		await isClean(page);
+		const { items } = await (await request.get('/api/exercises')).json();
+		expect(items.map(({ named }: { named: { place: string } }) => named.place).sort()).toEqual([
+			...['home-interior', 'home-interior', 'home-interior', 'office', 'office']
+		]);
+		await page.getByRole('button', { name: 'Done', exact: true }).tap();
+		await expect(page.getByRole('button', { name: 'Walk through five lights' })).toBeVisible();
+		await open(page, '/practice/progress');
+		// No light of a room is open light.
+		await expect(page.getByText('30 more guesses in open light')).toBeVisible();
+		await expect(page.getByRole('row', { name: /^At home in the evening/ })).toBeVisible();
+	});
+
+	test('thirty guesses say what an eye is good to, and a slip is noticed', async ({ page, request }) => {
+		const guess = (error: number, at: number) =>
+			request.post('/api/exercises', {
+				data: {
+					...{ id: crypto.randomUUID(), kind: 'seeing', day: '2026-05-02', clock: '10:00' },
+					at: new Date(Date.UTC(2026, 4, 2, 10, 0, at)).toISOString(),
+					named: { method: 'shadows', school: 'shadow-edge', condition: 'sharp' },
+					...{ ev: 14 + error, read: { ev: 14, sd: 0.3, by: 'meter' } }
+				}
+			});
+		const errors = Array.from({ length: 30 }, (_, at) => (at % 2 ? 0.4 : -0.4));
+		expect((await Promise.all(errors.map(guess))).map((answer) => answer.status())).toEqual(
+			errors.map(() => 201)
+		);
+		await open(page, '/practice/progress');
+		// By the chi-square table thirty of ±0.4 are good to 0.59.
+		await expect(page.getByText('Your eye is good to ⅔ stop in open light.')).toBeVisible();
+		await Promise.all(errors.map((error, at) => guess(error + 1, 60 + at)));
+		await page.reload();
+		await expect(page.getByText('Your eye was good to ⅔ stop in open light; lately it is')).toBeVisible();
+		await isClean(page);
+	});
+});
+
 test.describe('on Shoot', () => {
 	test.use({ viewport: DESK });
 

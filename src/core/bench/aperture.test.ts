@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { agedSpeed } from '../film';
 import { parallaxMattersWithin, parallaxOnFilm } from '../focus';
-import { focalLengthByImage, focalLengthByTwo, fNumberOf } from '.';
+import { focalLengthByImage, focalLengthByTwo, fNumberOf, openingInPhoto } from '.';
 
 const lengths = fc.double({ min: 20, max: 300, noNaN: true });
 
@@ -19,6 +19,33 @@ describe('an aperture by ruler', () => {
 			fc.property(lengths, fc.double({ min: 1, max: 50, noNaN: true }), (focal, opening) => {
 				expect(fNumberOf(focal, opening + 1, 0.5).sd).toBeLessThan(fNumberOf(focal, opening, 0.5).sd);
 				expect(fNumberOf(focal, opening, 0.5, 2).sd).toBeGreaterThan(fNumberOf(focal, opening, 0.5).sd);
+			})
+		);
+	});
+});
+
+describe('an opening in a photo', () => {
+	const line = (length: number, turned = 0) =>
+		[
+			{ x: 300, y: 200 },
+			{ x: 300 + length * Math.cos(turned), y: 200 + length * Math.sin(turned) }
+		] as const;
+	const photo = { opening: line(120), beside: line(400), length: 20, distance: 1000, markSd: 1 };
+
+	// By hand: 120 of 400 px of 20 mm are 6 mm; marks to √2 of 120 and of 400 px, 15 of 1000 mm behind: 1.2, 0.35 and 1.5 %.
+	it('is as long as what lies beside it, part by part', () => {
+		const { opening, sd } = openingInPhoto(photo)!;
+		expect(opening).toBeCloseTo(6, 9);
+		expect(sd).toBeCloseTo(6 * Math.hypot(0.0118, 0.00354, 0.015), 3);
+		expect(openingInPhoto({ ...photo, beside: line(0) })).toBeNull();
+	});
+
+	it('is the same however the picture is turned, and surer from farther away', () => {
+		fc.assert(
+			fc.property(fc.double({ min: 0, max: 6, noNaN: true }), (turned) => {
+				const other = openingInPhoto({ ...photo, opening: line(120, turned), distance: 3000 })!;
+				expect(other.opening).toBeCloseTo(6, 9);
+				expect(other.sd).toBeLessThan(openingInPhoto(photo)!.sd);
 			})
 		);
 	});

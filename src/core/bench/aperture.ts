@@ -58,3 +58,45 @@ export function focalLengthByTwo(near: number, far: number, moved: number): numb
 	}
 	return (short + long) / 2;
 }
+
+/** A point of a picture, px. */
+export interface PicturePoint {
+	x: number;
+	y: number;
+}
+
+/** What is marked in a photo of a lens from the front. */
+export interface LensPhoto {
+	/** The two edges of the opening. */
+	opening: readonly [PicturePoint, PicturePoint];
+	/** The two ends of something of known length beside the lens, facing the camera. */
+	beside: readonly [PicturePoint, PicturePoint];
+	/** That length, mm. */
+	length: number;
+	/** How far away the photo was taken, mm. */
+	distance: number;
+	/** Doubt of a mark, px. */
+	markSd: number;
+}
+
+/**
+ * What is seen of an opening through the front of a lens lies behind its rim by this, mm, and a coin beside it does
+ * not: the picture makes it look so much smaller as it is farther. Common practice.
+ */
+const BEHIND_RIM = 15;
+
+/**
+ * The opening of a lens in a photo of its front: as long as what lies beside it, part by part.
+ * Source: similar triangles.
+ *
+ * @returns diameter and its doubt, mm; null where two marks are one
+ * @example openingInPhoto({ opening 120 px, beside 400 px, length: 20, distance: 1000, markSd: 1 }) // { opening: 6, sd: 0.12 }
+ */
+export function openingInPhoto(photo: LensPhoto): { opening: number; sd: number } | null {
+	const { length, distance, markSd } = photo;
+	const [across, beside] = [photo.opening, photo.beside].map(([a, b]) => Math.hypot(a.x - b.x, a.y - b.y));
+	if (!(across > 0) || !(beside > 0)) return null;
+	const opening = (length * across) / beside;
+	const parts = [(Math.SQRT2 * markSd) / across, (Math.SQRT2 * markSd) / beside, BEHIND_RIM / distance];
+	return { opening, sd: opening * Math.hypot(...parts) };
+}

@@ -1,6 +1,28 @@
-export { focalLengthByImage, focalLengthByTwo, fNumberOf } from './aperture';
+export {
+	focalLengthByImage,
+	focalLengthByTwo,
+	fNumberOf,
+	openingInPhoto,
+	type PicturePoint
+} from './aperture';
 export { bodyDoubt } from './body-doubt';
 export { clicksIn } from './clicks';
+export {
+	blocksOfColours,
+	blocksOfLuma,
+	framesOfGate,
+	GRID,
+	measureClip,
+	type Clip,
+	type ClipAnswer,
+	type ClipFiring,
+	type ClipFrame,
+	type ClipMeasured,
+	type ClipRefusal,
+	type FilmedStep,
+	type GridFrame,
+	type Transfer
+} from './clip';
 export {
 	BLOCK,
 	BY_SOUND,

@@ -1,3 +1,4 @@
+import { meanOf } from '../units';
 import type { Shares } from './in-worlds';
 import type { Payback, Way } from './types';
 
@@ -47,8 +48,6 @@ export function paybackOf(
 		within: frames.filter((each) => each <= WITHIN).length / frames.length
 	};
 }
-
-const meanOf = (values: Float64Array) => values.reduce((sum, value) => sum + value, 0) / values.length;
 
 /**
  * What a keeper costs, without what is paid once.

@@ -7,4 +7,6 @@ export * from './run';
 export * from './process-change';
 export * from './push';
 export * from './look';
+export * from './own-time';
+export * from './feel';
 export * from './print';

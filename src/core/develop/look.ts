@@ -9,6 +9,8 @@ export interface NegativeLook {
 	streaks?: boolean;
 	/** Contrast filter or paper grade that the print wanted, in the person's own words. */
 	grade?: string;
+	/** Its test strip: the times and the one that was right, in the person's own words. */
+	strip?: string;
 }
 
 /** The one thing to change next time: how it is agitated, how long, the speed it is rated at, the dilution. */

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { real } from '../../../tests/fixtures/arbitraries';
-import { adjustedWhole, agitationOf, handsAt, nextMove, stepCues, usualSteps } from '.';
+import { adjustedWhole, agitationOf, fixFor, handsAt, isBefore, nextMove, stepCues, usualSteps } from '.';
 
 const develop = { name: 'Develop', seconds: 600, agitation: { first: 30, inversions: 4 } };
 
@@ -59,6 +59,31 @@ describe('a bath', () => {
 		expect(agitationOf(own, 'constant', 600)).toEqual({ first: 600, inversions: 0 });
 		expect(usualSteps(own, 600)[0].agitation).toEqual(own.agitation);
 		expect(usualSteps(own, 600)[2].agitation).toEqual({ first: 30, inversions: 4 });
+	});
+
+	it('is moved as often and as quickly as its recipe says', () => {
+		// By hand: the first half minute, then two turns in five seconds every half minute.
+		const quick = { ...develop, agitation: { first: 30, inversions: 2, every: 30, within: 5 } };
+		expect([29, 31, 34, 36, 59, 61, 66].map((at) => handsAt(quick, at))).toEqual([
+			...['agitate', 'agitate', 'agitate', 'rest', 'rest', 'agitate', 'rest']
+		]);
+		expect(nextMove(quick, 40)).toBe(20);
+		expect(
+			stepCues({ ...quick, seconds: 120 }).flatMap(({ at, kind }) => (kind === 'half' ? [at] : []))
+		).toEqual([30, 60, 90]);
+	});
+
+	it('comes with water before it and with three changes of water after it, where that is chosen', () => {
+		// Common practice: 5, 10 and 20 turns, each in fresh water; the fixer for twice the time that it takes to clear.
+		const names = usualSteps({ kind: 'general-developer' }, 600, 'usual', {
+			prewash: true,
+			wash: 'changes'
+		}).map(({ name }) => name);
+		expect(names).toEqual([
+			...['Prewash', 'Develop', 'Stop', 'Fix', 'Wash, 5 turns', 'Wash, 10 turns', 'Wash, 20 turns', 'Dry']
+		]);
+		expect(names.map((name) => isBefore({ name })).indexOf(false)).toBe(1);
+		expect(fixFor(90)).toBe(180);
 	});
 
 	it('is heard at its beginning, at each minute, before its end and at it', () => {

@@ -30,8 +30,12 @@ export interface Powder {
 export interface Agitation {
 	/** Without a pause for the first so many seconds. */
 	first: number;
-	/** Then so many inversions at the beginning of each minute; 0 = stand. */
+	/** Then so many inversions each time; 0 = stand. */
 	inversions: number;
+	/** From one time to the next, s; absent: a minute. */
+	every?: number;
+	/** In which they are done, s; absent: as long as inversions usually take. */
+	within?: number;
 	/** Slowly, where the developer streaks. */
 	gentle?: boolean;
 }

@@ -1,3 +1,4 @@
+import { meanOf } from '../units';
 import { NINE_IN_TEN } from './bayes';
 
 /** A frame of which both is known: what was promised, and whether it came out. */
@@ -135,8 +136,6 @@ export interface Score {
 	/** What is left of it where promises of one kind are taken together: Murphy's reliability, resolution, uncertainty. */
 	parts: { reliability: number; resolution: number; uncertainty: number };
 }
-
-const meanOf = (values: readonly number[]) => values.reduce((sum, each) => sum + each, 0) / values.length;
 
 /**
  * How good promises were. Source: Brier 1950; its parts after Murphy 1973, over promises that are alike; the doubt

@@ -1,4 +1,4 @@
-import { automaticExposure, leanOf, offsetOf, stopsOverEye, togetherOf } from '../camera';
+import { automaticExposure, leanAt, offsetOf, stopsOverEye, togetherOf } from '../camera';
 import { effectiveSpeedStops } from '../film';
 import { settingsEv, speedStops } from '../units';
 import { filterStops, type Scene } from './scene';
@@ -41,17 +41,15 @@ export function whyOf(scene: Scene, { setting, answered, error }: Placed): Why {
 		const filters = -filterStops(intent);
 		return telling({ settings, filters, closeUp, exposures, reciprocity, offset: setting.bonus + beside });
 	}
-	const parts = {
-		filmVersusEye: speed - speedStops(setting.iso ?? eye.iso[0]),
-		wheel: setting.compensation ?? 0,
-		meterElsewhere: light.ev - light.meterEv,
-		filters: stopsOverEye(eye, intent.filters ?? []) - filterStops(intent),
-		closeUp,
-		exposures,
-		reciprocity,
-		lean: leanOf(eye, light.meterEv, intent.filters ?? []).stops,
-		offset: offsetOf(camera, setting.compensation).stops + beside
-	};
-	const said = Object.values(parts).reduce((sum, stops) => sum + stops, 0);
-	return telling({ ...parts, clamp: error - said });
+	const over = stopsOverEye(eye, intent.filters ?? []);
+	const filmVersusEye = speed - speedStops(setting.iso ?? eye.iso[0]);
+	const wheel = setting.compensation ?? 0;
+	const meterElsewhere = light.ev - light.meterEv;
+	const filters = over - filterStops(intent);
+	const lean = eye.response ? leanAt(eye.response, light.meterEv - over).stops : 0;
+	const offset = offsetOf(camera, setting.compensation).stops + beside;
+	const said =
+		filmVersusEye + wheel + meterElsewhere + filters + closeUp + exposures + reciprocity + lean + offset;
+	const before = { filmVersusEye, wheel, meterElsewhere, filters, closeUp, exposures, reciprocity };
+	return telling({ ...before, lean, offset, clamp: error - said });
 }

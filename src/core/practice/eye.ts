@@ -1,7 +1,7 @@
 import chiSquareQuantile from '@stdlib/stats-base-dists-chisquare-quantile';
 import tQuantile from '@stdlib/stats-base-dists-t-quantile';
 import { resolveLight, schools, type ShadowsReading } from '../light';
-import type { Guess } from './types';
+import type { Guess, Named } from './types';
 
 /** How a person's guesses run, stops; + = the light was taken for brighter than it was. */
 export interface EyeError {
@@ -71,7 +71,8 @@ export function timeOfDay(clock: string): (typeof hours)[number]['name'] {
 }
 
 /** What a person called a light, with where the sun stood and what lay around, as one thing. */
-export function conditionKey(named: ShadowsReading): string {
+export function conditionKey(named: Named): string {
+	if (named.method === 'place') return `place ${named.place}`;
 	const extras = [
 		named.backlit ? 'backlit' : '',
 		named.sidelit ? 'sidelit' : '',

@@ -1,3 +1,4 @@
+export * from './certificate';
 export * from './course';
 export * from './drawn';
 export * from './drill';

@@ -18,6 +18,7 @@ export interface SchoolRecord {
 export function schoolsCompared(guesses: readonly Guess[]): SchoolRecord[] {
 	const errors: Partial<Record<SchoolId, number[]>> = {};
 	for (const { named, read } of guesses) {
+		if (named.method !== 'shadows') continue;
 		for (const [school, ev] of Object.entries(saidBySchools(named)) as [SchoolId, number][])
 			(errors[school] ??= []).push(ev - read.ev);
 	}

@@ -1,6 +1,9 @@
-import type { Habit, ShadowsReading } from '../light';
+import type { Habit, PlaceReading, ShadowsReading } from '../light';
 import type { DrillKind } from './drill';
 import type { Skill } from './skills';
+
+/** What a light is called: daylight by a school, any other by the kind of place. */
+export type Named = ShadowsReading | PlaceReading;
 
 /** One guess of a light, and what the light was. */
 export interface Guess {
@@ -11,8 +14,8 @@ export interface Guess {
 	day: string;
 	/** Hour of the light, as a clock showed it where it was. */
 	clock: string;
-	/** What it was called, in a school's words. */
-	named: ShadowsReading;
+	/** What it was called. */
+	named: Named;
 	/** EV that the person would have gone by. */
 	ev: number;
 	/** EV that it was, with its doubt, stops, and who says so. */

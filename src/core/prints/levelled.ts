@@ -1,5 +1,5 @@
 import { Matrix, solve } from 'ml-matrix';
-import { linearOf, luminanceOf } from '../units';
+import { linearOf, luminanceOf, meanOf } from '../units';
 import { inPicture, isSound, type Point, type Quad } from './quad';
 
 /** Pixels: sRGB with alpha, four numbers a pixel, row by row. */
@@ -72,7 +72,6 @@ function borderOf(pixels: Pixels, quad: Quad): Seen[] {
 }
 
 const widthOf = ([a, b]: Quad) => Math.hypot(b.x - a.x, b.y - a.y);
-const meanOf = (values: readonly number[]) => values.reduce((a, b) => a + b, 0) / values.length;
 
 /** Sides that differ by more than this cannot be levelled, stops. */
 const MOST_UNEVEN = 1 / 2;

@@ -4,6 +4,7 @@ export * from './exposure-value';
 export * from './film-speed';
 export * from './filter';
 export * from './format';
+export * from './means';
 export * from './measures';
 export * from './money';
 export * from './normal';

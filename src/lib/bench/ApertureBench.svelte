@@ -9,6 +9,7 @@
 	import { plainNumber } from '$lib/forms/quantity';
 	import QuantityFields from '$lib/forms/QuantityFields.svelte';
 	import type { Found } from './found';
+	import PhotoOpening from './PhotoOpening.svelte';
 
 	let { camera, onfound }: { camera: Camera; onfound: (found: Found) => void } = $props();
 
@@ -58,6 +59,27 @@
 		two.near && two.far && two.moved ? focalLengthByTwo(two.near, two.far, two.moved) : undefined
 	);
 
+	/** The opening as a photo told it; typed anew it is by ruler. */
+	let byPhoto = $state<number | null>(null);
+	function byPhotoOf(opening: number, sd: number) {
+		byPhoto = Number(opening.toFixed(1));
+		form.draft = { ...form.draft, opening: byPhoto, rulerSd: Number(Math.max(0.1, sd).toFixed(1)) };
+	}
+
+	/** How well two distances and a ruler tell a focal length, part of it; common practice. */
+	const FOCAL_ERROR = 0.03;
+	function keepFocal(value: number) {
+		const length = Number(value.toPrecision(3));
+		form.draft = { ...form.draft, focalLength: length };
+		onfound({
+			what: 'focal-length',
+			marked: camera.focalLength,
+			value: length,
+			sd: Number(((2 * FOCAL_ERROR) / Math.LN2).toFixed(2)),
+			method: `by two sharp distances, ${two.near} and ${two.far} mm`
+		});
+	}
+
 	function keep(event: SubmitEvent) {
 		event.preventDefault();
 		if (!form.submit() || !found || !mark) return;
@@ -66,7 +88,7 @@
 			marked: mark,
 			value: Number(found.f.toPrecision(3)),
 			sd: found.sd,
-			method: `by ruler, ${form.draft.opening} mm of ${form.draft.focalLength} mm`
+			method: `by ${form.draft.opening === byPhoto ? 'a photo' : 'ruler'}, ${form.draft.opening} mm of ${form.draft.focalLength} mm`
 		});
 	}
 </script>
@@ -100,6 +122,10 @@
 	{#if mark}<button class="action" type="submit">Save for {camera.name}</button>{/if}
 </form>
 <details>
+	<summary>Measure it in a photo</summary>
+	<PhotoOpening onfound={byPhotoOf} />
+</details>
+<details>
 	<summary>If you don’t know the focal length</summary>
 	<p class="soft">
 		Focus a near and a far thing sharply, and measure how far the lens moved. With a far thing at infinity,
@@ -121,8 +147,13 @@
 	<p role="status">
 		{#if focal === null}No lens does that. Is the near thing closer than the far one?{:else if focal}About {focal.toPrecision(
 				3
-			)} mm.{/if}
+			)} mm, give or take 3 %.{/if}
 	</p>
+	{#if focal}
+		<button type="button" class="quiet" onclick={() => keepFocal(focal)}
+			>Save as the focal length of {camera.name}</button
+		>
+	{/if}
 </details>
 
 <style>

@@ -11,11 +11,14 @@
 	import NumberBox from '$lib/forms/NumberBox.svelte';
 	import type { Heard } from '$lib/light/listening';
 	import { ShutterTimer } from '$lib/light/shutter-timer.svelte';
+	import ClipWay from './clip/ClipWay.svelte';
 	import { EyeDesk } from './eye-desk.svelte';
 	import EyeResult from './EyeResult.svelte';
 	import EyeSetup from './EyeSetup.svelte';
 	import type { Found } from './found';
 	import StandInCamera from './StandInCamera.svelte';
+	import { testerError } from './tester-error';
+	import TesterError from './TesterError.svelte';
 
 	interface Props {
 		camera: Camera & Stored;
@@ -31,6 +34,7 @@
 	onMount(() => desk.open());
 
 	let typed = $state<number | undefined>();
+	let error = $state<number | undefined>(testerError.usual);
 	const timer = new ShutterTimer(
 		async ({ samples, sampleRate }: Heard) => {
 			const times = await desk.heard(samples, sampleRate);
@@ -44,7 +48,7 @@
 
 	async function addTyped() {
 		if (typed === undefined) return;
-		await desk.add([{ seconds: typed }]);
+		await desk.add([{ seconds: typed, sd: ((error ?? testerError.usual) / 100) * typed }]);
 		typed = undefined;
 	}
 
@@ -123,9 +127,22 @@
 				problem="must be a time up to 10 minutes, such as 1/60"
 				onchange={(next) => (typed = next)}
 			/>
+			<TesterError value={error} onchange={(next) => (error = next)} />
 			<button class="quiet">Add it</button>
 		</form>
 	</div>
+	<details>
+		<summary>By a phone’s video, for times shorter than 1/60 s</summary>
+		<ClipWay>
+			{#snippet use(firings)}
+				<button
+					class="quiet"
+					onclick={() => void desk.add(firings.map(({ seconds, sd }) => ({ seconds, sd })))}
+					>Add {counted(firings.length, 'this time', 'these # times')}</button
+				>
+			{/snippet}
+		</ClipWay>
+	</details>
 {/if}
 {#if desk.firings.length > 0}
 	<p class="so-far">

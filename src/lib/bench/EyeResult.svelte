@@ -9,7 +9,7 @@
 		type Timing,
 		type WhiteRead
 	} from '$core/bench';
-	import type { AutomaticExposure, Camera } from '$core/camera';
+	import { USABLE_SLOPES, type AutomaticExposure, type Camera } from '$core/camera';
 	import { formatAperture, formatDoubt, formatStops, formatTime } from '$core/units';
 	import { counted, habitInWords, wheelInWords } from '$words';
 	import { eyeNotes, limitInWords, slopeInWords } from '$words/eye-curve';
@@ -61,6 +61,10 @@
 		]),
 		['From firing to firing', '', `± ${formatDoubt(curve.scatter.value)} stop`]
 	]);
+
+	const usable = $derived(
+		curve.slope.value >= USABLE_SLOPES.least && curve.slope.value <= USABLE_SLOPES.most
+	);
 
 	function use() {
 		const given = $state.snapshot(white);
@@ -123,17 +127,24 @@
 		</div>
 	</details>
 {/if}
-<p class="soft small">
-	Used are how its cell follows the light{isTold(curve.fastest, timing) ? ', its fastest' : ''}{isTold(
-		curve.slowest,
-		timing
-	)
-		? isTold(curve.fastest, timing)
-			? ' and slowest time'
-			: ', its slowest time'
-		: isTold(curve.fastest, timing)
-			? ' time'
-			: ''}{offset ? ', and what it gives' : ''}. A limit that wasn’t reached stays as it is marked; so does
-	its scatter, because a screen is even and scenes aren’t.
-</p>
-<button class="action" onclick={use}>Use it for {camera.name}</button>
+{#if usable}
+	<p class="soft small">
+		Used are how its cell follows the light{isTold(curve.fastest, timing) ? ', its fastest' : ''}{isTold(
+			curve.slowest,
+			timing
+		)
+			? isTold(curve.fastest, timing)
+				? ' and slowest time'
+				: ', its slowest time'
+			: isTold(curve.fastest, timing)
+				? ' time'
+				: ''}{offset ? ', and what it gives' : ''}. A limit that wasn’t reached stays as it is marked; so does
+		its scatter, because a screen is even and scenes aren’t.
+	</p>
+	<button class="action" onclick={use}>Use it for {camera.name}</button>
+{:else}
+	<p class="notice">
+		Such a cell can’t be used: it follows the light by less than half of what it should, or by more than twice
+		as much. Is the eye covered, or its battery empty?
+	</p>
+{/if}

@@ -53,7 +53,25 @@
 		}
 	});
 
-	const turn = (by: number) => (at = Math.min(steps.length - 1, Math.max(0, at + by)));
+	/** A camera that films them needs a second of each, and two of all the light. */
+	const EACH = 1000;
+	let running = $state(false);
+	$effect(() => {
+		if (!running) return;
+		at = 0;
+		let beats = 0;
+		const beat = setInterval(() => {
+			beats += 1;
+			at = Math.max(0, beats - 1);
+			if (at === steps.length - 1) running = false;
+		}, EACH);
+		return () => clearInterval(beat);
+	});
+
+	function turn(by: number) {
+		running = false;
+		at = Math.min(steps.length - 1, Math.max(0, at + by));
+	}
 	function keys(event: KeyboardEvent) {
 		if (event.key === 'ArrowRight' || event.key === ' ') turn(1);
 		else if (event.key === 'ArrowLeft') turn(-1);
@@ -78,6 +96,7 @@
 		<button class="quiet" disabled={at === 0} onclick={() => turn(-1)}>Brighter</button>
 		<p role="status" class="figures">{stepInWords(step === null ? 0 : 2 ** -step)}</p>
 		<button class="quiet" disabled={at === steps.length - 1} onclick={() => turn(1)}>Darker</button>
+		<button class="quiet" aria-pressed={running} onclick={() => (running = !running)}>Run all</button>
 		<button class="quiet" onclick={() => void document.documentElement.requestFullscreen().catch(() => {})}
 			>Full screen</button
 		>
@@ -119,7 +138,7 @@
 		text-align: center;
 	}
 	.strip :is(button, a) {
-		padding: 0 0.6rem;
+		padding: 0 0.5rem;
 		background: #000;
 		color: #fff;
 		border-color: #fff;

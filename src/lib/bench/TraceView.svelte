@@ -56,6 +56,8 @@
 	}
 	path {
 		fill: var(--ink);
+		stroke: var(--ink);
+		vector-effect: non-scaling-stroke;
 	}
 	rect {
 		fill: var(--hollow);

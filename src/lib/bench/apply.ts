@@ -38,6 +38,7 @@ export function measuredCamera<C extends Camera>(
 	if (found.what === 'offset') {
 		return { ...camera, offset: { stops: found.value, sd: found.sd }, learnt: undefined };
 	}
+	if (found.what === 'focal-length') return { ...camera, focalLength: found.value };
 	const all = [found, ...before];
 	const left = bodyDoubt({ aperture: latest(all, 'aperture'), shutter: latest(all, 'shutter') });
 	const { stops = 0, sd = left } = camera.offset ?? {};

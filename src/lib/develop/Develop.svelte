@@ -14,7 +14,7 @@
 	import Running from './Running.svelte';
 	import { runs } from './runs.svelte';
 	import TankCard from './TankCard.svelte';
-	import { tanksOf, type Waits } from './tanks';
+	import { tanksOf, type Own, type Waits } from './tanks';
 	import TemperatureBox from './TemperatureBox.svelte';
 
 	interface Props {
@@ -22,10 +22,12 @@
 		/** Loads that are full, and still in their camera. */
 		full: { id: string; name: string }[];
 		recipes: Kept<RecipeRecord>[];
+		/** What the person's own negatives say of times. */
+		own: Own[];
 		/** Loads that were developed, the last one first. */
 		done: { id: string; name: string; developed: Developed }[];
 	}
-	let { waits, full, recipes, done }: Props = $props();
+	let { waits, full, recipes, own, done }: Props = $props();
 
 	const going = $derived(runs.all.length > 0);
 	/** What is in a tank now does not wait. */
@@ -126,6 +128,7 @@
 							<TankCard
 								{tank}
 								celsius={bath.value.celsius}
+								{own}
 								{developers}
 								first={tank.key === lead}
 								returned={() => fromLab(tank.loads)}

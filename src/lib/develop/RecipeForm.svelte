@@ -139,12 +139,32 @@
 						<QuantityField
 							form={loose}
 							path="agitation.inversions"
-							label="Then turns a minute"
+							label="Then turns"
 							value={draft.agitation?.inversions}
 							hint="0: let it stand"
 							quantity={plainNumber}
 							onchange={(inversions) => setAgitation({ inversions })}
 						/>
+						{#if draft.agitation}
+							<QuantityField
+								form={loose}
+								path="agitation.every"
+								label="Every, s"
+								value={draft.agitation.every}
+								hint="empty: every minute"
+								quantity={plainNumber}
+								onchange={(every) => setAgitation({ every })}
+							/>
+							<QuantityField
+								form={loose}
+								path="agitation.within"
+								label="In, s"
+								value={draft.agitation.within}
+								hint="empty: 2½ s for each turn"
+								quantity={plainNumber}
+								onchange={(within) => setAgitation({ within })}
+							/>
+						{/if}
 						<label class="tick-box">
 							<input
 								type="checkbox"

@@ -6,18 +6,30 @@
 	import { page } from '$app/state';
 	import {
 		agitationOf,
+		feels,
 		isDeveloper,
 		isPack,
 		movementFactor,
 		movements,
+		ownTimed,
 		processOf,
 		pushes,
 		pushFactor,
 		stockFor,
 		timeAt,
+		timeFelt,
 		usualSteps
 	} from '$core/develop';
-	import { agitationInWords, bathInWords, clockInWords, listed, processInWords, timedInWords } from '$words';
+	import { formatTemperature } from '$core/units';
+	import {
+		agitationInWords,
+		bathInWords,
+		clockInWords,
+		listed,
+		ownTimeInWords,
+		processInWords,
+		timedInWords
+	} from '$words';
 	import type { CameraRecord, FilmRecord, LoadRecord, RecipeRecord } from '$contract/records';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import type { Kept } from '$lib/records/client';
@@ -25,11 +37,16 @@
 	import { bath } from './bath.svelte';
 	import Care from './Care.svelte';
 	import ChangeOfLoad from './ChangeOfLoad.svelte';
+	import CourseFields from './CourseFields.svelte';
 	import InTank from './InTank.svelte';
 	import Mix from './Mix.svelte';
-	import { mixedFrom, type Mixing } from './mixing';
+	import { bathOf, mixedFrom, UNTYPED, type Mixing } from './mixing';
+	import Reels from './Reels.svelte';
+	import { volumeFor } from './reels.svelte';
 	import { runs } from './runs.svelte';
+	import { ownOf, type Own } from './tanks';
 	import TemperatureBox from './TemperatureBox.svelte';
+	import ToFetch from './ToFetch.svelte';
 
 	interface Waiting {
 		name: string;
@@ -41,33 +58,35 @@
 		recipe: Kept<RecipeRecord>;
 		/** Loads that wait to be developed in such a thing. */
 		loads: Waiting[];
+		/** Stop baths and fixers of the shelf. */
+		baths: Kept<RecipeRecord>[];
+		/** What the person's own negatives say of its times. */
+		own: Own[];
 	}
-	let { recipe, loads }: Props = $props();
+	let { recipe, loads, baths, own }: Props = $props();
 
 	const NONE = '';
 	// svelte-ignore state_referenced_locally -- a page of another recipe is another page
-	const typed = new Remembered<Mixing>(`mix-${recipe.id}`, {
-		millilitres: 500,
-		celsius: 20,
-		push: 0,
-		movement: 'usual',
-		atOnce: 1
-	});
+	const typed = new Remembered<Mixing>(`mix-${recipe.id}`, UNTYPED);
 	/** What is in the tank. */
 	let ids = $state.raw<readonly string[]>([]);
 	const chosen = $derived(loads.filter(({ load }) => ids.includes(load.id)));
 
+	/** The volume goes with what is in the tank, as long as nobody typed another. */
 	function put(next: readonly string[]) {
+		const follows = typed.value.millilitres === (chosen.length > 0 ? volumeFor(chosen) : UNTYPED.millilitres);
 		ids = next;
-		if (next.length > 0) typed.set({ atOnce: next.length });
+		if (next.length === 0) return;
+		typed.set({ atOnce: next.length, ...(follows && { millilitres: volumeFor(chosen) }) });
 	}
 
 	// What was put together in Develop is in the tank, and developed as it was shot for.
 	// svelte-ignore state_referenced_locally -- a page begins with what it was opened for
 	const asked = loads.filter(({ load }) => page.url.searchParams.getAll('load').includes(load.id));
 	if (asked.length > 0) {
-		put(asked.map(({ load }) => load.id));
-		typed.set({ push: asked[0].load.process?.push ?? 0 });
+		ids = asked.map(({ load }) => load.id);
+		const push = asked[0].load.process?.push ?? 0;
+		typed.set({ push, atOnce: asked.length, millilitres: volumeFor(asked) });
 	}
 
 	const table = $derived(recipe.times ?? []);
@@ -75,7 +94,15 @@
 	const celsius = $derived(pack ? typed.value.celsius : bath.value.celsius);
 	const warm = (next: number) => (pack ? typed : bath).set({ celsius: next });
 	const factor = $derived(pack ? 1 : pushFactor(typed.value.push) * movementFactor(typed.value.movement));
-	const timed = $derived(timeAt(table, celsius, factor));
+	const felt = $derived(feels.find(({ id }) => id === typed.value.feel));
+	/** What negatives of the film in the tank say; the table is used where the person wants that. */
+	const told = $derived(pack ? null : ownOf(recipe.id, chosen, own));
+	let byTable = $state(false);
+	const timed = $derived.by(() => {
+		if (pack && felt) return timeFelt(table, celsius, felt.sd);
+		const plain = timeAt(table, celsius, factor);
+		return plain && told && !byTable ? ownTimed(plain, told) : plain;
+	});
 	const moves = $derived(
 		timed && !pack
 			? agitationInWords(agitationOf(recipe, typed.value.movement, timed.seconds), timed.seconds)
@@ -102,8 +129,16 @@
 
 	async function run() {
 		if (!timed) return;
-		const { millilitres, atOnce } = typed.value;
-		const mixed = mixedFrom(recipe, millilitres);
+		const { millilitres, atOnce, movement, prewash, wash } = typed.value;
+		const stockOf = (bath: RecipeRecord) => {
+			const { parts, powders } = mixedFrom(bath, millilitres);
+			return stockFor([...parts, ...powders]);
+		};
+		const after = (['stop', 'fixer'] as const).flatMap((kind) => {
+			const bath = bathOf(baths, kind, typed.value);
+			const step = kind === 'stop' ? 'Stop' : 'Fix';
+			return bath ? [{ step, recipeId: bath.id, rolls: atOnce, stock: stockOf(bath) }] : [];
+		});
 		runs.add({
 			id: uuid(),
 			recipe: recipe.name,
@@ -113,11 +148,12 @@
 				? {}
 				: {
 						loadIds: [...ids],
-						used: { rolls: atOnce, stock: stockFor([...mixed.parts, ...mixed.powders]) }
+						used: { rolls: atOnce, stock: stockOf(recipe) },
+						...{ baths: after, movement }
 					}),
 			what: chosen.length > 0 ? listed(chosen.map(({ name }) => name)) : pack ? 'a picture' : 'a film',
 			celsius: [celsius],
-			steps: usualSteps(recipe, Math.round(timed.seconds), typed.value.movement),
+			steps: usualSteps(recipe, Math.round(timed.seconds), movement, { prewash, wash }),
 			done: [],
 			begunAt: null
 		});
@@ -153,11 +189,28 @@
 		<section aria-labelledby="time-title">
 			<h2 id="time-title">Time</h2>
 			<div class="fields">
-				<TemperatureBox
-					label={pack ? 'Temperature of the picture' : 'Bath temperature'}
-					value={celsius}
-					onchange={(next) => next !== undefined && warm(next)}
-				/>
+				{#if !felt || !pack}
+					<TemperatureBox
+						label={pack ? 'Temperature of the picture' : 'Bath temperature'}
+						value={celsius}
+						onchange={(next) => next !== undefined && warm(next)}
+					/>
+				{/if}
+				{#if pack}
+					<ChoiceField
+						label="How warm it is, I know"
+						value={typed.value.feel}
+						options={[
+							{ value: 'measured', name: 'by a thermometer' },
+							...feels.map(({ id, name }) => ({ value: id, name: `by feel: ${name}` }))
+						]}
+						onchange={(feel) =>
+							typed.set({
+								feel,
+								...(feel !== 'measured' && { celsius: feels.find(({ id }) => id === feel)!.celsius })
+							})}
+					/>
+				{/if}
 				{#if !pack}
 					<ChoiceField
 						label="Push or pull"
@@ -184,7 +237,10 @@
 					/>
 				{/if}
 			</div>
-			{#if !pack && loads.length > 0}<InTank recipe={recipe.id} {loads} {ids} onchange={put} />{/if}
+			{#if !pack && loads.length > 0}
+				<InTank recipe={recipe.id} {loads} {ids} onchange={put} />
+				<Reels {typed} loads={chosen} />
+			{/if}
 			{#each drifts as each (each.load.id)}
 				<div class="notice">
 					<p>
@@ -199,6 +255,24 @@
 			{#if timed}
 				<p class="answer figure figures" role="status">{timedInWords(timed)}</p>
 				{#if moves}<p class="figures moves">Agitation: {moves}.</p>{/if}
+				{#if pack && felt}
+					<p class="soft moves">
+						{formatTemperature(celsius)}, give or take {felt.sd} degrees: a thermometer knows it better.
+					</p>
+				{/if}
+				{#if told}
+					<p class="moves">
+						{ownTimeInWords(told, chosen[0].film.name)}
+						{byTable ? 'Not used here.' : 'Used here.'}
+						<button class="plain-link" onclick={() => (byTable = !byTable)}
+							>{byTable ? 'Use your own time' : 'Use the table'}</button
+						>
+					</p>
+				{/if}
+				{#if !pack}
+					<CourseFields {typed} {baths} />
+					<ToFetch {recipe} {baths} mixing={typed.value} {celsius} />
+				{/if}
 				<button class="action" onclick={run}>Ready: {clockInWords(timed.seconds)}</button>
 			{:else}
 				<p role="status">

@@ -1,7 +1,7 @@
 <!-- One development: the bath, its time in huge figures, what the hands do, and one button. -->
 <script lang="ts">
 	import { formatTemperature } from '$core/units';
-	import { handsAt } from '$core/develop';
+	import { fixFor, handsAt, isBefore, isFix } from '$core/develop';
 	import { agitationInWords, clockInWords } from '$words';
 	import NumberBox from '$lib/forms/NumberBox.svelte';
 	import { handsInWords, leftOf, nextInWords } from './hands';
@@ -19,6 +19,9 @@
 
 	const step = $derived(stepOf(run));
 	const elapsed = $derived(runs.elapsed(run));
+	/** It is the developer: what was done was at most water. */
+	const develops = $derived(run.done.every(isBefore) && step !== undefined && !isBefore(step));
+	let cleared = $state<number | undefined>();
 	const going = $derived(run.begunAt !== null);
 	const hands = $derived(step && going ? handsAt(step, elapsed) : 'rest');
 	const figure = $derived(step ? leftOf(step, elapsed) : '');
@@ -61,7 +64,7 @@
 			</p>
 		{/if}
 		<div class="fields">
-			{#if going && run.done.length === 0}
+			{#if going && develops}
 				<TemperatureBox
 					label="Bath temperature"
 					hint="it was {formatTemperature(run.celsius.at(-1)!)}; the time left adjusts"
@@ -79,6 +82,21 @@
 					problem="must be a time, such as 5:00"
 					onchange={(seconds) => seconds && runs.setSeconds(run.id, seconds)}
 				/>
+				{#if isFix(step)}
+					<NumberBox
+						label="A scrap of the film cleared in"
+						hint="fix for twice as long; twice what it took in fresh fixer says that this one is exhausted"
+						value={cleared}
+						quantity={timeQuantity}
+						least={5}
+						most={3600}
+						problem="must be a time, such as 1:30"
+						onchange={(seconds) => {
+							cleared = seconds;
+							if (seconds) runs.setSeconds(run.id, fixFor(seconds));
+						}}
+					/>
+				{/if}
 				<button class="quiet end" onclick={() => runs.skip(run.id)}>Without {step.name}</button>
 			{/if}
 		</div>

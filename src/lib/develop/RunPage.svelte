@@ -30,8 +30,7 @@
 	}
 
 	/** Counts with the recipe what went through it; what was deleted meanwhile has nothing to count. */
-	async function count({ recipeId, used }: Run) {
-		if (!used) return 'saved';
+	async function countIn(recipeId: string, used: { rolls: number; stock: number }) {
 		const found = await read('recipes', recipeId);
 		if (found.result !== 'saved') return found.result;
 		const after = afterRolls(found.record, used.rolls, used.stock);
@@ -39,9 +38,25 @@
 		return (await replace('recipes', { ...found.record, ...after })).result;
 	}
 
+	/** The same of all baths of a run; those that were counted are not counted again where another could not be. */
+	async function count({ id, recipeId, used, baths = [], done }: Run) {
+		const all = [
+			...(used ? [{ recipeId, ...used }] : []),
+			...baths.filter(({ step }) => done.some(({ name }) => name === step))
+		];
+		for (const bath of all) {
+			const result = await countIn(bath.recipeId, bath);
+			if (result === 'unreachable' || result === 'stale') return result;
+			runs.counted(id, bath.recipeId);
+		}
+		return 'saved';
+	}
+
 	async function keep(run: Run) {
-		const { id, recipe, celsius, done, loadIds = [] } = run;
-		const developed = { at: new Date().toISOString(), recipe, celsius: [...celsius], steps: [...done] };
+		const { id, recipe, celsius, done, movement, loadIds = [] } = run;
+		const moved = movement && movement !== 'usual' ? { movement } : {};
+		const at = new Date().toISOString();
+		const developed = { at, recipe, celsius: [...celsius], steps: [...done], ...moved };
 		// One after the other: where one cannot be saved, all are saved again, which changes nothing of those that were.
 		const results = [];
 		for (const load of loadIds) results.push(await logWith(load, developed));

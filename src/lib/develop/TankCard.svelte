@@ -6,22 +6,25 @@
 	import { agitationInWords, agoInWords, capital, clockInWords, counted, filmTypeName } from '$words';
 	import type { RecipeRecord } from '$contract/records';
 	import type { Kept } from '$lib/records/client';
-	import { timeOf, type Tank } from './tanks';
+	import { ownOf, timeOf, type Own, type Tank } from './tanks';
 
 	interface Props {
 		tank: Tank;
 		/** °C */
 		celsius: number;
+		/** What the person's own negatives say of times. */
+		own: readonly Own[];
 		/** What it may be developed in, where nothing was chosen. */
 		developers: readonly Kept<RecipeRecord>[];
 		/** It is what to do next on this page. */
 		first: boolean;
 		returned: () => void;
 	}
-	let { tank, celsius, developers, first, returned }: Props = $props();
+	let { tank, celsius, own, developers, first, returned }: Props = $props();
 
 	const { recipe } = $derived(tank);
-	const timed = $derived(timeOf(tank, celsius));
+	const timed = $derived(timeOf(tank, celsius, own));
+	const byNegatives = $derived(timed && ownOf(recipe?.id, tank.loads, own) ? ', by your own negatives' : '');
 	const rolls = $derived(counted(tank.loads.length, 'one roll', '# rolls'));
 	const pushed = $derived(tank.push ? `, ${pushes.find(({ stops }) => stops === tank.push)?.name}` : '');
 	const title = $derived(
@@ -50,7 +53,7 @@
 		<h3>
 			{title}{pushed}{#if timed}, <span class="figures">{clockInWords(timed.seconds)}</span>{/if}
 		</h3>
-		<p class="soft">{rolls}{moves}</p>
+		<p class="soft">{rolls}{moves}{byNegatives}</p>
 	</header>
 	{#if recipe && !timed}
 		<p>

@@ -1,5 +1,5 @@
 import { browser } from '$app/environment';
-import { adjustedWhole, stepCues, type Step, type StepDone } from '$core/develop';
+import { adjustedWhole, stepCues, type Movement, type Step, type StepDone } from '$core/develop';
 import { Cueing } from '$lib/timing/cueing';
 import { keepHere, keptHere } from '$lib/records/kept-here';
 import { now } from '$lib/timing/steady-clock';
@@ -16,6 +16,10 @@ export interface Run {
 	what: string;
 	/** What it takes of its recipe: rolls that go through it, and ml of each of its stock solutions. */
 	used?: { rolls: number; stock: number };
+	/** What it takes of other baths of the shelf, by the name of the step; what is left out takes nothing. */
+	baths?: { step: string; recipeId: string; rolls: number; stock: number }[];
+	/** How its tank is moved. */
+	movement?: Movement;
 	celsius: number[];
 	steps: Step[];
 	/** Baths that are done. */
@@ -137,6 +141,15 @@ class Runs {
 		this.#change(id, (run) => ({
 			...run,
 			steps: run.steps.map((step, at) => (at === run.done.length ? { ...step, seconds } : step))
+		}));
+	}
+
+	/** A bath's rolls are counted with its recipe: they are not counted again. */
+	counted(id: string, recipeId: string): void {
+		this.#change(id, (run) => ({
+			...run,
+			...(run.recipeId === recipeId && { used: undefined }),
+			baths: run.baths?.filter((bath) => bath.recipeId !== recipeId)
 		}));
 	}
 

@@ -80,9 +80,19 @@ describe('film that waits', () => {
 	it('takes the time of the table at the temperature, pushed or not', () => {
 		const [plain] = tanksOf([waits('a', 1, inFine)], [fine]);
 		const [pushed] = tanksOf([waits('a', 1, { ...inFine, push: 1, stops: 1 })], [fine]);
-		expect(timeOf(plain, 20)!.seconds).toBeCloseTo(588, 0);
-		expect(timeOf(pushed, 20)!.seconds).toBeCloseTo(823, 0);
-		expect(timeOf(plain, 30)).toBeNull();
-		expect(timeOf({ ...plain, recipe: null }, 20)).toBeNull();
+		expect(timeOf(plain, 20, [])!.seconds).toBeCloseTo(588, 0);
+		expect(timeOf(pushed, 20, [])!.seconds).toBeCloseTo(823, 0);
+		expect(timeOf(plain, 30, [])).toBeNull();
+		expect(timeOf({ ...plain, recipe: null }, 20, [])).toBeNull();
+	});
+
+	it('goes by the person’s own negatives where all of the tank is that film', () => {
+		const [tank] = tanksOf([waits('a', 1, inFine), waits('b', 2, inFine)], [fine]);
+		const own = { recipeId: 'fine', filmId: 'f', factor: 1.1, sd: 0.06, negatives: 6, rolls: 2 };
+		// A tenth more than 9.8 minutes.
+		expect(timeOf(tank, 20, [own])!.seconds).toBeCloseTo(646.7, 0);
+		expect(timeOf(tank, 20, [{ ...own, filmId: 'g' }])!.seconds).toBeCloseTo(588, 0);
+		const other = { ...tank.loads[1], load: { ...tank.loads[1].load, filmId: 'g' } };
+		expect(timeOf({ ...tank, loads: [tank.loads[0], other] }, 20, [own])!.seconds).toBeCloseTo(588, 0);
 	});
 });

@@ -1,4 +1,4 @@
-import { pushFactor, timeAt, type Timed } from '$core/develop';
+import { ownTimed, pushFactor, timeAt, type OwnTime, type Timed } from '$core/develop';
 import type { Kept } from '$lib/records/client';
 import type { CameraRecord, FilmRecord, LoadRecord, RecipeRecord } from '$contract/records';
 
@@ -45,6 +45,27 @@ export function tanksOf(waits: readonly Waits[], recipes: readonly Kept<RecipeRe
 	return [...tanks.values()];
 }
 
+/** What a person's own negatives say of a recipe and a film. */
+export type Own = OwnTime & { recipeId: string; filmId: string };
+
+/** What they say of a tank: of one film alone, because another would want another time. */
+export function ownOf(
+	recipeId: string | undefined,
+	loads: readonly { load: Pick<LoadRecord, 'filmId'> }[],
+	own: readonly Own[]
+): Own | null {
+	const films = new Set(loads.map(({ load }) => load.filmId));
+	if (films.size !== 1) return null;
+	return own.find((each) => each.recipeId === recipeId && films.has(each.filmId)) ?? null;
+}
+
 /** How long a tank takes in a bath of a temperature; null where its recipe's table does not reach, or has no times. */
-export const timeOf = ({ recipe, push }: Pick<Tank, 'recipe' | 'push'>, celsius: number): Timed | null =>
-	recipe ? timeAt(recipe.times ?? [], celsius, pushFactor(push)) : null;
+export function timeOf(
+	{ recipe, push, loads }: Pick<Tank, 'recipe' | 'push' | 'loads'>,
+	celsius: number,
+	own: readonly Own[]
+): Timed | null {
+	const timed = recipe ? timeAt(recipe.times ?? [], celsius, pushFactor(push)) : null;
+	const told = ownOf(recipe?.id, loads, own);
+	return timed && told ? ownTimed(timed, told) : timed;
+}

@@ -47,6 +47,17 @@
 			/>
 		{/snippet}
 	</Field>
+	<Field label="Its test strip on paper">
+		{#snippet control(attributes)}
+			<input
+				{...attributes}
+				maxlength="60"
+				value={look.strip ?? ''}
+				placeholder="4 8 16 s at f/8: 8 s"
+				oninput={(event) => onchange({ ...look, strip: event.currentTarget.value || undefined })}
+			/>
+		{/snippet}
+	</Field>
 </div>
 <div class="ticks">
 	<label class="tick-box">

@@ -2,10 +2,10 @@
 <script lang="ts">
 	import { placeKinds } from '$core/light';
 	import { formatEv } from '$core/units';
-	import { readBy, type PanelProps } from './panel';
+	import { readBy, type PlainPanelProps } from './panel';
 	import PlacePicture from './PlacePicture.svelte';
 
-	let { light, onread }: PanelProps = $props();
+	let { light, onread }: PlainPanelProps = $props();
 	const current = $derived(readBy(light, 'place')?.place);
 
 	const says = ([from, to]: readonly [number, number]) =>

@@ -1,22 +1,27 @@
 <!-- What a light is called, and the EV that one would go by. -->
 <script lang="ts">
 	import { resolveLight, type ShadowsReading } from '$core/light';
+	import type { Named } from '$core/practice';
 	import { formatEv, roundToThird } from '$core/units';
 	import { apertureRule } from '$words';
 	import { Remembered } from '$lib/timing/remembered.svelte';
 	import { ownSettings } from '$lib/records/own-settings.svelte';
 	import AsSettings from './AsSettings.svelte';
+	import ChoiceField from '$lib/forms/ChoiceField.svelte';
+	import PlacePanel from '$lib/light/PlacePanel.svelte';
 	import ShadowsChoice from '$lib/light/ShadowsChoice.svelte';
 
 	interface Props {
-		named: ShadowsReading | null;
+		named: Named | null;
+		/** Whether it may be a light that is no daylight. */
+		rooms?: boolean;
 		/** What one would go by, EV. */
 		ev: number | null;
 		/** What the button under it does. */
 		action: string;
 		onguess: () => void;
 	}
-	let { named = $bindable(), ev = $bindable(), action, onguess }: Props = $props();
+	let { named = $bindable(), ev = $bindable(), rooms = false, action, onguess }: Props = $props();
 
 	const THIRD = 1 / 3;
 	/** The school that one goes by, also tomorrow. */
@@ -26,20 +31,43 @@
 	/** Calls the light by the name at a place of the list. */
 	export const pick = (at: number): void => choice?.pick(at);
 
-	function call(reading: ShadowsReading) {
+	let inside = $state(false);
+
+	function call(reading: Named) {
 		named = reading;
 		ev = roundToThird(resolveLight(reading).ev);
 	}
 </script>
 
-<ShadowsChoice
-	bind:this={choice}
-	current={named}
-	told={false}
-	usual={goes.value.school ?? ownSettings.record?.school}
-	onread={call}
-	onschool={(school) => goes.set({ school })}
-/>
+{#if rooms}
+	<ChoiceField
+		label="It is"
+		value={inside ? 'inside' : 'daylight'}
+		options={[
+			{ value: 'daylight', name: 'daylight' },
+			{ value: 'inside', name: 'a room, or night' }
+		]}
+		onchange={(next) => {
+			inside = next === 'inside';
+			[named, ev] = [null, null];
+		}}
+	/>
+{/if}
+{#if inside}
+	<PlacePanel
+		light={named}
+		onread={(reading) => 'method' in reading && reading.method === 'place' && call(reading)}
+	/>
+{:else}
+	<ShadowsChoice
+		bind:this={choice}
+		current={named?.method === 'shadows' ? named : null}
+		told={false}
+		usual={goes.value.school ?? ownSettings.record?.school}
+		onread={call}
+		onschool={(school) => goes.set({ school })}
+	/>
+{/if}
 <div class="bar">
 	{#if ev === null}
 		<p class="soft">What do you call this light?</p>

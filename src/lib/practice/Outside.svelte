@@ -1,8 +1,9 @@
 <!-- A real light: guessed first, then read by a meter or from a photo. -->
 <script lang="ts">
 	import { DateTime } from 'luxon';
-	import { resolveLight, type Light, type ShadowsReading } from '$core/light';
-	import type { Guess } from '$core/practice';
+	import { resolveLight, type Light } from '$core/light';
+	import { errorOf, type Guess, type Named } from '$core/practice';
+	import { WALK } from '$words/walk';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import MeterPanel from '$lib/light/MeterPanel.svelte';
 	import PhotoPanel from '$lib/light/PhotoPanel.svelte';
@@ -12,9 +13,11 @@
 	import { stamped } from './practice-desk.svelte';
 	import PracticeNav from './PracticeNav.svelte';
 	import Told from './Told.svelte';
+	import Walk from './Walk.svelte';
+	import { NOT_WALKED, type Walked } from './walked';
 
 	interface Held {
-		named: ShadowsReading | null;
+		named: Named | null;
 		ev: number | null;
 		/** When it was guessed. */
 		at: string;
@@ -22,7 +25,12 @@
 	const NOTHING: Held = { named: null, ev: null, at: '' };
 	/** A guess outlives the page until it is read. */
 	const held = new Remembered<Held>('outside', NOTHING);
-	let named = $state.raw<ShadowsReading | null>(null);
+	/** So does a walk until it is ended. */
+	const walk = new Remembered<Walked>('walk', NOT_WALKED);
+	const walking = $derived(walk.value.began !== '');
+	const walked = $derived(walking && walk.value.errors.length >= WALK);
+	const now = () => DateTime.local().toISO();
+	let named = $state.raw<Named | null>(null);
 	let ev = $state<number | null>(null);
 	let by = $state<'meter' | 'photo'>('meter');
 	let told = $state.raw<Guess | null>(null);
@@ -42,6 +50,11 @@
 		[named, ev, told] = [null, null, null];
 	}
 
+	function endWalk() {
+		walk.set(NOT_WALKED);
+		drop();
+	}
+
 	async function read(light: Light) {
 		const guessed = $state.snapshot(held.value) as Held;
 		if (!guessed.named || guessed.ev === null) return;
@@ -56,12 +69,13 @@
 		};
 		drop();
 		told = guess;
+		if (walking) walk.set({ errors: [...walk.value.errors, errorOf(guess)], ended: now() });
 		const sent = await outbox.send('exercises', guess);
 		problem = sent.result === 'refused' ? sent.problem : '';
 	}
 </script>
 
-<svelte:head><title>Practice out of doors · Just Enough</title></svelte:head>
+<svelte:head><title>Practice with real lights · Just Enough</title></svelte:head>
 <div class="page">
 	<h1>Practice</h1>
 	<PracticeNav here="outside" />
@@ -69,7 +83,11 @@
 	<div class="narrow">
 		{#if told}
 			<Told guess={told} />
-			<button class="action" onclick={drop}>Guess another</button>
+			{#if walked}
+				<Walk walk={walk.value} onbegin={() => {}} onend={endWalk} />
+			{:else}
+				<button class="action" onclick={drop}>{walking ? 'On to the next light' : 'Guess another'}</button>
+			{/if}
 		{:else if held.value.named}
 			<h2>Now read it</h2>
 			<p class="soft">Your guess is saved. Now read the same light, on the same subject.</p>
@@ -82,8 +100,9 @@
 			<p><button class="plain-link" onclick={drop}>Discard this guess</button></p>
 		{:else}
 			<h2>Guess the light where you are</h2>
-			<p class="soft">Look at your subject and its shadow first; then check with a meter or a photo.</p>
-			<GuessOfLight bind:named bind:ev action="That’s my guess" onguess={hold} />
+			<p class="soft">Look at your subject and its light first; then check with a meter or a photo.</p>
+			<Walk walk={walk.value} onbegin={() => walk.set({ ...NOT_WALKED, began: now() })} onend={endWalk} />
+			{#if !walked}<GuessOfLight bind:named bind:ev rooms action="That’s my guess" onguess={hold} />{/if}
 		{/if}
 	</div>
 </div>

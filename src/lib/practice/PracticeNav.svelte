@@ -3,7 +3,7 @@
 
 	const sides = [
 		{ id: 'today', name: 'Today', path: '/practice' },
-		{ id: 'outside', name: 'Out of doors', path: '/practice/outside' },
+		{ id: 'outside', name: 'Real lights', path: '/practice/outside' },
 		{ id: 'progress', name: 'Progress', path: '/practice/progress' }
 	] as const;
 

@@ -3,9 +3,9 @@
 	import { DateTime } from 'luxon';
 	import { resolve } from '$app/paths';
 	import { schools as allSchools } from '$core/light';
-	import type { DrillKind, EyeError, OwnDoubt, SchoolRecord } from '$core/practice';
+	import type { Certificate, DrillKind, EyeError, OwnDoubt, SchoolRecord } from '$core/practice';
 	import { formatDoubt } from '$core/units';
-	import { counted, drillInWords, eyeErrorInWords, ownDoubtInWords } from '$words';
+	import { certificateInWords, counted, drillInWords, eyeErrorInWords, ownDoubtInWords } from '$words';
 	import Chart from '$lib/parts/Chart.svelte';
 	import Switch from '$lib/parts/Switch.svelte';
 	import { outbox } from '$lib/records/outbox.svelte';
@@ -17,6 +17,7 @@
 	interface Props {
 		agreed: boolean;
 		all: EyeError | null;
+		certificate: Certificate;
 		points: { at: string; error: number }[];
 		conditions: Row[];
 		times: Row[];
@@ -25,8 +26,10 @@
 		doubts: (OwnDoubt & { name: string })[];
 		days: string[];
 	}
-	let { agreed, all, points, conditions, times, schools, drills, doubts, days }: Props = $props();
+	let { agreed, all, certificate, points, conditions, times, schools, drills, doubts, days }: Props =
+		$props();
 
+	const trusted = $derived(certificateInWords(certificate));
 	let says = $state('');
 	/** What was chosen here, until the records say it, too. */
 	let chosen = $state<boolean | null>(null);
@@ -63,6 +66,10 @@
 				)}.
 			</span>
 		</p>
+		<section class="trusted" class:holds={certificate.holds} aria-label="How far your eye can be trusted">
+			<p><strong>{trusted.what}</strong></p>
+			<p class="soft small">{trusted.why}</p>
+		</section>
 		<Chart
 			options={progressChart(points)}
 			label="How far each guess was off, and the mean of the last ten; the tables have it by condition"
@@ -119,6 +126,16 @@
 	.answer .soft {
 		display: block;
 		font-size: 1rem;
+	}
+	.trusted {
+		max-width: 40rem;
+		margin-block: 0.5rem 1rem;
+		padding: 0.6rem 1rem;
+		border: 1px solid var(--edge);
+		border-radius: var(--radius-container);
+	}
+	.holds {
+		border: 3px double var(--ink);
 	}
 	h2 {
 		padding-top: 1.25rem;

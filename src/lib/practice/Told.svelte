@@ -1,6 +1,6 @@
 <!-- What a guessed light was, and what the schools make of what it was called. -->
 <script lang="ts">
-	import { resolveLight, saidBySchools } from '$core/light';
+	import { resolveLight, saidBySchools, type ShadowsReading } from '$core/light';
 	import { calledByShadowEdge, conditionName, type Guess } from '$core/practice';
 	import { formatEv } from '$core/units';
 	import { apertureRule, guessInWords, namedInWords, schoolSays, skillInWords } from '$words';
@@ -19,7 +19,9 @@
 		return `${skillInWords[skill]}: by shadow edge “${conditionName(name)}”, ${formatEv(resolveLight(name).ev)}.`;
 	});
 	const schools = $derived(
-		Object.entries(saidBySchools(guess.named)) as [typeof guess.named.school, number][]
+		guess.named.method === 'shadows'
+			? (Object.entries(saidBySchools(guess.named)) as [ShadowsReading['school'], number][])
+			: []
 	);
 </script>
 
@@ -31,9 +33,8 @@
 	</p>
 </div>
 <p class="soft small figures">
-	You called it “{namedInWords(guess.named)}”. By that, {schools
-		.map(([school, ev]) => schoolSays(school, ev))
-		.join(', ')}.
+	You called it “{namedInWords(guess.named)}”.
+	{#if schools.length > 0}By that, {schools.map(([school, ev]) => schoolSays(school, ev)).join(', ')}.{/if}
 </p>
 
 <style>

@@ -4,4 +4,4 @@
 	let { data } = $props();
 </script>
 
-<Develop waits={data.waits} full={data.full} recipes={data.recipes} done={data.done} />
+<Develop waits={data.waits} full={data.full} recipes={data.recipes} own={data.own} done={data.done} />

@@ -1,3 +1,4 @@
+import { meanOf, spreadOf } from '../../units';
 import { drawnFrom } from './drawn';
 import { Firings, isBelieved, UNKNOWN } from './likely';
 import type { EyeCurve, EyeFiring, EyeLimit, EyeNote, Timing, Told } from './types';
@@ -14,11 +15,9 @@ const FEW_STEPS = 3;
 /** A firing is as likely wild as not. */
 const LIKELY_WILD = 1 / 2;
 
-const meanOf = (values: readonly number[]) => values.reduce((sum, each) => sum + each, 0) / values.length;
-
 function toldBy(values: readonly number[]): Told {
 	const value = meanOf(values);
-	return { value, sd: Math.sqrt(meanOf(values.map((each) => (each - value) ** 2))) };
+	return { value, sd: spreadOf(values, value) };
 }
 
 function limitBy(values: readonly number[], seen: number): EyeLimit {

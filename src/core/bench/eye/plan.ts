@@ -45,18 +45,13 @@ function middleStep(firings: readonly EyeFiring[]): number {
 	return plain.reduce((a, b) => (off(b) < off(a) ? b : a)).fraction!;
 }
 
-/** How many firings there are of one kind. */
-const countOf = (
+/** The firings with wheel and dial as they are in one of them. */
+const turnedAs = (
 	firings: readonly EyeFiring[],
-	{ fraction, compensation = 0, iso }: EyeFiring,
+	{ compensation = 0, iso }: Omit<EyeFiring, 'seconds'>,
 	dial: number
 ) =>
-	firings.filter(
-		(each) =>
-			each.fraction === fraction &&
-			(each.compensation ?? 0) === compensation &&
-			(each.iso ?? dial) === (iso ?? dial)
-	).length;
+	firings.filter((each) => (each.compensation ?? 0) === compensation && (each.iso ?? dial) === (iso ?? dial));
 
 /** What is fired once at each before anything can be worked out: steps, black, and far too much light. */
 function firstOf(firings: readonly EyeFiring[]): AskedFiring | null {
@@ -76,11 +71,7 @@ function turnedOf(firings: readonly EyeFiring[], { wheel, dial }: Turned): Asked
 	const fraction = middleStep(firings);
 	const places = placesAsked(wheel).map((compensation) => ({ fraction, compensation }));
 	const fewAt = (asked: Omit<EyeFiring, 'seconds'>, often: number) =>
-		firings.filter(
-			(each) =>
-				(each.compensation ?? 0) === (asked.compensation ?? 0) &&
-				(each.iso ?? dial[0]) === (asked.iso ?? dial[0])
-		).length < often;
+		turnedAs(firings, asked, dial[0]).length < often;
 	const place = places.find((asked) => fewAt(asked, AT_A_PLACE));
 	if (place) return { ...place, why: 'wheel' };
 	const speed = dial.slice(1).find((iso) => fewAt({ fraction, iso }, AT_A_SPEED));
@@ -105,7 +96,10 @@ export function nextFiring(
 	if (firings.length >= MOST) return null;
 	const again = curve.wild
 		.map((at) => firings[at])
-		.find((each) => countOf(firings, each, turned.dial[0]) < ENOUGH_ALIKE);
+		.find((each) => {
+			const alike = turnedAs(firings, each, turned.dial[0]);
+			return alike.filter(({ fraction }) => fraction === each.fraction).length < ENOUGH_ALIKE;
+		});
 	if (again) {
 		const { seconds: _, sd: _sd, ...asked } = again;
 		return { ...asked, why: 'wild' };

@@ -1,3 +1,4 @@
+import { meanOf } from '../../units';
 import { Matrix, solve } from 'ml-matrix';
 import { medianOf, piecesOf, quietOf, robustSd, type Pieces } from './pieces';
 import { MOST_FIRINGS, type Firing } from './types';
@@ -150,8 +151,6 @@ function withoutHum(window: Window, margin: number): Float64Array {
 		(value, at) => value - darkAt(at, sampleRate).reduce((sum, wave, term) => sum + wave * fitted[term], 0)
 	);
 }
-
-const meanOf = (values: Float64Array) => values.reduce((sum, each) => sum + each, 0) / values.length;
 
 /** The middle of a firing in which even slow blades are wide open, and what is left of it where they only just open. */
 const [WIDE_OPEN, PEAK] = [0.7, 0.2];

@@ -4,4 +4,4 @@
 	let { data } = $props();
 </script>
 
-<RecipePage recipe={data.recipe} loads={data.loads} />
+<RecipePage recipe={data.recipe} loads={data.loads} baths={data.baths} own={data.own} />

@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { openClip } from '../lib/bench/clip/clips';
+
+expose(openClip);
