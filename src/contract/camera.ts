@@ -21,7 +21,8 @@ import {
 	type FocusedBy,
 	type Position,
 	type Shutter,
-	type Wheel
+	type Wheel,
+	USABLE_SLOPES
 } from '../core/camera';
 import {
 	between,
@@ -117,7 +118,13 @@ const wheel = held<Wheel>()(
 	object({
 		darken: between(-10, 0).required(),
 		lighten: between(0, 10).required(),
-		step: between(0.05, 10).required()
+		step: between(0.05, 10).required(),
+		does: object({
+			stops: between(USABLE_SLOPES.least, USABLE_SLOPES.most).required(),
+			sd: between(0, 1).required()
+		})
+			.optional()
+			.default(undefined)
 	})
 )
 	.optional()
@@ -127,6 +134,13 @@ const wheel = held<Wheel>()(
 		`can have at most ${MOST_CLICKS} places`,
 		(value) => !value || !(clicksOf(value) > MOST_CLICKS)
 	);
+
+/** Measured marks of a dial. */
+const dialMarks = array(
+	object({ iso: filmSpeed().required(), stops: stops().required(), sd: doubtInStops().required() }).required()
+)
+	.max(MOST_VALUES)
+	.optional();
 
 /** What may be left out, where the schema itself does not say so. */
 const orAsItIs = <T extends object>(schema: Lazy<T>) => {
@@ -147,6 +161,7 @@ const exposure = tagged<Exposure>()('mode', {
 			mode: is('auto'),
 			sets: string<AutomaticExposure['sets']>().required().oneOf(['time', 'aperture', 'both']),
 			iso: marks(filmSpeed),
+			dial: dialMarks,
 			compensation: wheel,
 			meterBehindFilter: boolean(),
 			scatter: doubtInStops(),

@@ -66,6 +66,13 @@ const runsBy = (guesses: readonly Guess[], key: (guess: Guess) => string, name: 
 		.map((group) => ({ name: name(group[0]), error: eyeError(group.map(errorOf))! }))
 		.sort((a, b) => b.error.guesses - a.error.guesses || a.name.localeCompare(b.name));
 
+/** What the eye can be trusted to, with the lights as they are called. */
+function certified(guesses: readonly Guess[]) {
+	const { conditions, ...certificate } = certificateOf(guesses);
+	const names = new Map(guesses.map(({ named }) => [conditionKey(named), namedInWords(named)]));
+	return { ...certificate, conditions: conditions.map((each) => ({ ...each, name: names.get(each.of)! })) };
+}
+
 /** What practice has shown so far. */
 export async function progress(from: ViewRecords) {
 	const guesses = (await from.exercises.only('seeing')).toReversed();
@@ -73,7 +80,7 @@ export async function progress(from: ViewRecords) {
 	return {
 		agreed: await isAgreed(from),
 		all: eyeError(guesses.map(errorOf)),
-		certificate: certificateOf(guesses),
+		certificate: certified(guesses),
 		points: guesses.slice(-NEWEST_POINTS).map((guess) => ({ at: guess.at, error: errorOf(guess) })),
 		conditions: runsBy(
 			guesses,

@@ -5,7 +5,8 @@ import {
 	type Camera,
 	type CameraPart,
 	type EyeResponse,
-	type Exposure
+	type Exposure,
+	type Wheel
 } from '../core/camera';
 import { formatDoubt, formatStops, formatTime } from '../core/units';
 import { dayOfMoment } from './moment';
@@ -32,14 +33,26 @@ const sets = { time: 'time', aperture: 'aperture', both: 'time and aperture' } a
 export const cellInWords = ({ slope }: EyeResponse): string =>
 	`measured: ${slope.toFixed(2)} of a stop for a stop of light`;
 
+/**
+ * What a stop of a wheel does, as it was measured.
+ *
+ * @example wheelDoes({ stops: 0.8, sd: 0.07 }) // 'measured: 0.80 of a stop for a marked stop'
+ */
+export const wheelDoes = ({ stops }: NonNullable<Wheel['does']>): string =>
+	`measured: ${stops.toFixed(2)} of a stop for a marked stop`;
+
 function describeExposure(exposure: Exposure): string {
 	if (exposure.mode === 'manual') return 'you set it';
 	const places = wheelPositions(exposure.compensation);
 	const [darken, lighten] = [Math.min(...places), Math.max(...places)];
+	const does = exposure.compensation?.does;
 	const wheel =
-		places.length > 1 ? `, wheel ${formatStops(-darken)} darker to ${formatStops(lighten)} lighter` : '';
+		places.length > 1
+			? `, wheel ${formatStops(-darken)} darker to ${formatStops(lighten)} lighter${does ? `, ${wheelDoes(does)}` : ''}`
+			: '';
+	const dial = exposure.dial?.length ? ', marks of its dial measured' : '';
 	const cell = exposure.response ? `, ${cellInWords(exposure.response)}` : '';
-	return `its eye sets the ${sets[exposure.sets]}, ISO ${exposure.iso.join(', ')}${wheel}${cell}`;
+	return `its eye sets the ${sets[exposure.sets]}, ISO ${exposure.iso.join(', ')}${dial}${wheel}${cell}`;
 }
 
 const describers: Readonly<Record<CameraPart, (camera: Camera) => string>> = {

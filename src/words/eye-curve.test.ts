@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { askedInWords, limitInWords, slopeInWords } from './eye-curve';
+import type { EyeCurve } from '../core/bench';
+import { askedInWords, limitInWords, slopeInWords, usedInWords } from './eye-curve';
 
 describe('an eye in words', () => {
 	it('says what to fire at, and where wheel and dial stand', () => {
@@ -20,6 +21,27 @@ describe('an eye in words', () => {
 		);
 		expect(slopeInWords({ value: 1.1, sd: 0.02 })).toContain('⅔ stop too light');
 		expect(slopeInWords({ value: 0.97, sd: 0.03 })).toMatch(/: a good cell\.$/);
+	});
+
+	it('says what of it is used', () => {
+		const told = { value: 1, sd: 0.02 };
+		const limit = { seconds: 2, sd: 0.1, reached: true };
+		const curve: EyeCurve = {
+			...{ slope: told, scatter: told, full: { seconds: 1, sd: 0.1 }, leak: told },
+			...{ fastest: { ...limit, reached: false }, slowest: limit, wheel: [], dial: [] },
+			...{ wild: [], next: null, notes: [] }
+		};
+		const sound = { sd: 0.001 };
+		expect(usedInWords(curve, sound, false)).toBe(
+			'Used are how its cell follows the light and its slowest time.'
+		);
+		const wheel = [{ place: 1, value: 0.8, sd: 0.1 }];
+		expect(usedInWords({ ...curve, wheel, dial: [{ iso: 400, ...told }] }, sound, true)).toBe(
+			'Used are how its cell follows the light, what a stop of its wheel does, what the marks of its dial do, its slowest time and what it gives.'
+		);
+		expect(usedInWords({ ...curve, slowest: { ...limit, reached: false } }, sound, false)).toBe(
+			'Used is how its cell follows the light.'
+		);
 	});
 
 	it('makes no number of a limit that was not reached, or that clicks cannot tell', () => {

@@ -1,6 +1,7 @@
 import {
 	isTold,
 	shortestTold,
+	wheelByPlaces,
 	type AskedFiring,
 	type EyeCurve,
 	type EyeNote,
@@ -8,6 +9,7 @@ import {
 	type Turned
 } from '../core/bench';
 import { formatDoubt, formatTime, stopsInWords } from '../core/units';
+import { listed } from './language';
 import { wheelInWords } from './settings';
 
 /** What firings of an empty camera say of themselves, in words. */
@@ -58,6 +60,25 @@ export function askedInWords(
 		...(dial.length > 1 ? [`dial at ${iso ?? dial[0]}`] : [])
 	];
 	return words.join('; ');
+}
+
+/**
+ * What of a curve is used when it is taken.
+ *
+ * @param given what it gives is told by it, too
+ * @example usedInWords(a curve with a wheel and both limits, timing, false)
+ *   // 'Used are how its cell follows the light, what a stop of its wheel does, its fastest time and its slowest time.'
+ */
+export function usedInWords(curve: EyeCurve, timing: Timing, given: boolean): string {
+	const used = [
+		'how its cell follows the light',
+		...(wheelByPlaces(curve.wheel) ? ['what a stop of its wheel does'] : []),
+		...(curve.dial.length > 0 ? ['what the marks of its dial do'] : []),
+		...(isTold(curve.fastest, timing) ? ['its fastest time'] : []),
+		...(isTold(curve.slowest, timing) ? ['its slowest time'] : []),
+		...(given ? ['what it gives'] : [])
+	];
+	return `Used ${used.length > 1 ? 'are' : 'is'} ${listed(used)}.`;
 }
 
 /** Why it is asked for, where that is not plain. */

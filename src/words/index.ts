@@ -13,6 +13,7 @@ export * from './sun';
 export * from './aim';
 export * from './habit';
 export * from './learn';
+export * from './score';
 export * from './places';
 export * from './plan';
 export * from './outing';

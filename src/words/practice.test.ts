@@ -1,9 +1,14 @@
 import { describe, expect, it } from 'vitest';
-import { drillKinds, skills } from '../core/practice';
+import { drillKinds, sceneFor, skills } from '../core/practice';
+import { formatAperture, formatTime } from '../core/units';
 import {
 	agitationInWords,
 	amountInWords,
+	answerInWords,
 	apertureRule,
+	calledInWords,
+	goodInOneInWords,
+	sceneInWords,
 	changedInWords,
 	clockInWords,
 	developedInWords,
@@ -29,9 +34,35 @@ describe('what practice says', () => {
 		[14.64, 'f/16 at 1/ISO'],
 		[13.64, 'f/11 at 1/ISO'],
 		[11.64, 'f/5.6 at 1/ISO'],
-		[10.14, 'f/3.5 at 1/ISO']
+		[10.14, 'f/3.5 at 1/ISO'],
+		// No lens is f/0.8: at ISO 400 EV 5 is 7, and f/2 takes 4/128 s.
+		[5, `${formatAperture(2)} at ${formatTime(1 / 30)}, ISO 400`]
 	])('EV %s is %s', (ev, words) => {
 		expect(apertureRule(ev)).toBe(words);
+	});
+
+	it('names every drawn light, and what shows in it without its light', () => {
+		expect(calledInWords('dusk')).toBe(
+			'After sunset: no rule holds, and a stop goes every few minutes. Meter it.'
+		);
+		expect(calledInWords('lamps')).toBe('Lamps at home: by kind of place “at home in the evening”, 6.');
+		for (const skill of skills) {
+			const scene = sceneFor(skill, 3);
+			const shows = sceneInWords(scene);
+			expect(shows).toContain('a person with a grey card');
+			expect(shows.includes('desks')).toBe(skill === 'room');
+			expect(shows.includes('lamps')).toBe(skill === 'lamps');
+			expect(shows.includes('boat')).toBe(skill === 'water');
+			expect(calledInWords(skill)).toContain(skillInWords[skill]);
+		}
+		expect(answerInWords('sharp', 14.67)).toBe('Sharp shadows: EV 14⅔, f/16 at 1/ISO');
+	});
+
+	it('says what an eye is good to in one kind of light', () => {
+		expect(goodInOneInWords({ guesses: 12, goodTo: 0.5, holds: true })).toBe('good to ⅔ stop; 12 guesses');
+		expect(goodInOneInWords({ guesses: 12, goodTo: 1.2, holds: false })).toBe(
+			'good to 1⅓ stops, not yet to ⅔; 12 guesses'
+		);
 	});
 
 	it('tells a guess by which way it was off, and a small error as none', () => {

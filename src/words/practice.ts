@@ -1,11 +1,15 @@
-import { placeKinds, schools, type ShadowsReading } from '../core/light';
+import { placeKinds, resolveLight, schools, type ShadowsReading } from '../core/light';
 import {
+	calledBy,
 	conditionName,
 	errorOf,
 	GOOD_TO,
+	isRoom,
 	type Certificate,
+	type DrawnScene,
 	type DrillKind,
 	type EyeError,
+	type GoodIn,
 	type Guess,
 	type Named,
 	type OwnDoubt,
@@ -13,11 +17,15 @@ import {
 } from '../core/practice';
 import {
 	formatAperture,
+	formatClock,
 	formatDoubt,
 	formatEv,
 	formatStops,
+	formatTime,
 	markedApertures,
+	markedTimes,
 	nearestMark,
+	speedStops,
 	stopsInWords
 } from '../core/units';
 
@@ -34,7 +42,11 @@ export const skillInWords: Readonly<Record<Skill, string>> = {
 	'open-shade': 'Shade of a wall',
 	'deep-shade': 'Deep shade',
 	'pale-ground': 'Sand and snow',
-	'low-sun': 'Low sun'
+	water: 'Beside water',
+	'low-sun': 'Low sun',
+	dusk: 'After sunset',
+	room: 'Work room',
+	lamps: 'Lamps at home'
 };
 
 export const drillInWords: Readonly<Record<DrillKind, string>> = {
@@ -45,14 +57,20 @@ export const drillInWords: Readonly<Record<DrillKind, string>> = {
 	filter: 'Filters'
 };
 
+/** No lens is faster; what one sets where there is less light. */
+const WIDEST = 1.4;
+const INDOORS = { f: 2, iso: 400 };
+
 /**
- * An EV as the f-number at 1/ISO that it is.
+ * An EV as the f-number at 1/ISO that it is; where no lens is so fast, as a time on a fast film.
  *
  * @example apertureRule(14.64) // 'f/16 at 1/ISO'
  */
 export function apertureRule(ev: number): string {
 	const f = nearestMark(markedApertures, Math.sqrt(2 ** ev / 100));
-	return `${formatAperture(f)} at 1/ISO`;
+	if (f >= WIDEST) return `${formatAperture(f)} at 1/ISO`;
+	const seconds = nearestMark(markedTimes, INDOORS.f ** 2 / 2 ** (ev + speedStops(INDOORS.iso)));
+	return `${formatAperture(INDOORS.f)} at ${formatTime(seconds)}, ISO ${INDOORS.iso}`;
 }
 
 /** Less than this is no error, stops. */
@@ -122,6 +140,45 @@ export function ownDoubtInWords({ sd, usual, bias, guesses }: OwnDoubt): string 
 	return `${doubt}, from ${guesses} guesses${runs}`;
 }
 
+/**
+ * What a drawn scene shows, and nothing of its light.
+ *
+ * @example sceneInWords(a scene by the water) // 'A made-up scene at 14:10: a person with a grey card on a shore, posts and a boat'
+ */
+export function sceneInWords(scene: DrawnScene): string {
+	const shows = isRoom(scene)
+		? scene.lit === 'lamps'
+			? 'in a room with a sofa, a table and lamps'
+			: 'in a work room with desks and panels under the ceiling'
+		: scene.ground === 'water'
+			? 'on a shore, posts and a boat'
+			: ', posts, a tree and a shed';
+	return `A made-up scene at ${formatClock(scene.clock)}: a person with a grey card${shows.startsWith(',') ? '' : ' '}${shows}`;
+}
+
+/**
+ * The light of a printed scene, as the back of the sheet has it.
+ *
+ * @example answerInWords('sharp', 14.67) // 'Sharp shadows: EV 14⅔, f/16 at 1/ISO'
+ */
+export const answerInWords = (skill: Skill, ev: number): string =>
+	`${skillInWords[skill]}: EV ${formatEv(ev)}, ${apertureRule(ev)}`;
+
+/**
+ * What a drawn light is called, and what goes with that.
+ *
+ * @example calledInWords('soft') // 'Soft shadows: by shadow edge “soft shadow edge”, 13.6.'
+ */
+export function calledInWords(skill: Skill): string {
+	const name = calledBy[skill];
+	const what = skillInWords[skill];
+	if (!name) return `${what}: no rule holds, and a stop goes every few minutes. Meter it.`;
+	const says = formatEv(resolveLight(name).ev);
+	return name.method === 'place'
+		? `${what}: by kind of place “${namedInWords(name)}”, ${says}.`
+		: `${what}: by shadow edge “${conditionName(name)}”, ${says}.`;
+}
+
 /** A condition with its school, as a row is called. */
 export function namedInWords(named: Named): string {
 	if (named.method === 'place')
@@ -136,13 +193,33 @@ export const schoolSays = (school: ShadowsReading['school'], ev: number): string
 /** No eye is said to be better, stops. */
 const FINEST = 1 / 3;
 
+/** What an eye is good to, in thirds and never better than it is. */
+const goodInWords = (goodTo: number): string =>
+	stopsInWords(Math.max(FINEST, Math.ceil(3 * goodTo - 1e-9) / 3));
+
+/**
+ * What an eye is good to in one kind of light.
+ *
+ * @example goodInOneInWords({ guesses: 12, goodTo: 1.2, holds: false, … }) // 'good to 1⅓ stops, not yet to ⅔; 12 guesses'
+ */
+export function goodInOneInWords({ guesses, goodTo, holds }: Omit<GoodIn, 'of'>): string {
+	const yet = holds ? '' : `, not yet to ${formatStops(GOOD_TO)}`;
+	return `good to ${goodInWords(goodTo)}${yet}; ${guesses} guesses`;
+}
+
 /**
  * What an eye can be trusted to in open light, in a sentence and what it stands on.
  *
  * @example certificateInWords({ guesses: 40, wanting: 0, goodTo: 0.55, holds: true, lapsed: false }).what
  *   // 'Your eye is good to ⅔ stop in open light.'
  */
-export function certificateInWords({ guesses, wanting, goodTo, holds, lapsed }: Certificate): {
+export function certificateInWords({
+	guesses,
+	wanting,
+	goodTo,
+	holds,
+	lapsed
+}: Omit<Certificate, 'conditions'>): {
 	what: string;
 	why: string;
 } {
@@ -152,7 +229,7 @@ export function certificateInWords({ guesses, wanting, goodTo, holds, lapsed }: 
 			why: 'Open light is open shade and brighter. Drawn lights and real ones count.'
 		};
 	const why = `At least eight guesses in ten come within it, going by your last ${guesses} in open light.`;
-	const good = stopsInWords(Math.max(FINEST, Math.ceil(3 * goodTo - 1e-9) / 3));
+	const good = goodInWords(goodTo);
 	if (holds) return { what: `Your eye is good to ${good} in open light.`, why };
 	const asked = stopsInWords(GOOD_TO);
 	return lapsed

@@ -1,5 +1,6 @@
 import {
 	aimOf,
+	offsetOf,
 	askedBy,
 	automaticExposure,
 	controlsOf,
@@ -171,7 +172,7 @@ function apertureRow(camera: Camera, outcome: Outcome): SettingRow {
 export function clampedInWords(camera: Camera, light: Light, intent: Intent, outcome: Outcome): string {
 	const eye = automaticExposure(camera);
 	if (!eye || !outcome.clamped || outcome.iso === null) return '';
-	const offset = camera.offset?.stops ?? 0;
+	const offset = offsetOf(camera, outcome.compensation, outcome.iso).stops;
 	const aim = aimOf(eye, outcome.iso, outcome.compensation ?? 0, offset, intent.filters ?? []);
 	const beyond = askedBy(aim, resolveLight(light).meterEv) - settingsEv(outcome.f, outcome.seconds);
 	if (Math.abs(beyond) < 1 / 6) return '';

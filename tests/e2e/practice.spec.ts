@@ -17,6 +17,24 @@ const doneOf = (page: Page, place: number) =>
 test.describe('on the desk, by keyboard alone', () => {
 	test.use({ viewport: DESK });
 
+	test('twelve scenes go on a sheet of paper, their lights on its back', async ({ page }) => {
+		await open(page, '/practice/paper');
+		await expect(page.getByText('All twelve are drawn.')).toBeVisible({ timeout: 30_000 });
+		const answers = page.getByRole('region', { name: 'Answers' });
+		await expect(page.getByRole('list', { name: 'Scenes' }).getByRole('listitem')).toHaveCount(12);
+		await expect(answers).toBeHidden();
+		const button = page.getByRole('button', { name: 'Answers' });
+		await button.press('Enter');
+		await expect(button).toHaveAttribute('aria-pressed', 'true');
+		await expect(answers.getByRole('listitem')).toHaveCount(12);
+		await expect(answers.getByRole('listitem').first()).toHaveText(/: EV \S+, f\/\d/);
+		await button.press('Enter');
+		await expect(answers).toBeHidden();
+		// Chromium's own printing: a sheet, and its back.
+		const printed = (await page.pdf({ preferCSSPageSize: true })).toString('latin1');
+		expect(printed.match(/\/Type\s*\/Page\b/g)).toHaveLength(2);
+	});
+
 	test('a day’s course is done, and stands in Progress after a restart', async ({ page, request, app }) => {
 		await loadCamera(request, { camera: fixedCamera({ name: 'Quay Box' }) });
 		await loadCamera(request, { camera: foldingInstant({ name: 'Gorse' }), film: filmOf('instant', 640) });

@@ -49,6 +49,7 @@ async function viewsOf(request: APIRequestContext): Promise<string[]> {
 		'/develop/run',
 		'/practice',
 		'/practice/outside',
+		'/practice/paper',
 		'/practice/progress',
 		'/settings',
 		'/settings/phones',

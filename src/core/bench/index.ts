@@ -36,6 +36,7 @@ export {
 	offsetByWhite,
 	PATTERN,
 	shortestTold,
+	wheelByPlaces,
 	withCurve,
 	type AskedFiring,
 	type EyeCurve,

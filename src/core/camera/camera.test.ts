@@ -1,6 +1,18 @@
 import { describe, expect, it } from 'vitest';
+import { foldingInstant } from '../../../tests/fixtures/automatic';
 import { fixedCamera, rangedCamera, steppedCamera } from '../../../tests/fixtures/bag';
-import { cameraKinds, circleOfConfusion, controlsOf, onlyByHand, markLabel, slowestByHand } from '.';
+import {
+	cameraKinds,
+	circleOfConfusion,
+	controlsOf,
+	markLabel,
+	offsetOf,
+	onlyByHand,
+	slowestByHand,
+	withAnyFilm,
+	withOffset,
+	type Camera
+} from '.';
 
 describe('what can be set', () => {
 	it('is one aperture and one time on the simplest camera', () => {
@@ -47,6 +59,53 @@ describe('what can be set', () => {
 		expect(markLabel(marked, 8, null)).toBe('cloud');
 		expect(markLabel(marked, 11, null)).toBeNull();
 		expect(markLabel(marked, 8, 'lever up')).toBe('lever up');
+	});
+});
+
+describe('a wheel that was measured', () => {
+	const eye = foldingInstant({ offset: { stops: 0.1, sd: 0.3 } });
+	const turned = (camera: Camera, does?: { stops: number; sd: number }) =>
+		({
+			...camera,
+			exposure: { ...camera.exposure, compensation: { darken: -1, lighten: 1, step: 0.5, does } }
+		}) as Camera;
+
+	it('gives so much less than it says, in so much more doubt, and in its middle nothing', () => {
+		const measured = turned(eye, { stops: 0.8, sd: 0.4 });
+		expect(offsetOf(measured, 0)).toEqual({ stops: 0.1, sd: 0.3 });
+		// By hand: 0.1 + 1·(0.8 − 1); √(0.3² + 0.4²).
+		expect(offsetOf(measured, 1).stops).toBeCloseTo(-0.1, 9);
+		expect(offsetOf(measured, 1).sd).toBeCloseTo(0.5, 9);
+		expect(offsetOf(measured, -0.5).stops).toBeCloseTo(0.2, 9);
+		expect(offsetOf(turned(eye), 1)).toEqual({ stops: 0.1, sd: 0.3 });
+	});
+
+	it('stands beside a dial whose marks were measured', () => {
+		const measured = turned(
+			foldingInstant(
+				{ offset: { stops: 0.1, sd: 0.3 } },
+				{ iso: [160, 640], dial: [{ iso: 640, stops: 0.5, sd: 0.4 }] }
+			),
+			{ stops: 0.8, sd: 0 }
+		);
+		// By hand: 0.1 − 0.2 + 0.5; √(0.3² + 0.4²).
+		expect(offsetOf(measured, 1, 640).stops).toBeCloseTo(0.4, 9);
+		expect(offsetOf(measured, 1, 640).sd).toBeCloseTo(0.5, 9);
+		expect(offsetOf(measured, 0, 160)).toEqual({ stops: 0.1, sd: 0.3 });
+	});
+
+	it('is left out where an offset has it already, and kept for any other film', () => {
+		const measured = turned(eye, { stops: 0.8, sd: 0.4 });
+		expect(offsetOf(withOffset(measured, { stops: 0, sd: 0.2 }), 1)).toEqual({ stops: 0, sd: 0.2 });
+		const together = {
+			beside: { stops: 0.2, sd: 0.1 },
+			wheel: { stops: -0.3, sd: 0.1, covariance: 0.01 },
+			body: { stops: 0.4, sd: 0.2 }
+		};
+		const taught = { ...measured, together } as Camera;
+		expect(offsetOf(taught, 1).stops).toBeCloseTo(-0.2, 9);
+		expect(offsetOf(withAnyFilm(taught), 1).stops).toBeCloseTo(0.1, 9);
+		expect(withAnyFilm(measured)).toBe(measured);
 	});
 });
 

@@ -7,6 +7,7 @@ export * from './frame';
 export * from './hand-hold';
 export * from './moves-out';
 export * from './offset';
+export * from './own-offset';
 export * from './programme';
 export * from './takes';
 export * from './types';

@@ -39,6 +39,8 @@ export interface Wheel {
 	darken: number;
 	lighten: number;
 	step: number;
+	/** What a marked stop of it really does, stops, as it was measured; default a stop. */
+	does?: { stops: number; sd: number };
 }
 
 /** How the cell of an eye follows the light, as it was measured. */
@@ -57,6 +59,8 @@ export interface AutomaticExposure {
 	sets: 'time' | 'aperture' | 'both';
 	/** Positions of its film-speed dial, or the one it’s built for. */
 	iso: number[];
+	/** What marks of the dial really do beside what is written on them, stops, + = more light; default nothing. */
+	dial?: { iso: number; stops: number; sd: number }[];
 	compensation?: Wheel;
 	/** A filter before the lens also covers the meter. */
 	meterBehindFilter?: boolean;

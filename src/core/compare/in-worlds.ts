@@ -88,7 +88,7 @@ function litIn(
 	const fromFlash = 1 - 2 ** (change.background - outcome.error);
 	const { light = 0, body: byBody = 0 } = open.slopes ?? {};
 	const own = Math.hypot(light * sd, byBody * open.own.eye, open.own.hand);
-	const given = body[at] - offsetOf(way.camera).stops;
+	const given = body[at] - offsetOf(way.camera, outcome.compensation).stops;
 	return {
 		error: outcome.error + beside[at] + (fromFlash + (1 - fromFlash) * byBody) * given,
 		sd: Math.hypot(fromFlash * flashDoubt(outdoors), (1 - fromFlash) * own)

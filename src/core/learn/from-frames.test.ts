@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { foldingInstant } from '../../../tests/fixtures/automatic';
 import { filmOf, fixedCamera, losesNothing } from '../../../tests/fixtures/bag';
 import { named } from '../../../tests/fixtures/taught';
+import type { Camera } from '../camera';
 import { bestOutcome, type Learnt } from '../match';
 import { answered, bodyPriorOf, priorOf, taughtFrameOf, type ShotFrame } from '.';
 
@@ -69,6 +70,36 @@ describe('frames as learning takes them', () => {
 			wide: { share: 0.05 }
 		});
 		expect(bodyPriorOf(bare, before)).toMatchObject({ ...before.prior, wide: null });
+	});
+});
+
+describe('a wheel that was measured', () => {
+	const turned = (does?: { stops: number; sd: number }) => {
+		const plain = foldingInstant({ offset: { stops: 0, sd: 0.001 } });
+		const { exposure } = plain;
+		return { ...plain, exposure: { ...exposure, compensation: { ...wheelOf(plain), does } } } as Camera;
+	};
+	const wheelOf = ({ exposure }: Camera) => (exposure.mode === 'auto' ? exposure.compensation! : null!);
+	const light = { ev: 9, sd: 0.3 };
+	const at = (camera: Camera, place: number, stops: number): ShotFrame => ({
+		light,
+		settings: { ...bestOutcome(camera, film, light), compensation: place },
+		judged: { stops, sd: 0.4 }
+	});
+
+	it('is what its frames begin with: those that bear it out leave it where it was', () => {
+		const camera = turned({ stops: 0.7, sd: 0.1 });
+		const plain = taughtFrameOf(turned(), film, at(turned(), 0.5, 0), named)!;
+		const measured = taughtFrameOf(camera, film, at(camera, 0.5, 0), named)!;
+		expect(measured.beyond).toBeCloseTo(plain.beyond, 9);
+		// A frame at half a stop toward lighten that is 0.15 darker than the marks promise.
+		const told = at(camera, 0.5, -plain.beyond - 0.15);
+		const { learnt } = answered(camera, film, [{ ...told, id: 'a', takenAt: named.takenAt }]);
+		expect(learnt!.wheel!.stops).toBeCloseTo(-0.3, 2);
+		expect(learnt!.wheel!.sd).toBeLessThan(0.1);
+		// What was learnt before is what more frames stand on, and not what was measured once more.
+		const later = answered(camera, film, [{ ...told, id: 'b', takenAt: named.takenAt }], learnt);
+		expect(later.learnt!.wheel!.stops).toBeCloseTo(-0.3, 2);
 	});
 });
 

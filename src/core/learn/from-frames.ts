@@ -4,7 +4,9 @@ import {
 	handTimingDoubt,
 	leanOf,
 	scatterOf,
+	measuredGain,
 	usualOffset,
+	withOffset,
 	type AutomaticExposure,
 	type Camera,
 	type Filter
@@ -93,7 +95,7 @@ export function taughtFrameOf(
 	of: FrameOf
 ): TaughtFrame | null {
 	if (flash) return null;
-	const bare = { ...camera, offset: { stops: 0, sd: 0 } };
+	const bare = withOffset(camera, { stops: 0, sd: 0 });
 	const expected = expectedOf(bare, film, light, intentOf(mounted), settings);
 	const eye = expected.byEye ? automaticExposure(camera) : null;
 	const { sd } = resolveLight(light);
@@ -150,7 +152,8 @@ export function bodyPriorOf(camera: Camera, before?: SaidBefore): BodyPrior {
 		stops,
 		sd,
 		wide: measured ? null : FAR_OFF,
-		drift: automaticExposure(camera) ? EYE_DRIFT : SHUTTER_DRIFT
+		drift: automaticExposure(camera) ? EYE_DRIFT : SHUTTER_DRIFT,
+		wheel: measuredGain(camera) ?? undefined
 	};
 }
 
@@ -206,7 +209,13 @@ function startFrom(usual: BodyPrior, before: Learnt): { body: BodyPrior; middle:
 	const shared = middle * wheel.covariance;
 	const own = (of: number) => Math.sqrt(Math.max(LEAST_VARIANCE, of ** 2 - shared));
 	return {
-		body: { ...usual, stops, sd: own(sd), wide: wide && { ...wide, sd: own(wide.sd) }, wheelSd: wheel.sd },
+		body: {
+			...usual,
+			stops,
+			sd: own(sd),
+			wide: wide && { ...wide, sd: own(wide.sd) },
+			wheel: { stops: 0, sd: wheel.sd }
+		},
 		middle
 	};
 }

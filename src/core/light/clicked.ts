@@ -84,7 +84,7 @@ export function clickedBy(
 		iso: iso ?? eye.iso[0],
 		...(compensation ? { compensation } : {}),
 		...(filters.length > 0 ? { filterStops: stopsOverEye(eye, filters) } : {}),
-		offset: bodyOffsetOf(camera),
+		offset: bodyOffsetOf(camera, compensation, iso ?? eye.iso[0]),
 		scatter: scatterOf(eye),
 		...(eye.response && { response: eye.response })
 	};

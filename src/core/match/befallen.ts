@@ -1,4 +1,12 @@
-import { askedBy, automaticExposure, handTimingDoubt, leanOf, scatterOf, type Camera } from '../camera';
+import {
+	askedBy,
+	automaticExposure,
+	handTimingDoubt,
+	leanOf,
+	scatterOf,
+	withOffset,
+	type Camera
+} from '../camera';
 import { reciprocityDoubt, type Film, type Latitude } from '../film';
 import type { Light } from '../light';
 import { placedAsMade, type MadeSetting } from './match';
@@ -68,7 +76,7 @@ export function openFrame(
 	intent: Intent,
 	made: MadeSetting
 ): OpenFrame {
-	const bare = { ...camera, offset: { stops: 0, sd: 0 } };
+	const bare = withOffset(camera, { stops: 0, sd: 0 });
 	const { scene, placed } = placedAsMade(bare, film, light, intent, made);
 	const { setting, answered } = placed;
 	const { aim, response } = setting;

@@ -60,13 +60,16 @@ const NOTHING = 1e-6;
  * an eye does of its own it does before it runs into a limit. With a cell that leans it is as much light as would
  * ask for the same.
  */
-export function meterDoubt({ camera, light, intent }: Scene, { compensation, aim }: Setting): MeterDoubt {
+export function meterDoubt(
+	{ camera, light, intent }: Scene,
+	{ compensation, iso, aim }: Setting
+): MeterDoubt {
 	const eye = automaticExposure(camera);
 	const own =
 		eye && aim
 			? Math.hypot(
 					scatterOf(eye),
-					offsetOf(camera, compensation).sd,
+					offsetOf(camera, compensation, iso).sd,
 					leanOf(eye, light.meterEv, intent.filters ?? []).sd
 				) / aim.slope
 			: 0;

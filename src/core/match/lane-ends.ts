@@ -151,7 +151,7 @@ export function lanesAlong(scene: Scene, control: Control, meterDifference: numb
 	}
 	return spans.flatMap(({ f, seconds }) =>
 		wheelAndDial(scene, control, eye).map(({ iso, place }) => {
-			const offset = offsetOf(scene.camera, place).stops;
+			const offset = offsetOf(scene.camera, place, iso).stops;
 			const aim = aimOf(eye, iso, place, offset, scene.intent.filters ?? []);
 			const lightAt = (v: number) => lightFor(aim, v) - meterDifference;
 			const compensation = eye.compensation ? place : null;

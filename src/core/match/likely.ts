@@ -92,7 +92,9 @@ export function expectedOf(
 	// What an eye does of its own does not come through a limit.
 	const eye = automaticExposure(camera);
 	const lean = eye && !byHand ? leanOf(eye, scene.light.meterEv, intent.filters ?? []).sd : 0;
-	const body = clamped ? 0 : Math.hypot(offsetOf(camera, placed.setting.compensation).sd, lean);
+	const body = clamped
+		? 0
+		: Math.hypot(offsetOf(camera, placed.setting.compensation, placed.setting.iso).sd, lean);
 	const { limit, beyond } = limitsOf(scene, placed);
 	return {
 		error: placed.error,

@@ -141,7 +141,7 @@ function* byEye(scene: Scene, control: Control, eye: AutomaticExposure): Generat
 		for (const { iso, place } of places) {
 			yield {
 				response,
-				aim: aimOf(eye, iso, place, offsetOf(scene.camera, place).stops, scene.intent.filters ?? []),
+				aim: aimOf(eye, iso, place, offsetOf(scene.camera, place, iso).stops, scene.intent.filters ?? []),
 				bonus: 0,
 				compensation: eye.compensation ? place : null,
 				iso,

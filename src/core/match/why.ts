@@ -47,7 +47,7 @@ export function whyOf(scene: Scene, { setting, answered, error }: Placed): Why {
 	const meterElsewhere = light.ev - light.meterEv;
 	const filters = over - filterStops(intent);
 	const lean = eye.response ? leanAt(eye.response, light.meterEv - over).stops : 0;
-	const offset = offsetOf(camera, setting.compensation).stops + beside;
+	const offset = offsetOf(camera, setting.compensation, setting.iso).stops + beside;
 	const said =
 		filmVersusEye + wheel + meterElsewhere + filters + closeUp + exposures + reciprocity + lean + offset;
 	const before = { filmVersusEye, wheel, meterElsewhere, filters, closeUp, exposures, reciprocity };

@@ -1,6 +1,6 @@
 import { randomLcg, randomNormal } from 'd3-random';
 import { describe, expect, it } from 'vitest';
-import { certificateOf, goodTo, type Guess } from '.';
+import { certificateOf, goodTo, type Guess, type Named } from '.';
 
 const guess = (error: number, ev = 14): Guess => ({
 	...{ kind: 'seeing', at: '2026-05-02T10:00:00Z', day: '2026-05-02', clock: '10:00', ev: ev + error },
@@ -22,11 +22,28 @@ describe('what an eye is good to in open light', () => {
 	});
 
 	it('is said from thirty guesses on, of open light alone', () => {
-		expect(certified(even(29, 0.1))).toEqual({ guesses: 29, wanting: 1, holds: false, lapsed: false });
+		expect(certified(even(29, 0.1))).toMatchObject({ guesses: 29, wanting: 1, holds: false, lapsed: false });
 		expect(certified(even(60, 0.1), 9)).toMatchObject({ guesses: 0, wanting: 30 });
 		expect(certified(even(30, 0.4))).toMatchObject({ guesses: 30, wanting: 0, holds: true, lapsed: false });
 		expect(certified(even(40, 0.6))).toMatchObject({ holds: false, lapsed: false });
 		expect(certified(even(200, 0.4))).toMatchObject({ guesses: 60, holds: true });
+	});
+
+	it('is said by what the light was called, from ten guesses on, rooms too, the best first', () => {
+		const room = (error: number): Guess => ({
+			...guess(error, 6),
+			named: { method: 'place', place: 'office' } as Named
+		});
+		const guesses = [...even(30, 0.2).map((error) => guess(error)), ...even(10, 0.6).map(room)];
+		const { conditions, guesses: open } = certificateOf(guesses);
+		expect(open).toBe(30);
+		expect(conditions.map(({ of, guesses, holds }) => [of, guesses, holds])).toEqual([
+			['shadow-edge sharp', 30, true],
+			['place office', 10, false]
+		]);
+		// Source: chi-square table, from memory: below 5.380 lie 20 % at 9 degrees of freedom. 0.6·√(10/9)·√(9/5.380)·1.28 = 1.047.
+		expect(conditions[1].goodTo).toBeCloseTo(1.047, 3);
+		expect(certificateOf(guesses.slice(0, 39)).conditions).toHaveLength(1);
 	});
 
 	it('notices an eye that has slipped, and one that is back', () => {

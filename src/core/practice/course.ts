@@ -11,7 +11,7 @@ export interface Lesson {
 	skills: readonly Skill[];
 }
 
-/** The first week; from then on all days are like the last. Common practice. */
+/** A day each for the first week; from then on all days are like the last. Common practice. */
 export const lessons: readonly Lesson[] = [
 	{
 		title: 'The edge of a shadow',
@@ -35,13 +35,18 @@ export const lessons: readonly Lesson[] = [
 	},
 	{
 		title: 'What lies on the ground',
-		look: 'Pale sand and snow throw light back at the subject: up to a stop more. A meter pointed at them says the opposite.',
-		skills: ['pale-ground']
+		look: 'Pale sand and snow throw light back at the subject: up to a stop more. A meter pointed at them says the opposite. Water only adds glitter: go by the shadows.',
+		skills: ['pale-ground', 'water']
 	},
 	{
 		title: 'A low sun',
-		look: 'Long shadows mean a low sun. Their edges are still sharp, so the rules read too bright: take a stop off, two in the last hour.',
-		skills: ['low-sun']
+		look: 'Long shadows mean a low sun. Their edges are still sharp, so the rules read too bright: take a stop off, two in the last hour. Once it has set no rule holds: a stop goes every few minutes.',
+		skills: ['low-sun', 'dusk']
+	},
+	{
+		title: 'Under a roof',
+		look: 'A lit work room is f/1.4 at 1/ISO, about EV 7½; lamps at home are one to two stops less, and what is twice as far from one lamp gets two stops less.',
+		skills: ['room', 'lamps']
 	},
 	{
 		title: 'Everything so far',

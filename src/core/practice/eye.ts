@@ -1,6 +1,7 @@
 import chiSquareQuantile from '@stdlib/stats-base-dists-chisquare-quantile';
 import tQuantile from '@stdlib/stats-base-dists-t-quantile';
 import { resolveLight, schools, type ShadowsReading } from '../light';
+import { calledBy } from './skills';
 import type { Guess, Named } from './types';
 
 /** How a person's guesses run, stops; + = the light was taken for brighter than it was. */
@@ -46,6 +47,9 @@ export function eyeError(errors: readonly number[]): EyeError | null {
 		]
 	};
 }
+
+/** Whether rules by eye have a word for a light: for a drawn dusk they have none, whatever it was called. */
+export const hasRule = ({ drawn }: Pick<Guess, 'drawn'>): boolean => !drawn || calledBy[drawn.skill] !== null;
 
 /** Stops by which a guess was brighter than the light. */
 export const errorOf = ({ ev, read }: Pick<Guess, 'ev' | 'read'>): number => ev - read.ev;
@@ -134,14 +138,16 @@ function ownDoubt(of: string, errors: { error: number; sd: number }[], usual: nu
  * @example ownDoubts(six guesses of "soft" that were all right)[0].sd // 0.42, where the school says ⅔
  */
 export function ownDoubts(guesses: readonly Guess[]): OwnDoubt[] {
-	const named = [...groupedBy(guesses, ({ named }) => conditionKey(named))].flatMap(([of, group]) => {
-		const { ev, sd } = resolveLight(group[0].named);
-		return ownDoubt(
-			of,
-			group.map(({ read }) => ({ error: ev - read.ev, sd: read.sd })),
-			sd
-		);
-	});
+	const named = [...groupedBy(guesses.filter(hasRule), ({ named }) => conditionKey(named))].flatMap(
+		([of, group]) => {
+			const { ev, sd } = resolveLight(group[0].named);
+			return ownDoubt(
+				of,
+				group.map(({ read }) => ({ error: ev - read.ev, sd: read.sd })),
+				sd
+			);
+		}
+	);
 	const plain = guesses.map((guess) => ({ error: errorOf(guess), sd: guess.read.sd }));
 	return [...named, ...ownDoubt('eye', plain, USUAL_GUESS)];
 }

@@ -3,6 +3,7 @@ export * from './course';
 export * from './drawn';
 export * from './drill';
 export * from './eye';
+export * from './on-paper';
 export * from './schedule';
 export * from './schools-compared';
 export * from './skills';

@@ -8,6 +8,7 @@ import {
 	drillCard,
 	drillKinds,
 	drillsFor,
+	evOfScene,
 	eyeError,
 	lastDays,
 	oneMore,
@@ -15,6 +16,7 @@ import {
 	untrainedDoubt,
 	recalls,
 	sceneFor,
+	scenesOnPaper,
 	schoolsCompared,
 	skills,
 	timeOfDay,
@@ -37,6 +39,16 @@ function guess(error: number, changes: Partial<Guess> = {}): Guess {
 		...changes
 	};
 }
+
+describe('a sheet of scenes', () => {
+	it('has twelve that practise something else each, and is the same for the same number', () => {
+		const sheet = scenesOnPaper(3);
+		expect(new Set(sheet.map(({ skill }) => skill)).size).toBe(12);
+		expect(scenesOnPaper(3)).toEqual(sheet);
+		expect(scenesOnPaper(4).map(({ skill }) => skill)).not.toEqual(sheet.map(({ skill }) => skill));
+		for (const { scene } of sheet) expect(Number.isFinite(evOfScene(scene))).toBe(true);
+	});
+});
 
 describe('how an eye runs', () => {
 	// Source: published tables of Student's t (0.95, 9: 1.833) and of chi-square (9: 3.325 and 16.919).
@@ -91,6 +103,11 @@ describe('the own doubt', () => {
 		expect(ownDoubts(Array.from({ length: 4 }, () => guess(0)))).toEqual([]);
 		const bright = Array.from({ length: 40 }, () => guess(1, { read: { ev: 12.64, sd: 0, by: 'meter' } }));
 		const [soft, plain] = ownDoubts(bright);
+		// A dusk that was called so says nothing of the rule.
+		const dusks = bright.map(
+			(each) => ({ ...each, ev: each.read.ev, drawn: { skill: 'dusk', seed: 1 } }) as Guess
+		);
+		expect(ownDoubts([...bright, ...dusks])[0]).toEqual(soft);
 		expect(soft.of).toBe('shadow-edge soft');
 		// The rule says 13.64 of what was 12.64 each time: a stop too bright.
 		expect(soft.bias).toBeCloseTo(1, 1);

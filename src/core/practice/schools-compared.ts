@@ -1,5 +1,5 @@
 import { saidBySchools, type ShadowsReading } from '../light';
-import { eyeError, type EyeError } from './eye';
+import { eyeError, hasRule, type EyeError } from './eye';
 import type { Guess } from './types';
 
 type SchoolId = ShadowsReading['school'];
@@ -17,7 +17,7 @@ export interface SchoolRecord {
  */
 export function schoolsCompared(guesses: readonly Guess[]): SchoolRecord[] {
 	const errors: Partial<Record<SchoolId, number[]>> = {};
-	for (const { named, read } of guesses) {
+	for (const { named, read } of guesses.filter(hasRule)) {
 		if (named.method !== 'shadows') continue;
 		for (const [school, ev] of Object.entries(saidBySchools(named)) as [SchoolId, number][])
 			(errors[school] ??= []).push(ev - read.ev);

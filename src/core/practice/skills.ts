@@ -1,4 +1,4 @@
-import type { ShadowEdgeCondition, ShadowsReading } from '../light';
+import type { PlaceReading, ShadowEdgeCondition, ShadowsReading } from '../light';
 
 /** What is to be told apart by eye: each is practised, and kept account of, by itself. */
 export const skills = [
@@ -11,7 +11,11 @@ export const skills = [
 	'open-shade',
 	'deep-shade',
 	'pale-ground',
-	'low-sun'
+	'water',
+	'low-sun',
+	'dusk',
+	'room',
+	'lamps'
 ] as const;
 
 export type Skill = (typeof skills)[number];
@@ -23,8 +27,8 @@ const edge = (condition: ShadowEdgeCondition, more: object = {}): ShadowsReading
 	...more
 });
 
-/** What the school of the shadow's edge calls the light of each. */
-export const calledByShadowEdge: Readonly<Record<Skill, ShadowsReading>> = {
+/** What the school of the shadow’s edge calls the light of each, or the kind of place; null: no rule has a word for it. */
+export const calledBy: Readonly<Record<Skill, ShadowsReading | PlaceReading | null>> = {
 	sharp: edge('sharp'),
 	soft: edge('soft'),
 	faint: edge('faint'),
@@ -34,5 +38,9 @@ export const calledByShadowEdge: Readonly<Record<Skill, ShadowsReading>> = {
 	'open-shade': edge('faint'),
 	'deep-shade': edge('sharp', { deepShade: true }),
 	'pale-ground': edge('sharp', { ground: 'sand' }),
-	'low-sun': edge('sharp')
+	water: edge('sharp', { ground: 'water' }),
+	'low-sun': edge('sharp'),
+	dusk: null,
+	room: { method: 'place', place: 'office' },
+	lamps: { method: 'place', place: 'home-interior' }
 };

@@ -1,7 +1,6 @@
 <!-- What the firings of an empty camera say of its eye, beside what is written on it; and whether it is used. -->
 <script lang="ts">
 	import {
-		isTold,
 		offsetByWhite,
 		withCurve,
 		type EyeCurve,
@@ -12,7 +11,7 @@
 	import { USABLE_SLOPES, type AutomaticExposure, type Camera } from '$core/camera';
 	import { formatAperture, formatDoubt, formatStops, formatTime } from '$core/units';
 	import { counted, habitInWords, wheelInWords } from '$words';
-	import { eyeNotes, limitInWords, slopeInWords } from '$words/eye-curve';
+	import { eyeNotes, limitInWords, slopeInWords, usedInWords } from '$words/eye-curve';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import NumberBox from '$lib/forms/NumberBox.svelte';
 	import Chart from '$lib/parts/Chart.svelte';
@@ -129,17 +128,8 @@
 {/if}
 {#if usable}
 	<p class="soft small">
-		Used are how its cell follows the light{isTold(curve.fastest, timing) ? ', its fastest' : ''}{isTold(
-			curve.slowest,
-			timing
-		)
-			? isTold(curve.fastest, timing)
-				? ' and slowest time'
-				: ', its slowest time'
-			: isTold(curve.fastest, timing)
-				? ' time'
-				: ''}{offset ? ', and what it gives' : ''}. A limit that wasn’t reached stays as it is marked; so does
-		its scatter, because a screen is even and scenes aren’t.
+		{usedInWords(curve, timing, offset !== null)} A limit that wasn’t reached stays as it is marked; so does its
+		scatter, because a screen is even and scenes aren’t.
 	</p>
 	<button class="action" onclick={use}>Use it for {camera.name}</button>
 {:else}

@@ -41,7 +41,8 @@
 	const at = $derived(Math.min(looked ?? first, plan.samples.length - 1));
 	const sample = $derived(plan.samples[at]);
 	const instant = $derived(Date.parse(sample.at));
-	const place = $derived(axis.at(instant));
+	/** Late in the day the mark is still inside the picture. */
+	const marked = $derived(`min(${axis.at(instant)}%, 100% - 2px)`);
 	const levels = [0, 5, 10, 15];
 	const answers = $derived(
 		rows.flatMap(({ id, camera, film, intent }) =>
@@ -95,7 +96,7 @@
 				>{level === 0 ? 'EV 0' : level}</span
 			>
 		{/each}
-		<span class="now" style:left="{place}%"></span>
+		<span class="now" style:left={marked}></span>
 	</div>
 	<ul class="bands" aria-hidden="true">
 		{#each rows as { id, camera, windows } (id)}
@@ -116,7 +117,7 @@
 							><span>{words}</span></span
 						>
 					{/each}
-					<span class="now" style:left="{place}%"></span>
+					<span class="now" style:left={marked}></span>
 				</span>
 			</li>
 		{/each}

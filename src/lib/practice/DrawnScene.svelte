@@ -2,9 +2,9 @@
 <script lang="ts">
 	import { formatClock } from '$core/units';
 	import { evFromLuminance, formatEv } from '$core/units';
-	import { apertureRule } from '$words';
+	import { apertureRule, sceneInWords } from '$words';
 	import { onTheCard, type DrawnPicture, type DrawnScene } from '$core/practice';
-	import { pictureOf } from './drawing';
+	import { paint, pictureOf } from './drawing';
 
 	interface Props {
 		scene: DrawnScene;
@@ -39,11 +39,7 @@
 	});
 
 	$effect(() => {
-		if (!picture) return;
-		const { width, height, pixels } = picture;
-		canvas.width = width;
-		canvas.height = height;
-		canvas.getContext('2d')!.putImageData(new ImageData(pixels, width, height), 0, 0);
+		if (picture) paint(canvas, picture);
 	});
 
 	const reads = $derived.by(() => {
@@ -88,9 +84,7 @@
 			height="400"
 			onpointerdown={point}
 			data-drawn={picture ? 'yes' : undefined}
-			aria-label="A made-up scene at {formatClock(
-				scene.clock
-			)}: a person with a grey card, posts, a tree and a shed"
+			aria-label={sceneInWords(scene)}
 		></canvas>
 		{#if failed}<p class="wait soft" role="status">This scene couldn’t be drawn. Go on to the next one.</p>
 		{:else if !picture}<p class="wait soft">Drawing the scene …</p>{/if}

@@ -1,6 +1,6 @@
 <!-- What a light is called, and the EV that one would go by. -->
 <script lang="ts">
-	import { resolveLight, type ShadowsReading } from '$core/light';
+	import { placeKinds, resolveLight, type ShadowsReading } from '$core/light';
 	import type { Named } from '$core/practice';
 	import { formatEv, roundToThird } from '$core/units';
 	import { apertureRule } from '$words';
@@ -15,13 +15,22 @@
 		named: Named | null;
 		/** Whether it may be a light that is no daylight. */
 		rooms?: boolean;
+		/** Whether it plainly is under a roof. */
+		roof?: boolean;
 		/** What one would go by, EV. */
 		ev: number | null;
 		/** What the button under it does. */
 		action: string;
 		onguess: () => void;
 	}
-	let { named = $bindable(), ev = $bindable(), rooms = false, action, onguess }: Props = $props();
+	let {
+		named = $bindable(),
+		ev = $bindable(),
+		rooms = false,
+		roof = false,
+		action,
+		onguess
+	}: Props = $props();
 
 	const THIRD = 1 / 3;
 	/** The school that one goes by, also tomorrow. */
@@ -29,9 +38,13 @@
 	let choice: ReturnType<typeof ShadowsChoice> | undefined = $state();
 
 	/** Calls the light by the name at a place of the list. */
-	export const pick = (at: number): void => choice?.pick(at);
+	export function pick(at: number): void {
+		if (!(rooms && inside)) return choice?.pick(at);
+		if (at < placeKinds.length) call({ method: 'place', place: placeKinds[at].id });
+	}
 
-	let inside = $state(false);
+	let chosen = $state<boolean | null>(null);
+	const inside = $derived(chosen ?? roof);
 
 	function call(reading: Named) {
 		named = reading;
@@ -48,12 +61,12 @@
 			{ value: 'inside', name: 'a room, or night' }
 		]}
 		onchange={(next) => {
-			inside = next === 'inside';
+			chosen = next === 'inside';
 			[named, ev] = [null, null];
 		}}
 	/>
 {/if}
-{#if inside}
+{#if rooms && inside}
 	<PlacePanel
 		light={named}
 		onread={(reading) => 'method' in reading && reading.method === 'place' && call(reading)}

@@ -1,8 +1,7 @@
 <!-- The course of the day: made-up scenes to guess, then quick cards; by keyboard or thumb. -->
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import type { ShadowsReading } from '$core/light';
-	import type { DrillBag, Exercise } from '$core/practice';
+	import { calledBy, isRoom, type DrillBag, type Exercise, type Named } from '$core/practice';
 	import { roundToThird } from '$core/units';
 	import { drillInWords } from '$words';
 	import { listenInView, type Key } from '$lib/keys/keys';
@@ -21,7 +20,7 @@
 		() => exercises,
 		() => bag
 	);
-	let named = $state.raw<ShadowsReading | null>(null);
+	let named = $state.raw<Named | null>(null);
 	let ev = $state<number | null>(null);
 	let guessing: ReturnType<typeof GuessOfLight> | undefined = $state();
 	let title: HTMLElement | undefined = $state();
@@ -110,7 +109,17 @@
 					<button class="action" onclick={next}>Next</button>
 				{:else}
 					<p class="look">{course.lesson.look}</p>
-					<GuessOfLight bind:this={guessing} bind:named bind:ev action="Check" onguess={check} />
+					{#key desk.task}
+						<GuessOfLight
+							bind:this={guessing}
+							bind:named
+							bind:ev
+							rooms={calledBy[desk.task.skill]?.method !== 'shadows'}
+							roof={isRoom(desk.scene)}
+							action="Check"
+							onguess={check}
+						/>
+					{/key}
 				{/if}
 			</div>
 		</div>

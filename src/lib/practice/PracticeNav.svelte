@@ -4,6 +4,7 @@
 	const sides = [
 		{ id: 'today', name: 'Today', path: '/practice' },
 		{ id: 'outside', name: 'Real lights', path: '/practice/outside' },
+		{ id: 'paper', name: 'On paper', path: '/practice/paper' },
 		{ id: 'progress', name: 'Progress', path: '/practice/progress' }
 	] as const;
 

@@ -3,9 +3,17 @@
 	import { DateTime } from 'luxon';
 	import { resolve } from '$app/paths';
 	import { schools as allSchools } from '$core/light';
-	import type { Certificate, DrillKind, EyeError, OwnDoubt, SchoolRecord } from '$core/practice';
+	import type { Certificate, DrillKind, EyeError, GoodIn, OwnDoubt, SchoolRecord } from '$core/practice';
 	import { formatDoubt } from '$core/units';
-	import { certificateInWords, counted, drillInWords, eyeErrorInWords, ownDoubtInWords } from '$words';
+	import {
+		capital,
+		certificateInWords,
+		counted,
+		drillInWords,
+		eyeErrorInWords,
+		goodInOneInWords,
+		ownDoubtInWords
+	} from '$words';
 	import Chart from '$lib/parts/Chart.svelte';
 	import Switch from '$lib/parts/Switch.svelte';
 	import { outbox } from '$lib/records/outbox.svelte';
@@ -17,7 +25,7 @@
 	interface Props {
 		agreed: boolean;
 		all: EyeError | null;
-		certificate: Certificate;
+		certificate: Omit<Certificate, 'conditions'> & { conditions: (GoodIn & { name: string })[] };
 		points: { at: string; error: number }[];
 		conditions: Row[];
 		times: Row[];
@@ -69,6 +77,13 @@
 		<section class="trusted" class:holds={certificate.holds} aria-label="How far your eye can be trusted">
 			<p><strong>{trusted.what}</strong></p>
 			<p class="soft small">{trusted.why}</p>
+			{#if certificate.conditions.length > 0}
+				<ul>
+					{#each certificate.conditions as condition (condition.of)}
+						<li>{capital(condition.name)}: <span class="figures">{goodInOneInWords(condition)}</span></li>
+					{/each}
+				</ul>
+			{/if}
 		</section>
 		<Chart
 			options={progressChart(points)}

@@ -1,9 +1,9 @@
 <!-- What a guessed light was, and what the schools make of what it was called. -->
 <script lang="ts">
-	import { resolveLight, saidBySchools, type ShadowsReading } from '$core/light';
-	import { calledByShadowEdge, conditionName, type Guess } from '$core/practice';
+	import { saidBySchools, type ShadowsReading } from '$core/light';
+	import { hasRule, type Guess } from '$core/practice';
 	import { formatEv } from '$core/units';
-	import { apertureRule, guessInWords, namedInWords, schoolSays, skillInWords } from '$words';
+	import { apertureRule, calledInWords, guessInWords, namedInWords, schoolSays } from '$words';
 
 	let { guess }: { guess: Guess } = $props();
 
@@ -12,14 +12,9 @@
 		meter: 'Your meter',
 		photo: 'The photo'
 	} as const;
-	const called = $derived.by(() => {
-		if (!guess.drawn) return '';
-		const { skill } = guess.drawn;
-		const name = calledByShadowEdge[skill];
-		return `${skillInWords[skill]}: by shadow edge “${conditionName(name)}”, ${formatEv(resolveLight(name).ev)}.`;
-	});
+	const called = $derived(guess.drawn ? calledInWords(guess.drawn.skill) : '');
 	const schools = $derived(
-		guess.named.method === 'shadows'
+		guess.named.method === 'shadows' && hasRule(guess)
 			? (Object.entries(saidBySchools(guess.named)) as [ShadowsReading['school'], number][])
 			: []
 	);

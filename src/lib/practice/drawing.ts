@@ -13,6 +13,12 @@ function open(): Remote<typeof drawScene> {
 	return wrap<typeof drawScene>(worker);
 }
 
+/** Puts a picture on a canvas. */
+export function paint(canvas: HTMLCanvasElement, { width, height, pixels }: DrawnPicture): void {
+	[canvas.width, canvas.height] = [width, height];
+	canvas.getContext('2d')!.putImageData(new ImageData(pixels, width, height), 0, 0);
+}
+
 /** The picture of a scene; asking early has it ready when it is looked at. */
 export function pictureOf(scene: DrawnScene): Promise<DrawnPicture> {
 	const key = JSON.stringify(scene);

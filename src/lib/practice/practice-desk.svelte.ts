@@ -10,9 +10,9 @@ import {
 	type DrillBag,
 	type Exercise,
 	type Guess,
+	type Named,
 	type Task
 } from '$core/practice';
-import type { ShadowsReading } from '$core/light';
 import { outbox } from '$lib/records/outbox.svelte';
 
 /** Days of which is shown whether there was practice. */
@@ -81,14 +81,14 @@ export class PracticeDesk {
 	}
 
 	/** Checks a guess of the scene on the table. */
-	guess(named: ShadowsReading, ev: number): void {
+	guess(named: Named, ev: number): void {
 		const { task, scene } = this;
 		if (task?.kind !== 'seeing' || !scene || this.answered) return;
 		const guess: Guess = {
 			kind: 'seeing',
 			...stamped(),
 			clock: scene.clock,
-			named: $state.snapshot(named) as ShadowsReading,
+			named: $state.snapshot(named) as Named,
 			ev,
 			read: { ev: evOfScene(scene), sd: 0, by: 'drawn' },
 			drawn: { skill: task.skill, seed: task.seed }

@@ -2,11 +2,12 @@ import { randomLcg, randomNormal, randomUniform } from 'd3-random';
 import { DateTime } from 'luxon';
 import { resolveLight } from '$core/light';
 import {
-	calledByShadowEdge,
+	calledBy,
 	courseOf,
 	evOfScene,
 	sceneFor,
 	type Exercise,
+	type Named,
 	type Skill,
 	type Task
 } from '$core/practice';
@@ -23,6 +24,8 @@ const SEES_BRIGHT: Partial<Record<Skill, number>> = {
 	'open-shade': 2 / 3,
 	'low-sun': 1 / 3
 };
+/** What they call a light for which there is no word. */
+const NO_SHADOW: Named = { method: 'shadows', school: 'shadow-edge', condition: 'none' };
 const WANDERS = 0.3;
 const KNOWS = 0.8;
 
@@ -37,9 +40,11 @@ export function weekOfPractice(now: Date): Exercise[] {
 		if (task.kind === 'drill') return { kind: 'drill', at, day, card: task.card, right: chance() < KNOWS };
 		const { skill, seed } = task;
 		const scene = sceneFor(skill, seed);
-		const named = calledByShadowEdge[skill];
-		const ev = roundToThird(resolveLight(named).ev + (SEES_BRIGHT[skill] ?? 0) + wander());
+		const called = calledBy[skill];
 		const read = { ev: evOfScene(scene), sd: 0, by: 'drawn' } as const;
+		const taken = called ? resolveLight(called).ev : read.ev;
+		const ev = roundToThird(taken + (SEES_BRIGHT[skill] ?? 0) + wander());
+		const named = called ?? NO_SHADOW;
 		return { kind: 'seeing', at, day, clock: scene.clock, named, ev, read, drawn: { skill, seed } };
 	};
 

@@ -98,6 +98,25 @@ describe('a shutter by a phone’s clip', () => {
 		}
 	});
 
+	it('goes by the marked part of the open stretch alone, and by no firing that the mark touches', () => {
+		const clip = filmed(shutter({ held: 3 }));
+		const end = clip.frames.at(-1)!.at;
+		// A lamp goes on for the last second and a half.
+		const frames = clip.frames.map((frame) =>
+			frame.at > end - 1.5 ? { ...frame, rows: frame.rows.map((code) => code * 1.1) } : frame
+		);
+		expect(measureClip({ ...clip, frames })).toEqual({ refused: 'unsteady' });
+		const open = [0.5, end - 1.6] as const;
+		const marked = measureClip({ ...clip, frames, open });
+		if ('refused' in marked) throw new Error(marked.refused);
+		expect(marked.open[1]).toBeLessThanOrEqual(open[1]);
+		expect(marked.firings).toHaveLength(3);
+		for (const { seconds } of marked.firings) expect(Math.abs(seconds * 60 - 1)).toBeLessThan(0.1);
+		expect(measureClip({ ...clip, frames, open: [end - 1.55, end - 1.54] })).toEqual({
+			refused: 'no-reference'
+		});
+	});
+
 	it('refuses numbers that do not stand for light in a known way', () => {
 		expect(measureClip(filmed(shutter({}), { transfer: 'hlg' }))).toEqual({ refused: 'transfer' });
 	});

@@ -92,32 +92,56 @@ function wholeRows(lit: readonly Lit[], dark: Float64Array, open: Float64Array):
 	return whole.filter(Boolean).length / whole.length;
 }
 
+/** Where a person says that the shutter was held open, s. */
+type Mark = NonNullable<Clip['open']>;
+
 /** Where the shutter was held open, and by which steps its codes are light. */
 interface Held {
 	stretch: [first: number, last: number];
 	/** Of it, all of the light. */
 	open: [first: number, last: number];
 	steps?: readonly FilmedStep[];
+	/** All frames in light, by the standard or the steps that were said. */
+	lit: Lit[];
 }
 
 const isLong = (lit: readonly Lit[], [first, last]: readonly [number, number]) =>
 	lit[last].at + lit[last].seconds - lit[first].at >= HELD_OPEN;
+
+/** Of the stretches that a mark touches the longest: it may touch a firing, too. */
+function longestIn(lit: readonly Lit[], stretches: readonly [number, number][], mark: Mark) {
+	const lasts = ([first, last]: [number, number]) => lit[last].at + lit[last].seconds - lit[first].at;
+	const touched = stretches.filter(([first, last]) => lit[first].at <= mark[1] && lit[last].at >= mark[0]);
+	return touched.toSorted((a, b) => lasts(b) - lasts(a)).at(0);
+}
+
+/** Of a stretch what lies in the mark: what is lit beside it may be another light. */
+function withinMark(
+	lit: readonly Lit[],
+	[first, last]: [number, number],
+	mark: Mark | undefined
+): [number, number] {
+	if (!mark) return [first, last];
+	const inside = (at: number) => lit[at].at >= mark[0] && lit[at].at + lit[at].seconds <= mark[1];
+	let [from, to] = [first, last];
+	while (from <= to && !inside(from)) from++;
+	while (to >= from && !inside(to)) to--;
+	return [from, to];
+}
 
 /** The stretch in which the shutter was held open; null where there is none. */
 function heldOpen(clip: Clip): Held | null {
 	const lit = inLight(clip);
 	const stretches = stretchesOf(lit);
 	const { open } = clip;
-	const stretch = open
-		? stretches.find(([first, last]) => lit[first].at <= open[1] && lit[last].at >= open[0])
-		: stretches.findLast((each) => isLong(lit, each));
+	const stretch = open ? longestIn(lit, stretches, open) : stretches.findLast((each) => isLong(lit, each));
 	if (!stretch) return null;
 	const dark = darkOf(lit, stretches);
 	const black = meanOf(clip.frames.filter((_, at) => dark[at]).map(({ rows }) => meanOf(rows)));
 	const filmed = clip.steps ? null : stepsIn(clip.frames, stretch, black);
-	if (filmed) return { stretch, ...filmed };
-	const inner: [number, number] = [stretch[0] + EDGE, stretch[1] - EDGE];
-	return inner[0] > inner[1] ? null : { stretch, open: inner, ...(clip.steps && { steps: clip.steps }) };
+	if (filmed) return { lit, stretch, ...filmed };
+	const inner = withinMark(lit, [stretch[0] + EDGE, stretch[1] - EDGE], open);
+	return inner[0] > inner[1] ? null : { lit, stretch, open: inner, ...(clip.steps && { steps: clip.steps }) };
 }
 
 /** Which frames are dark, and none beside them lit. */
@@ -149,7 +173,7 @@ export function measureClip(clip: Clip): ClipAnswer {
 	if (!held) return { refused: standsForLight(clip) ? 'no-reference' : 'transfer' };
 	const known = { ...clip, ...(held.steps && { steps: held.steps }) };
 	if (!standsForLight(known)) return { refused: 'transfer' };
-	const lit = inLight(known);
+	const lit = held.steps === clip.steps ? held.lit : inLight(known);
 	const trouble = troubleWith(held, clip, lit);
 	if (trouble) return { refused: trouble };
 	const stretches = stretchesOf(lit);

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { fixedCamera } from '../../../../tests/fixtures/bag';
+import type { Camera } from '../../camera';
 import { standInEye } from '../../standin';
 import {
 	BLOCK,
@@ -11,6 +12,7 @@ import {
 	nextFiring,
 	offsetByWhite,
 	PATTERN,
+	wheelByPlaces,
 	withCurve,
 	type EyeCurve,
 	type EyeFiring,
@@ -123,6 +125,34 @@ describe('what a camera takes of it', () => {
 		expect(isTold(curve.fastest, { sd: 0.0003 })).toBe(true);
 		expect(isTold({ ...curve.slowest, reached: false })).toBe(false);
 		expect(taken.offset).toBeUndefined();
+	});
+
+	it('takes what a stop of the wheel does by all its places, and no wheel that could not be', () => {
+		const wheeled = {
+			...camera,
+			exposure: { ...camera.exposure, compensation: { darken: -1, lighten: 1, step: 0.5 } }
+		} as Camera;
+		const place = (at: number, value: number, sd = 0.1) => ({ place: at, value, sd });
+		// By hand: Σ(p·v)/Σp² = (0.9 + 0.2 + 0.7)/(1 + 0.25 + 1) = 0.8; 0.1/√2.25 = 0.0667.
+		const places = [place(-1, -0.9), place(0, 0), place(0.5, 0.4), place(1, 0.7)];
+		expect(wheelByPlaces(places)!.stops).toBeCloseTo(0.8, 9);
+		// χ² = (0.1² + 0 + 0.1²)/0.1² = 2 of two: the places go with a line.
+		expect(wheelByPlaces(places)!.sd).toBeCloseTo(0.1 / 1.5, 9);
+		// χ² = 4·2/2 = 4: twice the doubt.
+		const bent = [place(-1, -1), place(0.5, 0.4), place(1, 0.6)];
+		expect(wheelByPlaces(bent)!.sd).toBeCloseTo(0.2 / 1.5, 9);
+		expect(withCurve(wheeled, { ...curve, wheel: places }, null).exposure).toMatchObject({
+			compensation: { darken: -1, does: { stops: 0.8, sd: 0.067 } }
+		});
+		for (const none of [[], [place(0, 0)], [place(1, 0.1)], [place(1, -1)]])
+			expect(wheelByPlaces(none)).toBeNull();
+	});
+
+	it('takes what marks of the dial do beside what is written on them', () => {
+		const dialled = { ...camera, exposure: { ...camera.exposure, iso: [100, 400] } } as Camera;
+		// ISO 400 is two stops less than 100: 1.8 less is 0.2 more than it says.
+		const taken = withCurve(dialled, { ...curve, dial: [{ iso: 400, value: -1.8, sd: 0.1 }] }, null);
+		expect(taken.exposure).toMatchObject({ dial: [{ iso: 400, stops: 0.2, sd: 0.1 }] });
 	});
 
 	it('has an offset where a meter read the screen, and nothing was known', () => {

@@ -2,5 +2,5 @@ export { isBelieved } from './likely';
 export { BY_SOUND, measureEye } from './measure';
 export { canBeMeasured, nextFiring, type AskedFiring, type Turned } from './plan';
 export { BLOCK, DARKEST_STEP, isWhite, PATTERN } from './screen';
-export { isTold, offsetByWhite, shortestTold, withCurve, type WhiteRead } from './taken';
+export { isTold, offsetByWhite, shortestTold, wheelByPlaces, withCurve, type WhiteRead } from './taken';
 export type { EyeCurve, EyeFiring, EyeNote, Timing } from './types';

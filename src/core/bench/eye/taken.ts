@@ -1,4 +1,10 @@
-import { automaticExposure, type Camera } from '../../camera';
+import {
+	automaticExposure,
+	USABLE_SLOPES,
+	type AutomaticExposure,
+	type Camera,
+	type Wheel
+} from '../../camera';
 import { settingsEv, speedStops } from '../../units';
 import { BY_SOUND } from './measure';
 import type { EyeCurve, EyeLimit, Timing } from './types';
@@ -43,11 +49,51 @@ export function offsetByWhite(
 	return { stops: ev + speedStops(iso) - settingsEv(f, seconds), sd: Math.hypot(SCREEN_COLOUR, sd) };
 }
 
+/** Places of a wheel share the doubt of its middle, and no wheel is known better than this, of a stop; common practice. */
+const LEAST_DOUBT = 0.03;
+
+/**
+ * What a stop of the wheel does, by all its places: a straight line through its middle.
+ * Source: weighted least squares through the origin, with the Birge ratio where places do not go with a line.
+ *
+ * @returns stops for a marked stop; null where no place beside the middle was fired at, or no camera could be so
+ * @example wheelByPlaces([{ place: -1, value: -0.8, sd: 0.1 }, { place: 1, value: 0.8, sd: 0.1 }]) // { stops: 0.8, sd: 0.071 }
+ */
+export function wheelByPlaces(places: EyeCurve['wheel']): { stops: number; sd: number } | null {
+	const away = places.filter(({ place }) => place !== 0);
+	const weights = away.map(({ place, sd }) => (place / Math.max(sd, LEAST_DOUBT)) ** 2);
+	const weight = weights.reduce((sum, each) => sum + each, 0);
+	if (weight === 0) return null;
+	const does = away.map(({ place, value }) => value / place);
+	const stops = does.reduce((sum, each, at) => sum + weights[at] * each, 0) / weight;
+	const { least, most } = USABLE_SLOPES;
+	if (stops < least || stops > most) return null;
+	const misses = does.reduce((sum, each, at) => sum + weights[at] * (each - stops) ** 2, 0);
+	const birge = Math.sqrt(Math.max(1, misses / Math.max(1, away.length - 1)));
+	return { stops, sd: Math.max(LEAST_DOUBT, birge / Math.sqrt(weight)) };
+}
+
+/** A wheel with what firings told of it. */
+function turned(wheel: Wheel | undefined, curve: EyeCurve): Wheel | undefined {
+	const does = wheelByPlaces(curve.wheel);
+	return wheel && does ? { ...wheel, does: { stops: rounded(does.stops), sd: rounded(does.sd) } } : wheel;
+}
+
+/** What marks of the dial do beside what is written on them, of what they do beside the first. */
+function dialOf({ iso: [first] }: AutomaticExposure, curve: EyeCurve): AutomaticExposure['dial'] {
+	const marks = curve.dial.map(({ iso, value, sd }) => ({
+		iso,
+		stops: rounded(value - Math.log2(first / iso)),
+		sd: rounded(sd)
+	}));
+	return marks.length > 0 ? marks : undefined;
+}
+
 const rounded = (value: number) => Math.round(value * 1000) / 1000;
 
 /**
- * A camera with what firings told of its eye: how its cell follows the light, its limits where they were reached, and
- * where a meter read the screen and nothing was known, its offset. Its scatter stays: a screen is even, scenes are not.
+ * A camera with what firings told of its eye: how its cell follows the light, what its wheel and dial do, its limits where
+ * they were reached, and where a meter read the screen and nothing was known, its offset. Its scatter stays: a screen is even, scenes are not.
  *
  * @param white what a meter read of the brightest step; null: nothing
  * @example withCurve(a camera with an eye, a curve of slope 0.9, null).exposure.response // { slope: 0.9, sd: …, about: 12 }
@@ -68,7 +114,12 @@ export function withCurve<C extends Camera>(
 	return {
 		...camera,
 		shutter: { ...shutter, fastest, slowest: Math.max(fastest, slowest) },
-		exposure: { ...eye, response: { slope, sd, about: white?.ev ?? USUAL_ABOUT } },
+		exposure: {
+			...eye,
+			dial: dialOf(eye, curve) ?? eye.dial,
+			compensation: turned(eye.compensation, curve),
+			response: { slope, sd, about: white?.ev ?? USUAL_ABOUT }
+		},
 		...(offset && { offset })
 	};
 }

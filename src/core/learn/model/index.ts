@@ -10,6 +10,7 @@ import {
 	wanderedSince,
 	wayPart,
 	wayParts,
+	wheelMiddle,
 	wheelPart,
 	worldOf,
 	type Part,
@@ -82,6 +83,8 @@ interface Beside {
 	load?: string | null;
 	/** Doubt of its own, stops². */
 	variance?: number;
+	/** What is known to be added, stops. */
+	turned?: number;
 }
 
 /** Answers from what was solved. */
@@ -94,14 +97,14 @@ class Answers {
 	) {}
 
 	/** What is known of a sum of parts: what was never seen adds what is known of it beforehand. */
-	belief(parts: readonly Part[], { body, load, variance = 0 }: Beside = {}): Belief {
+	belief(parts: readonly Part[], { body, load, variance = 0, turned = 0 }: Beside = {}): Belief {
 		const row = rowOf(this.unknowns, parts, load ?? undefined);
 		const pack = load !== undefined && row.load === null ? USUAL.load ** 2 : 0;
 		const added = variance + pack + unseenVariance(this.unknowns, parts);
 		return beliefOf(
 			this.all.map(({ share, stops, solved: { known } }) => ({
 				share,
-				stops: known.mean(row) + this.#middleOf(body, stops),
+				stops: known.mean(row) + turned + this.#middleOf(body, stops),
 				variance: known.covariance(row, row) + added
 			}))
 		);
@@ -114,7 +117,8 @@ class Answers {
 
 	body({ camera, at, mark, wheel }: Pick<About, 'camera' | 'at' | 'mark' | 'wheel'>, beside: Part[] = []) {
 		const parts = [...bodyParts(this.world, { camera, at, mark, wheel }), ...beside];
-		return { parts, body: camera, variance: wanderedSince(this.world, camera, at) };
+		const turned = wheelMiddle(this.world, camera, wheel ?? 0);
+		return { parts, body: camera, turned, variance: wanderedSince(this.world, camera, at) };
 	}
 
 	rest(about: About): Part[] {
@@ -195,7 +199,8 @@ export function modelOf(frames: readonly TaughtFrame[], priors: Priors, asked: s
 		film: (film) => answers.belief([filmPart(world, film)]),
 		way: (way) => answers.belief([wayPart(world, way, 1)]),
 		mark: (camera, mark) => answers.belief([markPart(camera, mark)]),
-		wheel: (camera) => answers.belief([wheelPart(world, camera, 1)]),
+		wheel: (camera) =>
+			answers.belief([wheelPart(world, camera, 1)], { turned: wheelMiddle(world, camera, 1) }),
 		sumWithWheel(about) {
 			const { parts } = answers.body(about, answers.rest(about));
 			return answers.covariance(parts, about.load, wheelPart(world, about.camera, 1));

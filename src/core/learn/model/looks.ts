@@ -1,4 +1,4 @@
-import { besideParts, bodyParts, limitPart, wayParts, type Part, type World } from './parts';
+import { besideParts, bodyParts, limitPart, wayParts, wheelMiddle, type Part, type World } from './parts';
 import type { NearLimit, TaughtFrame } from './taught';
 import { addRow, type Row, type Unknowns } from './unknowns';
 
@@ -30,7 +30,7 @@ export const mayHold = (limit: NearLimit): boolean => Math.abs(limit.at) <= NEAR
  */
 export function lookOf(unknowns: Unknowns, world: World, frame: TaughtFrame): Look {
 	const { camera, load, limit, gamma } = frame;
-	const { stops } = world.priors.bodies.get(camera)!;
+	const stops = world.priors.bodies.get(camera)!.stops + wheelMiddle(world, camera, frame.wheel);
 	const judge = frame.judgeSd ** 2;
 	const fresh = frame.freshSd ** 2;
 	const beside = besideParts(world, frame);

@@ -67,8 +67,12 @@ export const markPart = (camera: string, mark: string): Part => ({
 export const wheelPart = ({ priors }: World, camera: string, by: number): Part => ({
 	name: `wheel ${camera}`,
 	by,
-	sd: priors.bodies.get(camera)!.wheelSd ?? USUAL.wheel
+	sd: priors.bodies.get(camera)!.wheel?.sd ?? USUAL.wheel
 });
+
+/** What a wheel at a place adds by what is known of it beforehand, stops. */
+export const wheelMiddle = ({ priors }: World, camera: string, place: number): number =>
+	place * (priors.bodies.get(camera)!.wheel?.stops ?? 0);
 
 /** A body's own walk from its first frame to a time. */
 export function driftParts({ priors, drifts }: World, camera: string, at: number): Part[] {

@@ -6,8 +6,8 @@ export interface BodyPrior {
 	wide: { share: number; sd: number; stops?: number } | null;
 	/** How far it wanders in a year, stops; it adds up as a random walk does. */
 	drift: number;
-	/** What is in doubt of its wheel, stops a stop, where that is known already. */
-	wheelSd?: number;
+	/** What a stop of its wheel does beyond a stop, where that is known already. */
+	wheel?: { stops: number; sd: number };
 }
 
 /** A limit of a camera that an eye may have run into. */

@@ -6,6 +6,7 @@ import {
 	limitPart,
 	wanderedSince,
 	wayPart,
+	wheelMiddle,
 	type Part,
 	type World
 } from './parts';
@@ -104,11 +105,12 @@ export class Worlds {
 		const seen = this.unknowns.places.has(own.name);
 		const sum = this.#sum(seen ? [own, ...rest] : rest);
 		const middle = this.world.priors.bodies.get(of.camera)!.stops;
+		const turned = wheelMiddle(this.world, of.camera, of.wheel ?? 0);
 		const unseen = seen ? null : this.#unseenBody(of.camera);
 		const walked = Math.sqrt(wanderedSince(this.world, of.camera, of.at));
 		const walk = walked > 0 ? this.own(`walk ${of.camera}`) : null;
 		for (let at = 0; at < sum.length; at++) {
-			sum[at] += unseen ? unseen[at] : of.camera === this.asked ? this.#middles[at] : middle;
+			sum[at] += turned + (unseen ? unseen[at] : of.camera === this.asked ? this.#middles[at] : middle);
 			if (walk) sum[at] += walked * walk[at];
 		}
 		return sum;

@@ -1,4 +1,4 @@
-import { bodyOffsetOf, togetherOf, withOffset, type Camera } from '../../camera';
+import { withAnyFilm } from '../../camera';
 import { latitudeOf, middleOf, filmSpeedFor, speedsMade, type Film } from '../../film';
 import { nearestInStops } from '../../units';
 import { idOf, isSameThing } from '../same-thing';
@@ -28,10 +28,6 @@ const ofSpeed = ({ type, balance }: Film, { name, to: iso }: Option): Film => ({
 	...(balance === undefined ? {} : { balance })
 });
 
-/** What your frames taught of a body with the film that is in it says less of it with another. */
-const alone = (camera: Camera): Camera =>
-	togetherOf(camera) ? withOffset(camera, bodyOffsetOf(camera)) : camera;
-
 /** Another film: the whole load. */
 export const film: RemedyKind = {
 	kind: 'film',
@@ -48,6 +44,6 @@ export const film: RemedyKind = {
 			? ofSpeed(question.film, change)
 			: question.bag.films?.find((each) => isSameThing(each, change));
 		if (!other) return question;
-		return { ...question, film: other, camera: alone(question.camera) };
+		return { ...question, film: other, camera: withAnyFilm(question.camera) };
 	}
 };

@@ -1,6 +1,6 @@
 import { albedoOf, daylightFrom, onDome, PLAIN_ALBEDO, thrownBack } from '../../light';
 import { evFromDome } from '../../units';
-import type { DrawnScene, Ground } from './scene';
+import type { OpenScene, Ground } from './scene';
 
 const RADIAN = Math.PI / 180;
 
@@ -9,7 +9,8 @@ export const albedos: Readonly<Record<Ground, number>> = {
 	grass: PLAIN_ALBEDO,
 	stone: PLAIN_ALBEDO,
 	sand: albedoOf.sand,
-	snow: albedoOf.snow
+	snow: albedoOf.snow,
+	water: albedoOf.water
 };
 
 /** What falls through the sky of a scene, lx. */
@@ -32,7 +33,7 @@ const HEAVY = 1 / 2;
  * Source: IES RP-21 (from memory) at both ends; between them common practice, by which each step of the
  * shadow's edge is a stop.
  */
-export function airOf({ altitude, veil, heavy }: Pick<DrawnScene, 'altitude' | 'veil' | 'heavy'>): Air {
+export function airOf({ altitude, veil, heavy }: Pick<OpenScene, 'altitude' | 'veil' | 'heavy'>): Air {
 	const sine = Math.sin(altitude * RADIAN);
 	const [clear, closed] = [daylightFrom(altitude, 'clear'), daylightFrom(altitude, 'overcast')];
 	const clearGlobal = clear.normal * sine + clear.horizontal;
@@ -45,9 +46,9 @@ export function airOf({ altitude, veil, heavy }: Pick<DrawnScene, 'altitude' | '
  * The light on the subject of a drawn scene: as by sun and clock, with the ground's own brightness.
  *
  * @returns EV at ISO 100
- * @example evOfScene(a clear noon on grass, subject facing the sun) // 15
+ * @example evOfOpen(a clear noon on grass, subject facing the sun) // 15
  */
-export function evOfScene(scene: DrawnScene): number {
+export function evOfOpen(scene: OpenScene): number {
 	const { altitude, veil, subject, ground } = scene;
 	const { normal, sky } = airOf(scene);
 	/** Under a closed sky every subject gets the light of all of it. */

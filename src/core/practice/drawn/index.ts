@@ -1,3 +1,3 @@
-export { evOfScene } from './air';
+export { evOfScene } from './light';
 export { drawScene, onTheCard, type DrawnPicture } from './render';
-export { sceneFor, type DrawnScene } from './scene';
+export { isRoom, sceneFor, type DrawnScene } from './scene';

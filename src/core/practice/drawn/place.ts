@@ -1,7 +1,7 @@
 import { randomLcg, randomUniform } from 'd3-random';
 import { luminanceFromEv } from '../../units';
-import { airOf, albedos, evOfScene } from './air';
-import type { DrawnScene } from './scene';
+import { airOf, albedos, evOfOpen } from './air';
+import type { OpenScene } from './scene';
 import { paint } from './paint';
 import type { Ball, Board, Shape } from './shapes';
 import { dot, unit, type Vector } from './vector';
@@ -24,10 +24,10 @@ const coats = [paint(0.12, [0.7, 0.95, 1.5]), paint(0.14, [1.9, 0.75, 0.6]), pai
 
 /** Where the person stands that the picture is of. */
 export const PERSON: Vector = [-0.35, 4.6, 0];
-const CARD_AT: Vector = [0.55, 4.2, 1.1];
+export const CARD_AT: Vector = [0.55, 4.2, 1.1];
 
 /** The direction in which the sun stands. */
-export function sunDirection({ altitude, sunFrom }: DrawnScene): Vector {
+export function sunDirection({ altitude, sunFrom }: OpenScene): Vector {
 	const flat = Math.cos(altitude * RADIAN);
 	return [flat * Math.sin(sunFrom * RADIAN), -flat * Math.cos(sunFrom * RADIAN), Math.sin(altitude * RADIAN)];
 }
@@ -38,6 +38,8 @@ const HALF_UP = 1 / 2;
 const UP_TO_THE_SKY = 60;
 /** In shade it is turned up to the sky that is left, degrees; against the light it is held upright. */
 const IN_SHADE = 60;
+/** After sunset it is turned up so far that it has of the sky what a dome has, degrees. */
+const AFTER_SUNSET = 27;
 
 const towards = (azimuth: number, up: number): Vector => [
 	Math.cos(up) * Math.sin(azimuth),
@@ -46,7 +48,7 @@ const towards = (azimuth: number, up: number): Vector => [
 ];
 
 /** What falls on a flat surface in the open, lx. */
-function onFlat(scene: DrawnScene, normal: Vector): number {
+function onFlat(scene: OpenScene, normal: Vector): number {
 	const { normal: direct, sky, global } = airOf(scene);
 	const up = (1 + normal[2]) / 2;
 	const sun = Math.max(0, dot(normal, sunDirection(scene)));
@@ -54,13 +56,15 @@ function onFlat(scene: DrawnScene, normal: Vector): number {
 }
 
 /** What must fall on an 18 % card for a reflected meter on it to read the scene's light, lx: E = π·L / 0.18. */
-const wantedOnCard = (scene: DrawnScene) => (Math.PI * luminanceFromEv(evOfScene(scene))) / CARD;
+const wantedOnCard = (scene: OpenScene) => (Math.PI * luminanceFromEv(evOfOpen(scene))) / CARD;
 
 const HALVINGS = 30;
 
 /** Which way the grey card is held: turned away from the sun until it is lit as the dome of a meter says. */
-function cardNormal(scene: DrawnScene): Vector {
+function cardNormal(scene: OpenScene): Vector {
 	const { altitude, sunFrom, veil, subject } = scene;
+	// When the sun has set all that is left comes from above.
+	if (altitude < 0) return towards(0, AFTER_SUNSET * RADIAN);
 	if (subject === 'back') return towards(0, 0);
 	if (subject !== 'facing' && subject !== 'side') return towards(0, IN_SHADE * RADIAN);
 	const closed = veil ** 2;
@@ -78,7 +82,7 @@ function cardNormal(scene: DrawnScene): Vector {
 }
 
 /** The crown of the tree, whose shade is deep. */
-export function crownOf({ subject, sunFrom, seed }: DrawnScene): Ball {
+export function crownOf({ subject, sunFrom, seed }: OpenScene): Ball {
 	const side = Math.sign(sunFrom);
 	if (subject === 'deep-shade')
 		return { kind: 'ball', middle: [0, 4, 3.6], radii: [3.6, 3.6, 1.2], paint: LEAVES };
@@ -87,7 +91,7 @@ export function crownOf({ subject, sunFrom, seed }: DrawnScene): Ball {
 }
 
 /** A shed: before the sun where it is to give shade, else behind the person. */
-function shed({ subject, sunFrom, altitude, seed }: DrawnScene): Shape[] {
+function shed({ subject, sunFrom, altitude, seed }: OpenScene): Shape[] {
 	const side = Math.sign(sunFrom);
 	const wall = walls[seed % walls.length];
 	if (subject === 'open-shade') {
@@ -125,16 +129,36 @@ function posts(seed: number): Shape[] {
 }
 
 /** The grey card beside the person. */
-export function cardOf(scene: DrawnScene): Board {
+export function cardOf(scene: OpenScene): Board {
 	return { kind: 'board', middle: CARD_AT, normal: unit(cardNormal(scene)), half: 0.24, paint: paint(CARD) };
 }
 
+/** A boat on the water. */
+function boatOf({ sunFrom, seed }: OpenScene): Shape[] {
+	const away = randomUniform.source(randomLcg(seed + 1))(10, 15)();
+	const right = Math.sign(sunFrom) * 3.6;
+	return [
+		{ kind: 'ball', middle: [right, away, 0.1], radii: [1.5, 0.55, 0.4], paint: walls[seed % walls.length] },
+		{ kind: 'block', low: [right - 0.4, away - 0.3, 0.3], high: [right + 0.5, away + 0.3, 0.95], paint: WOOD }
+	];
+}
+
+/** The person that the picture is of. */
+export function personShapes(seed: number): Shape[] {
+	const [right, forward] = PERSON;
+	const coat = coats[seed % coats.length];
+	return [
+		{ kind: 'ball', middle: [right, forward, 1.56], radii: [0.13, 0.13, 0.16], paint: SKIN },
+		{ kind: 'ball', middle: [right, forward, 0.98], radii: [0.27, 0.2, 0.48], paint: coat },
+		{ kind: 'ball', middle: [right - 0.09, forward, 0.44], radii: [0.12, 0.12, 0.46], paint: paint(0.08) },
+		{ kind: 'ball', middle: [right + 0.09, forward, 0.44], radii: [0.12, 0.12, 0.46], paint: paint(0.08) }
+	];
+}
+
 /** All that stands in a scene. */
-export function shapesOf(scene: DrawnScene): Shape[] {
+export function shapesOf(scene: OpenScene): Shape[] {
 	const crown = crownOf(scene);
 	const [x, y] = scene.subject === 'deep-shade' ? [1.5, 5.6] : crown.middle;
-	const [right, forward] = PERSON;
-	const coat = coats[scene.seed % coats.length];
 	return [
 		cardOf(scene),
 		{
@@ -143,13 +167,19 @@ export function shapesOf(scene: DrawnScene): Shape[] {
 			high: [CARD_AT[0] + 0.03, CARD_AT[1] + 0.12, CARD_AT[2]],
 			paint: WOOD
 		},
-		{ kind: 'ball', middle: [right, forward, 1.56], radii: [0.13, 0.13, 0.16], paint: SKIN },
-		{ kind: 'ball', middle: [right, forward, 0.98], radii: [0.27, 0.2, 0.48], paint: coat },
-		{ kind: 'ball', middle: [right - 0.09, forward, 0.44], radii: [0.12, 0.12, 0.46], paint: paint(0.08) },
-		{ kind: 'ball', middle: [right + 0.09, forward, 0.44], radii: [0.12, 0.12, 0.46], paint: paint(0.08) },
-		crown,
-		{ kind: 'block', low: [x - 0.15, y - 0.15, 0], high: [x + 0.15, y + 0.15, crown.middle[2]], paint: WOOD },
-		...shed(scene),
+		...personShapes(scene.seed),
+		...(scene.ground === 'water' ? boatOf(scene) : [crown]),
+		...(scene.ground === 'water'
+			? []
+			: [
+					{
+						kind: 'block' as const,
+						low: [x - 0.15, y - 0.15, 0] as const,
+						high: [x + 0.15, y + 0.15, crown.middle[2]] as const,
+						paint: WOOD
+					},
+					...shed(scene)
+				]),
 		...posts(scene.seed)
 	];
 }

@@ -2,15 +2,15 @@ import { randomLcg, randomUniform } from 'd3-random';
 import { sunPosition, type Exposed } from '../../light';
 import type { Skill } from '../skills';
 
-export type Ground = 'grass' | 'stone' | 'sand' | 'snow';
+export type Ground = 'grass' | 'stone' | 'sand' | 'snow' | 'water';
 
-/** A made-up place at an hour of a made-up day. */
-export interface DrawnScene {
+/** A made-up place outdoors at an hour of a made-up day. */
+export interface OpenScene {
 	/** The same seed is the same place. */
 	seed: number;
 	/** Hour of the made-up day, as a clock shows it. */
 	clock: string;
-	/** Height of the sun, degrees. */
+	/** Height of the sun, degrees; below 0 after it has set. */
 	altitude: number;
 	/** Where the sun stands, degrees: 0 behind the eye, + to its right, 180 before it. */
 	sunFrom: number;
@@ -21,6 +21,22 @@ export interface DrawnScene {
 	ground: Ground;
 	subject: Exposed;
 }
+
+/** A made-up room in the evening. */
+export interface RoomScene {
+	seed: number;
+	clock: string;
+	/** Panels under the ceiling of a work room, or lamps at home. */
+	lit: 'panels' | 'lamps';
+	/** What one of them sends out, lm. */
+	lumens: number;
+	kelvin: number;
+}
+
+export type DrawnScene = OpenScene | RoomScene;
+
+/** Whether a scene is under a roof. */
+export const isRoom = (scene: DrawnScene): scene is RoomScene => 'lit' in scene;
 
 /** What a skill asks of its scene; numbers are drawn between the two. */
 interface Recipe {
@@ -35,7 +51,7 @@ const plainGrounds = ['grass', 'stone'] as const;
 const BEHIND = [15, 50] as const;
 const HIGH = [22, 50] as const;
 
-const recipes: Readonly<Record<Skill, Recipe>> = {
+const recipes: Readonly<Record<Exclude<Skill, RoomSkill>, Recipe>> = {
 	sharp: { altitude: HIGH, sunFrom: BEHIND, veil: [0, 0.04], subject: 'facing' },
 	soft: { altitude: HIGH, sunFrom: BEHIND, veil: [0.28, 0.4], subject: 'facing' },
 	faint: { altitude: HIGH, sunFrom: BEHIND, veil: [0.62, 0.72], subject: 'facing' },
@@ -51,8 +67,32 @@ const recipes: Readonly<Record<Skill, Recipe>> = {
 		subject: 'facing',
 		grounds: ['sand', 'snow']
 	},
-	'low-sun': { altitude: [6, 15], sunFrom: BEHIND, veil: [0, 0.04], subject: 'facing' }
+	water: { altitude: HIGH, sunFrom: BEHIND, veil: [0, 0.04], subject: 'facing', grounds: ['water', 'water'] },
+	'low-sun': { altitude: [6, 15], sunFrom: BEHIND, veil: [0, 0.04], subject: 'facing' },
+	dusk: { altitude: [-4, -1], sunFrom: [150, 175], veil: [0, 0.04], subject: 'facing' }
 };
+
+type RoomSkill = 'room' | 'lamps';
+type Between = readonly [number, number];
+
+/** Rooms: what a lamp of them sends out, lm, and its colour, K; common practice. */
+const rooms: Readonly<Record<RoomSkill, { lit: RoomScene['lit']; lumens: Between; kelvin: number }>> = {
+	room: { lit: 'panels', lumens: [4500, 8000], kelvin: 4000 },
+	lamps: { lit: 'lamps', lumens: [1500, 3200], kelvin: 2800 }
+};
+
+/** Evening hours of rooms. */
+const EVENING = [19, 21] as const;
+
+function roomFor(skill: RoomSkill, seed: number, between: (ends: Between) => number): RoomScene {
+	const { lit, lumens, kelvin } = rooms[skill];
+	const minutes = Math.floor(between(EVENING) * 6) * 10;
+	const two = (value: number) => String(value).padStart(2, '0');
+	return {
+		...{ seed, lit, kelvin, clock: `${two(Math.floor(minutes / 60))}:${two(minutes % 60)}` },
+		lumens: between(lumens)
+	};
+}
 
 /** The made-up day: a place without a name on the fiftieth parallel, in the middle of May. */
 const PARALLEL = 50;
@@ -80,10 +120,11 @@ export function sceneFor(skill: Skill, seed: number): DrawnScene {
 	const source = randomLcg(seed);
 	const between = ([low, high]: readonly [number, number]) => randomUniform.source(source)(low, high)();
 	const coin = () => between([0, 1]) < 1 / 2;
-	const recipe = recipes[skill];
 	// The first draws of neighbouring seeds are alike.
 	coin();
-	const morning = coin();
+	if (skill === 'room' || skill === 'lamps') return roomFor(skill, seed, between);
+	const recipe = recipes[skill];
+	const morning = coin() && skill !== 'dusk';
 	const altitude = between(recipe.altitude);
 	const sunFrom = between(recipe.sunFrom) * (coin() ? 1 : -1);
 	const grounds = recipe.grounds ?? plainGrounds;

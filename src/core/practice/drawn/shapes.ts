@@ -35,56 +35,93 @@ export interface Hit {
 /** Nearer hits are the surface itself, m. */
 const NEAREST = 1e-4;
 
+/** Where a line misses. */
+const NOWHERE = Infinity;
+
 /** Source: the quadratic of a line and a sphere, in a space where the ball is one. */
-function onBall({ middle, radii, paint }: Ball, from: Vector, towards: Vector): Hit | null {
-	const o: Vector = [
+function toBall({ middle, radii }: Ball, from: Vector, towards: Vector): number {
+	const [ox, oy, oz] = [
 		(from[0] - middle[0]) / radii[0],
 		(from[1] - middle[1]) / radii[1],
 		(from[2] - middle[2]) / radii[2]
 	];
-	const d: Vector = [towards[0] / radii[0], towards[1] / radii[1], towards[2] / radii[2]];
-	const [a, b, c] = [dot(d, d), dot(o, d), dot(o, o) - 1];
-	const root = b * b - a * c;
-	if (root < 0) return null;
-	const near = (-b - Math.sqrt(root)) / a;
-	const distance = near > NEAREST ? near : (-b + Math.sqrt(root)) / a;
-	if (distance <= NEAREST) return null;
-	const at = plus(o, d, distance);
-	return { distance, normal: unit([at[0] / radii[0], at[1] / radii[1], at[2] / radii[2]]), paint };
+	const [dx, dy, dz] = [towards[0] / radii[0], towards[1] / radii[1], towards[2] / radii[2]];
+	const a = dx * dx + dy * dy + dz * dz;
+	const b = ox * dx + oy * dy + oz * dz;
+	const root = b * b - a * (ox * ox + oy * oy + oz * oz - 1);
+	if (root < 0) return NOWHERE;
+	const half = Math.sqrt(root);
+	const near = (-b - half) / a;
+	if (near > NEAREST) return near;
+	const far = (half - b) / a;
+	return far > NEAREST ? far : NOWHERE;
 }
 
 /** Source: the slab method. */
-function onBlock({ low, high, paint }: Block, from: Vector, towards: Vector): Hit | null {
-	let [enter, leave, axis] = [-Infinity, Infinity, 0];
-	for (let each = 0; each < 3; each++) {
-		const step = towards[each] === 0 ? 1e-12 : towards[each];
-		const [one, other] = [(low[each] - from[each]) / step, (high[each] - from[each]) / step];
-		if (Math.min(one, other) > enter) [enter, axis] = [Math.min(one, other), each];
+function toBlock({ low, high }: Block, from: Vector, towards: Vector): number {
+	let enter = -Infinity;
+	let leave = Infinity;
+	for (let axis = 0; axis < 3; axis++) {
+		const step = towards[axis] === 0 ? 1e-12 : towards[axis];
+		const one = (low[axis] - from[axis]) / step;
+		const other = (high[axis] - from[axis]) / step;
+		enter = Math.max(enter, Math.min(one, other));
 		leave = Math.min(leave, Math.max(one, other));
 	}
-	if (enter > leave || enter <= NEAREST) return null;
+	return enter > leave || enter <= NEAREST ? NOWHERE : enter;
+}
+
+/** The side of a block that a place on it lies on. */
+function sideOf({ low, high }: Block, at: Vector): Vector {
 	const normal: [number, number, number] = [0, 0, 0];
-	normal[axis] = -Math.sign(towards[axis]);
-	return { distance: enter, normal, paint };
+	let [best, off] = [0, Infinity];
+	for (let axis = 0; axis < 3; axis++) {
+		const nearer = Math.min(Math.abs(at[axis] - low[axis]), Math.abs(at[axis] - high[axis]));
+		if (nearer < off) [best, off] = [axis, nearer];
+	}
+	normal[best] = at[best] < (low[best] + high[best]) / 2 ? -1 : 1;
+	return normal;
 }
 
 const UP: Vector = [0, 0, 1];
 
-function onBoard({ middle, normal, half, paint }: Board, from: Vector, towards: Vector): Hit | null {
+function toBoard({ middle, normal, half }: Board, from: Vector, towards: Vector): number {
 	const facing = dot(normal, towards);
-	if (Math.abs(facing) < 1e-9) return null;
+	if (Math.abs(facing) < 1e-9) return NOWHERE;
 	const distance = dot(normal, plus(middle, from, -1)) / facing;
-	if (distance <= NEAREST) return null;
+	if (distance <= NEAREST) return NOWHERE;
 	const off = plus(plus(from, towards, distance), middle, -1);
 	const across = unit(cross(normal, UP));
-	if (Math.abs(dot(off, across)) > half || Math.abs(dot(off, cross(normal, across))) > half) return null;
-	return { distance, normal: facing < 0 ? normal : [-normal[0], -normal[1], -normal[2]], paint };
+	const outside = Math.abs(dot(off, across)) > half || Math.abs(dot(off, cross(normal, across))) > half;
+	return outside ? NOWHERE : distance;
 }
+
+/** How far a line from a place goes until it meets a shape; Infinity: it misses. */
+export function distanceTo(shape: Shape, from: Vector, towards: Vector): number {
+	if (shape.kind === 'ball') return toBall(shape, from, towards);
+	return shape.kind === 'block' ? toBlock(shape, from, towards) : toBoard(shape, from, towards);
+}
+
+/** What a shape is like where a line from a place meets it. */
+function hitAt(shape: Shape, from: Vector, towards: Vector, distance: number): Hit {
+	const { paint } = shape;
+	if (shape.kind === 'board') {
+		const { normal } = shape;
+		return { distance, normal: dot(normal, towards) < 0 ? normal : turnedRound(normal), paint };
+	}
+	const at = plus(from, towards, distance);
+	if (shape.kind === 'block') return { distance, normal: sideOf(shape, at), paint };
+	const { middle, radii } = shape;
+	const [x, y, z] = [0, 1, 2].map((axis) => (at[axis] - middle[axis]) / radii[axis] ** 2);
+	return { distance, normal: unit([x, y, z]), paint };
+}
+
+const turnedRound = ([x, y, z]: Vector): Vector => [-x, -y, -z];
 
 /** Where a line from a place first meets a shape. */
 export function hitOn(shape: Shape, from: Vector, towards: Vector): Hit | null {
-	if (shape.kind === 'ball') return onBall(shape, from, towards);
-	return shape.kind === 'block' ? onBlock(shape, from, towards) : onBoard(shape, from, towards);
+	const distance = distanceTo(shape, from, towards);
+	return distance < NOWHERE ? hitAt(shape, from, towards, distance) : null;
 }
 
 /** A ball around a shape, by which most of the lines that miss it are told at once. */
@@ -115,12 +152,17 @@ export function mayMeet({ middle, radius }: Bounded, from: Vector, towards: Vect
 	return x * x + y * y + z * z - along * along <= reach * reach;
 }
 
-/** The nearest of the shapes on a line, or null. */
-export function firstHit(shapes: readonly Bounded[], from: Vector, towards: Vector): Hit | null {
-	let nearest: Hit | null = null;
-	for (const each of shapes) {
-		const hit = mayMeet(each, from, towards) ? hitOn(each.shape, from, towards) : null;
-		if (hit && (!nearest || hit.distance < nearest.distance)) nearest = hit;
+/** The nearest of the shapes on a line, and which of them it is, or null. */
+export function firstHit(
+	shapes: readonly Bounded[],
+	from: Vector,
+	towards: Vector
+): (Hit & { which: number }) | null {
+	let [which, nearest] = [-1, NOWHERE];
+	for (let at = 0; at < shapes.length; at++) {
+		if (!mayMeet(shapes[at], from, towards)) continue;
+		const distance = distanceTo(shapes[at].shape, from, towards);
+		if (distance < nearest) [which, nearest] = [at, distance];
 	}
-	return nearest;
+	return which < 0 ? null : { ...hitAt(shapes[which].shape, from, towards, nearest), which };
 }

@@ -1,0 +1,5 @@
+<script lang="ts">
+	import TwelveScenes from '$lib/practice/TwelveScenes.svelte';
+</script>
+
+<TwelveScenes />
