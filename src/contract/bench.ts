@@ -1,5 +1,5 @@
 import { array, number, object } from 'yup';
-import { BY_SOUND, isBelieved, type EyeFiring, type Timing } from '../core/bench';
+import { FEWEST_TOLD, tellEnough, type EyeFiring, type Timing } from '../core/bench';
 import { between, positive, stops } from './fields';
 import { held } from './held';
 import { check, type Checked } from './validate';
@@ -38,8 +38,8 @@ export interface EyeRequest {
 	timing?: Timing;
 }
 
-/** Firings that say something at least, and so many that nobody fires more. */
-const [FEWEST_FIRINGS, MOST_FIRINGS] = [6, 200];
+/** So many that nobody fires more. */
+const MOST_FIRINGS = 200;
 /** Steps of light that are needed to see how an eye follows it. */
 const FEWEST_STEPS = 2;
 
@@ -51,32 +51,38 @@ export const eyeSchema = held<EyeRequest>()(
 				seconds: number().required().min(1e-5).max(600),
 				compensation: stops(10),
 				iso: number().min(1).max(100_000),
+				filter: number()
+					.min(1 / 3)
+					.max(12),
 				sd: number().min(1e-6).max(60)
 			}).required()
 		)
 			.required()
-			.min(FEWEST_FIRINGS)
+			.min(FEWEST_TOLD)
 			.max(MOST_FIRINGS)
 			.test('steps', 'must be of two steps of light or more', (firings) => {
 				// What is no firing is told of at its own place.
 				const steps = (firings ?? []).flatMap((firing) =>
-					firing?.fraction && !firing.compensation ? [firing.fraction] : []
+					firing?.fraction && !firing.compensation && !firing.filter ? [firing.fraction] : []
 				);
 				return new Set(steps).size >= FEWEST_STEPS;
 			}),
-		timing: object({ sd: number().required().min(1e-6).max(1), period: number().min(0).max(1) })
+		timing: object({
+			sd: number().required().min(1e-6).max(1),
+			period: number().min(0).max(1),
+			wideOpen: number().min(0).max(600)
+		})
 			.optional()
 			.default(undefined)
 	})
 ).required();
 
-/** Checks firings of an empty camera: enough that are long beside a screen's flicker must be left. */
+/** Checks firings of an empty camera: enough of those that count must be left. */
 export function checkEye(body: unknown): Checked<EyeRequest> {
 	const checked = check(eyeSchema, body);
 	if (!checked.ok) return checked;
 	const { firings, timing } = checked.value;
-	const left = firings.filter((firing) => isBelieved(firing, timing ?? BY_SOUND));
-	if (left.length >= FEWEST_FIRINGS) return checked;
-	const message = `must hold ${FEWEST_FIRINGS} times of two periods of the flicker or more`;
+	if (tellEnough(firings, timing)) return checked;
+	const message = `must hold ${FEWEST_TOLD} times at two lights that count: of two periods of the flicker or more, and with the aperture wide open`;
 	return { ok: false, issues: [{ path: 'firings', message }] };
 }

@@ -9,7 +9,7 @@ import { cameraRecordSchema, type CameraRecord } from './records';
 import { check } from './validate';
 
 const AT = '2026-05-02T12:30:00.000Z';
-const made = { at: AT, program: '0.32.0' };
+const made = { at: AT, program: '0.33.0' };
 const stored = (camera: CameraRecord, id = crypto.randomUUID()) => ({ ...camera, id, version: 3 });
 const learnt = { prior: { stops: 0, sd: 0.5 }, at: AT, frames: 9 };
 const body = { stops: -0.4, sd: 0.2, frames: 9 };

@@ -4,6 +4,7 @@ import { movements, type Movement, type StepDone } from '../core/develop';
 import type { Aged, CineSpool, Process } from '../core/film';
 import { between, instant, longText, name, positive, shortText, stops } from './fields';
 import { held } from './held';
+import { waterSchema } from './recipes';
 import { rigSchema, type Rig } from './rigs';
 
 /** A pack, a roll or a spool in a camera. */
@@ -55,6 +56,10 @@ export interface Developed {
 	at: string;
 	/** The recipe's name. */
 	recipe: string;
+	/** Its id, where it was one of the shelf. */
+	recipeId?: string;
+	/** Parts of water to one of all its stock together; absent: as the recipe is mixed. */
+	water?: number;
 	/** °C at its beginning, and as it was measured on the way. */
 	celsius: number[];
 	steps: StepDone[];
@@ -99,6 +104,8 @@ const developed = held<Developed>()(
 	object({
 		at: instant().required(),
 		recipe: name(),
+		recipeId: string().uuid(),
+		water: waterSchema(),
 		celsius: array(between(-10, 80).required()).required().max(MOST_STEPS),
 		steps: array(step.required()).required().max(MOST_STEPS),
 		movement: string<Movement>().oneOf(movements.map(({ id }) => id))

@@ -30,6 +30,23 @@ describe('a recipe', () => {
 		expect(problemsOf(recipeRecordSchema, { ...bath, powders })).toEqual(['powders.0.percent']);
 	});
 
+	it('has each temperature once at each dilution, and a replenisher that is a volume', () => {
+		const times = [
+			{ celsius: 20, seconds: 600 },
+			{ celsius: 20, seconds: 840, water: 14 }
+		];
+		expect(problemsOf(recipeRecordSchema, { ...bath, times, replenish: 22, replenisherLeft: 0 })).toEqual([]);
+		const wrong = { times: [...times, times[1]], replenish: 0, replenisherLeft: -1 };
+		expect(problemsOf(recipeRecordSchema, { ...bath, ...wrong })).toEqual([
+			'replenish',
+			'replenisherLeft',
+			'times'
+		]);
+		expect(problemsOf(recipeRecordSchema, { ...bath, times: [{ ...times[0], water: -1 }] })).toEqual([
+			'times.0.water'
+		]);
+	});
+
 	it('weighs or pours each of its powders, and says how its tank is moved as one thing', () => {
 		const powders = [
 			{ name: 'Water', millilitres: 750 },

@@ -6,6 +6,7 @@ import {
 	type Part,
 	type Powder,
 	type Recipe,
+	type RecipeTime,
 	type TimePoint
 } from '../core/develop';
 import { between, eachOnce, longText, name, positive, stops } from './fields';
@@ -60,13 +61,29 @@ const seconds = mixed<TimePoint['seconds']>()
 		if (!Array.isArray(value)) return aTime(value);
 		return value.length === 2 && value.every(aTime) && value[0] <= value[1];
 	});
-const time = held<TimePoint>()(object({ celsius: between(0, 60).required(), seconds }));
+/** The most water that stock is thinned with; what is thinner is called water. */
+const MOST_WATER = 1000;
+export const waterSchema = () => between(0, MOST_WATER);
+const atCelsius = { celsius: between(0, 60).required(), seconds };
+const printTime = held<TimePoint>()(object(atCelsius));
+const time = held<RecipeTime>()(object({ ...atCelsius, water: waterSchema() }));
 
-/** A table of times by temperature, each of these once. */
+/** A table of times of a picture that develops by itself, each temperature once. */
 export const timesSchema = () =>
-	array(time.required())
+	array(printTime.required())
 		.max(MOST)
 		.test(eachOnce<{ celsius?: unknown }>(({ celsius }) => celsius, 'must list each temperature once'));
+
+/** A recipe's table: each temperature once at each dilution. */
+const recipeTimes = () =>
+	array(time.required())
+		.max(MOST)
+		.test(
+			eachOnce<{ celsius?: unknown; water?: unknown }>(
+				({ celsius, water }) => JSON.stringify([celsius, water]),
+				'must list each temperature once, at each dilution'
+			)
+		);
 
 export const recipeRecordSchema = held<RecipeRecord>()(
 	object({
@@ -77,6 +94,8 @@ export const recipeRecordSchema = held<RecipeRecord>()(
 		rollsPerLitre: positive(1000),
 		rollsDone: between(0, 1000),
 		stockLeft: between(0, 100_000),
+		replenish: positive(10_000),
+		replenisherLeft: between(0, 100_000),
 		agitation: agitation.optional().default(undefined),
 		mixedOn: string().test(
 			'day',
@@ -85,7 +104,7 @@ export const recipeRecordSchema = held<RecipeRecord>()(
 		),
 		keepsDays: positive(10_000),
 		speedStops: stops(10),
-		times: timesSchema(),
+		times: recipeTimes(),
 		notes: longText()
 	})
 ).test('made-of', 'needs parts or powders', (value, context) =>

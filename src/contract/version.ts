@@ -1,2 +1,2 @@
 /** Of this program. */
-export const version = '0.32.0';
+export const version = '0.33.0';

@@ -1,9 +1,10 @@
-import { isBefore, ownTime, type JudgedDevelopment, type OwnTime } from '$core/develop';
+import { isBefore, ownTime, type DevelopedOnce, type JudgedDevelopment, type OwnTime } from '$core/develop';
 import { filmTypes, asLoaded, isDevelopedLater, type Film } from '$core/film';
 import type { LoadRecord, RecipeRecord } from '$contract/records';
 import type { Kept, Tally, ViewRecords } from './records';
 
-const LAST_DONE = 12;
+/** Loads that are shown as developed, and those that recipes and their times are learnt from. */
+const [LAST_DONE, LEARNT_FROM] = [12, 40];
 /** Loads to choose from. */
 const MOST_WAITING = 60;
 
@@ -35,45 +36,58 @@ export interface OwnTimeOf extends OwnTime {
 
 /** A load as it was developed, and how its negatives look. */
 async function judgedOf({ frames }: ViewRecords, { id, process, developed }: Kept<LoadRecord>) {
-	const { celsius, steps, movement } = developed!;
+	const { celsius, steps, movement, water } = developed!;
 	const took = steps.find((step) => !isBefore(step))?.took ?? 0;
 	const looks = (await frames.ofLoad(id)).flatMap(({ judged }) => judged?.look ?? []);
-	return { took, celsius, push: process?.push ?? 0, ...(movement && { movement }), looks };
+	return { took, celsius, push: process?.push ?? 0, water, ...(movement && { movement }), looks };
 }
 
-/** What the loads that were developed last say of the times of recipes, film by film. */
-async function ownTimes(
+/** What a load was developed in; a log of old has the recipe's name alone. */
+const wasIn =
+	({ developed }: Pick<LoadRecord, 'developed'>) =>
+	({ id, name }: Kept<RecipeRecord>) =>
+		developed?.recipeId === undefined ? developed?.recipe === name : developed.recipeId === id;
+
+/** What the loads that were developed last say of the times of a recipe, film by film. */
+async function ownTimesOf(
 	from: ViewRecords,
-	recipes: readonly Kept<RecipeRecord>[],
+	recipe: Kept<RecipeRecord>,
 	done: readonly Kept<LoadRecord>[]
 ): Promise<OwnTimeOf[]> {
-	const found: OwnTimeOf[] = [];
-	for (const { id: recipeId, name, times = [] } of recipes) {
-		const byFilm = new Map<string, JudgedDevelopment[]>();
-		for (const load of done.filter(
-			({ developed }) => developed!.recipe === name && developed!.celsius.length > 0
-		))
-			byFilm.set(load.filmId, [...(byFilm.get(load.filmId) ?? []), await judgedOf(from, load)]);
-		for (const [filmId, developments] of byFilm) {
-			const own = ownTime(times, developments);
-			if (own) found.push({ ...own, recipeId, filmId });
-		}
-	}
-	return found;
+	const inIt = done.filter((load) => wasIn(load)(recipe) && load.developed!.celsius.length > 0);
+	const judged = await Promise.all(
+		inIt.map(async (load) => ({ filmId: load.filmId, ...(await judgedOf(from, load)) }))
+	);
+	const byFilm = new Map<string, JudgedDevelopment[]>();
+	for (const { filmId, ...each } of judged) byFilm.set(filmId, [...(byFilm.get(filmId) ?? []), each]);
+	return [...byFilm].flatMap(([filmId, developments]) => {
+		const own = ownTime(recipe, developments);
+		return own ? [{ ...own, recipeId: recipe.id, filmId }] : [];
+	});
 }
+
+/** In which recipes of the shelf films were developed, the last one first. */
+const onceDeveloped = (
+	recipes: readonly Kept<RecipeRecord>[],
+	done: readonly Kept<LoadRecord>[]
+): DevelopedOnce[] =>
+	done.flatMap((load) => {
+		const recipe = recipes.find(wasIn(load));
+		return recipe ? [{ recipeId: recipe.id, filmId: load.filmId, push: load.process?.push ?? 0 }] : [];
+	});
 
 /** One recipe with what else goes on around it: baths after it, own times, and loads that wait for such a thing. */
 export async function recipeAsked(from: ViewRecords, recipe: Kept<RecipeRecord>, later: boolean) {
 	const [all, done, loads] = await Promise.all([
 		from.recipes.all(),
-		from.loads.developed(LAST_DONE),
+		from.loads.developed(LEARNT_FROM),
 		waiting(from, later)
 	]);
 	return {
 		recipe,
 		loads,
 		baths: all.filter(({ kind }) => kind === 'stop' || kind === 'fixer'),
-		own: await ownTimes(from, [recipe], done)
+		own: await ownTimesOf(from, recipe, done)
 	};
 }
 
@@ -81,15 +95,17 @@ export async function recipeAsked(from: ViewRecords, recipe: Kept<RecipeRecord>,
 export async function developing(from: ViewRecords) {
 	const [recipes, done, open] = await Promise.all([
 		from.recipes.all(),
-		from.loads.developed(LAST_DONE),
+		from.loads.developed(LEARNT_FROM),
 		waiting(from, true)
 	]);
-	const named = await Promise.all(done.map((load) => withItsThings(from, load)));
+	const named = await Promise.all(done.slice(0, LAST_DONE).map((load) => withItsThings(from, load)));
+	const own = await Promise.all(recipes.map((recipe) => ownTimesOf(from, recipe, done)));
 	const tallies = await from.loads.tallies(open.map(({ load }) => load.id));
 	const told = open.map((each) => ({ ...each, ...(tallies[each.load.id] ?? NOTHING) }));
 	return {
 		recipes,
-		own: await ownTimes(from, recipes, done),
+		own: own.flat(),
+		once: onceDeveloped(recipes, done),
 		/** Taken out. */
 		waits: told.filter(({ load, film, ...tally }) => waitsForBath(load, film, tally)),
 		/** Full, and still in its camera. */

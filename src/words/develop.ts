@@ -10,7 +10,7 @@ import {
 	type Recipe,
 	type StepDone,
 	type StockAge,
-	type Timed
+	type TimedDiluted
 } from '../core/develop';
 import type { Process } from '../core/film';
 import { formatTemperatures, formatVolume, stopsInWords } from '../core/units';
@@ -44,14 +44,34 @@ export function amountInWords({ amount, unit }: Measured): string {
 const STEP = 5;
 
 /**
+ * A dilution as it is read off a bottle.
+ *
+ * @param water parts of it to one of all stock together
+ * @example dilutionInWords(14) // '1 + 14'
+ */
+export const dilutionInWords = (water: number): string => `1 + ${Number(water.toFixed(2))}`;
+
+/**
  * A developing time with how sure it is.
  *
  * @example timedInWords({ seconds: 588, sd: 29, beyond: false }) // '9:48, give or take 0:30'
  */
-export function timedInWords({ seconds, sd, beyond }: Timed): string {
+export function timedInWords({ seconds, sd, beyond, from }: TimedDiluted): string {
 	const doubt = Math.max(STEP, Math.round(sd / STEP) * STEP);
 	const outside = beyond ? '; just outside your table' : '';
-	return `${clockInWords(seconds)}, give or take ${clockInWords(doubt)}${outside}`;
+	const ruled = from === undefined ? '' : `; by rule of thumb from ${dilutionInWords(from)}`;
+	return `${clockInWords(seconds)}, give or take ${clockInWords(doubt)}${outside}${ruled}`;
+}
+
+/**
+ * What a bath wants after a tank.
+ *
+ * @example refillInWords({ name: 'Fine grain', millilitres: 44 })
+ *   // 'Fine grain: pour off 44 ml, then add 44 ml of replenisher.'
+ */
+export function refillInWords({ name, millilitres }: { name: string; millilitres: number }): string {
+	const volume = formatVolume(millilitres);
+	return `${name}: pour off ${volume}, then add ${volume} of replenisher.`;
 }
 
 /**
@@ -61,10 +81,12 @@ export function timedInWords({ seconds, sd, beyond }: Timed): string {
  */
 export function developedInWords({
 	recipe,
+	water,
 	celsius,
 	steps
 }: {
 	recipe: string;
+	water?: number;
 	celsius: readonly number[];
 	steps: readonly StepDone[];
 }): string {
@@ -72,7 +94,8 @@ export function developedInWords({
 	const inIt = steps.find((step) => !isBefore(step));
 	const time = inIt ? `, ${clockInWords(inIt.took)}` : '';
 	const warm = celsius.length > 0 ? ` at ${formatTemperatures(celsius)}` : '';
-	return `Developed in ${recipe}${time}${warm}.`;
+	const thin = water === undefined ? '' : ` ${dilutionInWords(water)}`;
+	return `Developed in ${recipe}${thin}${time}${warm}.`;
 }
 
 function turns({ inversions, gentle = false, every = 60, within }: Agitation): string {
@@ -97,6 +120,17 @@ export function agitationInWords(agitation: Agitation, seconds: number): string 
 	return first === 0 ? then : `first ${first} s, then ${then}`;
 }
 
+/** How often a bath serves, and has served. */
+function servesInWords({
+	rollsPerLitre,
+	rollsDone = 0,
+	replenish
+}: Pick<Recipe, 'rollsPerLitre' | 'rollsDone' | 'replenish'>): string {
+	const done = `${counted(rollsDone, 'one roll', '# rolls')} done`;
+	if (replenish !== undefined) return `${done}, replenished`;
+	return rollsPerLitre === undefined ? 'one-shot' : `${done}, ${rollsPerLitre} a litre`;
+}
+
 /**
  * What is left of a bath: rolls it has done, its stock, its age.
  *
@@ -106,17 +140,19 @@ export function agitationInWords(agitation: Agitation, seconds: number): string 
  * @example leftInWords({ rollsPerLitre: 8, rollsDone: 2 }, '2026-05-02') // ['2 rolls done, 8 a litre']
  */
 export function leftInWords(
-	recipe: Pick<Recipe, 'rollsPerLitre' | 'rollsDone' | 'stockLeft' | 'mixedOn' | 'keepsDays'>,
+	recipe: Pick<
+		Recipe,
+		'rollsPerLitre' | 'rollsDone' | 'stockLeft' | 'replenish' | 'replenisherLeft' | 'mixedOn' | 'keepsDays'
+	>,
 	today: string
 ): string[] {
-	const { rollsPerLitre, rollsDone = 0, stockLeft } = recipe;
+	const { stockLeft, replenisherLeft } = recipe;
 	const age = stockAge(recipe, today);
 	const keeps = age?.left;
 	return [
-		rollsPerLitre === undefined
-			? 'one-shot'
-			: `${counted(rollsDone, 'one roll', '# rolls')} done, ${rollsPerLitre} a litre`,
+		servesInWords(recipe),
 		...(stockLeft === undefined ? [] : [`${formatVolume(stockLeft)} of stock left`]),
+		...(replenisherLeft === undefined ? [] : [`${formatVolume(replenisherLeft)} of replenisher left`]),
 		...(age ? [age.days === 0 ? 'mixed today' : `${days(age.days)} old`] : []),
 		...(keeps === undefined ? [] : [keeps > 0 ? `keeps ${days(keeps)} more` : 'past its best'])
 	];

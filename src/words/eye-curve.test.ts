@@ -8,6 +8,9 @@ describe('an eye in words', () => {
 		expect(askedInWords({ fraction: 1, why: 'steps' }, plain)).toBe('Step 1, all of the light');
 		expect(askedInWords({ fraction: 0, why: 'black' }, plain)).toBe('Black');
 		expect(askedInWords({ why: 'limit' }, plain)).toMatch(/^Far brighter: the open sky away from the sun/);
+		expect(askedInWords({ fraction: 1 / 2, filter: 3, why: 'filter' }, { ...plain, filter: 3 })).toBe(
+			'Step 2, 1/2 of the light; the ND over the eye'
+		);
 		const turned = { wheel: [-1, 0, 1], dial: [100, 200] };
 		expect(askedInWords({ fraction: 1 / 8, compensation: -1, iso: 100, why: 'wheel' }, turned)).toBe(
 			'Step 4, 1/8 of the light; wheel 1 toward darken; dial at 100'
@@ -28,7 +31,7 @@ describe('an eye in words', () => {
 		const limit = { seconds: 2, sd: 0.1, reached: true };
 		const curve: EyeCurve = {
 			...{ slope: told, scatter: told, full: { seconds: 1, sd: 0.1 }, leak: told },
-			...{ fastest: { ...limit, reached: false }, slowest: limit, wheel: [], dial: [] },
+			...{ fastest: { ...limit, reached: false }, slowest: limit, wheel: [], dial: [], filters: [] },
 			...{ wild: [], next: null, notes: [] }
 		};
 		const sound = { sd: 0.001 };

@@ -17,6 +17,8 @@ const notes: Readonly<Record<EyeNote, string>> = {
 	'few-steps':
 		'Fewer than three steps lie between the limits: how it follows the light is hardly known. Use steps between them.',
 	'dark-steps': 'The darkest steps are hardly brighter than the screen’s black, and say little.',
+	'stopped-down':
+		'Where it stops down, too, its times say little of its cell: those steps are left out. An ND over the eye makes more of them count.',
 	flicker: 'Times shorter than two periods of the screen’s flicker are left out.',
 	wild: 'Some firings go with no others: fire those again.'
 };
@@ -47,7 +49,7 @@ export function stepInWords(fraction: number): string {
  *   // 'Step 4, 1/8 of the light; wheel 1 toward darken'
  */
 export function askedInWords(
-	{ fraction, compensation = 0, iso }: AskedFiring,
+	{ fraction, compensation = 0, iso, filter }: AskedFiring,
 	{ wheel, dial }: Turned
 ): string {
 	const at =
@@ -56,6 +58,7 @@ export function askedInWords(
 			: stepInWords(fraction);
 	const words = [
 		at.replace(/^./, (letter) => letter.toUpperCase()),
+		...(filter === undefined ? [] : ['the ND over the eye']),
 		...(wheel.length > 1 ? [`wheel ${wheelInWords(compensation)}`] : []),
 		...(dial.length > 1 ? [`dial at ${iso ?? dial[0]}`] : [])
 	];
@@ -86,6 +89,9 @@ export const askedFor: Readonly<Record<AskedFiring['why'], string>> = {
 	steps: 'Each step once.',
 	black: 'Tells how much light the screen’s black gives.',
 	limit: 'Tells how fast it can be. Never point it at the sun.',
+	filter:
+		'Twice at each of three steps that are known without the ND, too: they tell how strong it really is.',
+	farther: 'Darker than the screen alone can be.',
 	wheel: 'Five at each place, because one alone scatters.',
 	dial: 'Three at each speed.',
 	wild: 'Once more: the last one here went with no others.',

@@ -23,6 +23,8 @@ import {
 	skillInWords,
 	stockInWords,
 	timedInWords,
+	dilutionInWords,
+	refillInWords,
 	withinInWords
 } from '.';
 import { bestOutcome } from '../core/match';
@@ -168,6 +170,22 @@ describe('what the tray says', () => {
 			'keeps 20 days more'
 		]);
 		expect(leftInWords({ mixedOn: '2026-05-01', keepsDays: 10 }, '2026-05-11')).toContain('past its best');
+		expect(
+			leftInWords({ rollsPerLitre: 8, rollsDone: 12, replenish: 22, replenisherLeft: 150 }, '2026-05-11')
+		).toEqual(['12 rolls done, replenished', '150 ml of replenisher left']);
+	});
+
+	it('tells a dilution, where a time comes from, and what a bath wants after a tank', () => {
+		expect([14, 14 / 3, 0].map(dilutionInWords)).toEqual(['1 + 14', '1 + 4.67', '1 + 0']);
+		expect(timedInWords({ seconds: 800, sd: 120, beyond: false, from: 9 })).toBe(
+			'13:20, give or take 2:00; by rule of thumb from 1 + 9'
+		);
+		expect(developedInWords({ recipe: 'All round', water: 14, celsius: [20], steps: [] })).toBe(
+			'Developed in All round 1 + 14 at 20 °C.'
+		);
+		expect(refillInWords({ name: 'Fine grain', millilitres: 44 })).toBe(
+			'Fine grain: pour off 44 ml, then add 44 ml of replenisher.'
+		);
 	});
 
 	it('tells who developed what was not developed here', () => {

@@ -140,20 +140,22 @@ export function ownDoubtInWords({ sd, usual, bias, guesses }: OwnDoubt): string 
 	return `${doubt}, from ${guesses} guesses${runs}`;
 }
 
+/** What stands around the person of a drawn scene. */
+const around = {
+	lamps: ' in a room with a sofa, a table and lamps',
+	panels: ' in a work room with desks and panels under the ceiling',
+	water: ' on a shore, posts and a boat',
+	open: ', posts, a tree and a shed'
+} as const;
+
 /**
  * What a drawn scene shows, and nothing of its light.
  *
  * @example sceneInWords(a scene by the water) // 'A made-up scene at 14:10: a person with a grey card on a shore, posts and a boat'
  */
 export function sceneInWords(scene: DrawnScene): string {
-	const shows = isRoom(scene)
-		? scene.lit === 'lamps'
-			? 'in a room with a sofa, a table and lamps'
-			: 'in a work room with desks and panels under the ceiling'
-		: scene.ground === 'water'
-			? 'on a shore, posts and a boat'
-			: ', posts, a tree and a shed';
-	return `A made-up scene at ${formatClock(scene.clock)}: a person with a grey card${shows.startsWith(',') ? '' : ' '}${shows}`;
+	const kind = isRoom(scene) ? scene.lit : scene.ground === 'water' ? 'water' : 'open';
+	return `A made-up scene at ${formatClock(scene.clock)}: a person with a grey card${around[kind]}`;
 }
 
 /**

@@ -25,6 +25,10 @@ export const eyeCurve: Schema = object(
 		slowest: limit,
 		wheel: list(object({ place: { type: 'number' }, ...told }, ['place', 'value', 'sd']), 0, many),
 		dial: list(object({ iso: { type: 'number' }, ...told }, ['iso', 'value', 'sd']), 0, many),
+		filters: {
+			...list(object({ filter: { type: 'number' }, ...told }, ['filter', 'value', 'sd']), 0, many),
+			description: 'what each ND over the eye really takes, stops'
+		},
 		leak: {
 			...object(told, ['value', 'sd']),
 			description: 'light of the screen’s black, part of the brightest step; its doubt in stops'
@@ -36,5 +40,18 @@ export const eyeCurve: Schema = object(
 		next: { ...orNull(number(0, 1)), description: 'the step at which one more firing tells most' },
 		notes: list(text(400))
 	},
-	['slope', 'scatter', 'full', 'fastest', 'slowest', 'wheel', 'dial', 'leak', 'wild', 'next', 'notes']
+	[
+		'slope',
+		'scatter',
+		'full',
+		'fastest',
+		'slowest',
+		'wheel',
+		'dial',
+		'filters',
+		'leak',
+		'wild',
+		'next',
+		'notes'
+	]
 );

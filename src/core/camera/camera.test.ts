@@ -11,7 +11,8 @@ import {
 	slowestByHand,
 	withAnyFilm,
 	withOffset,
-	type Camera
+	type Camera,
+	wideOpenFrom
 } from '.';
 
 describe('what can be set', () => {
@@ -59,6 +60,21 @@ describe('what can be set', () => {
 		expect(markLabel(marked, 8, null)).toBe('cloud');
 		expect(markLabel(marked, 11, null)).toBeNull();
 		expect(markLabel(marked, 8, 'lever up')).toBe('lever up');
+	});
+});
+
+describe('an eye that sets both', () => {
+	const camera = fixedCamera({
+		aperture: { kind: 'range', widest: 8, smallest: 22 },
+		shutter: { kind: 'range', fastest: 1 / 250, slowest: 1 },
+		exposure: { mode: 'auto', sets: 'both', iso: [640] }
+	});
+
+	// Common practice: wide open up to about 1/40 s, and surely from 1/30 s on.
+	it('is wide open for long times', () => {
+		expect(wideOpenFrom(camera)).toBeCloseTo(1 / 30, 9);
+		expect(wideOpenFrom({ ...camera, aperture: { kind: 'fixed', f: 8 } })).toBeUndefined();
+		expect(wideOpenFrom({ ...camera, exposure: { mode: 'auto', sets: 'time', iso: [640] } })).toBeUndefined();
 	});
 });
 

@@ -1,4 +1,5 @@
 import type { Axis } from './controls';
+import type { Camera } from './types';
 
 /** A limit that a camera runs into. */
 export type Limit = 'fastest' | 'slowest' | 'widest' | 'smallest';
@@ -24,6 +25,23 @@ export interface Programme {
 
 /** Up to this time an eye that sets both leaves its aperture wide open, s; common practice: it can still be held. */
 const WIDE_OPEN_UNTIL = 1 / 40;
+
+/** Bodies turn about there, and none sooner than so many times as long; common practice. */
+const SURELY_OPEN = 4 / 3;
+
+/**
+ * From which time on an eye that sets both leaves its aperture wide open, s: from there its times alone tell its cell.
+ *
+ * @returns undefined where its aperture does not move
+ * @example wideOpenFrom(a camera whose eye sets f/8 to f/22 and 1/250 to 1 s) // 1/30
+ */
+export function wideOpenFrom({
+	exposure,
+	aperture
+}: Pick<Camera, 'exposure' | 'aperture'>): number | undefined {
+	if (exposure.mode !== 'auto' || exposure.sets !== 'both') return undefined;
+	return aperture.kind === 'range' ? SURELY_OPEN * WIDE_OPEN_UNTIL : undefined;
+}
 
 const apertureStops = (f: number) => 2 * Math.log2(f);
 const timeStops = (seconds: number) => -Math.log2(seconds);

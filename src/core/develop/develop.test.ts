@@ -9,6 +9,7 @@ import {
 	gramsFor,
 	millilitresOf,
 	mixedAnew,
+	replenisherFor,
 	rollsLeft,
 	stockFor,
 	timeAt,
@@ -65,11 +66,40 @@ describe('a working solution', () => {
 	});
 
 	it('does as many rolls as it holds, and once if it is used once', () => {
-		expect(rollsLeft(8, 500, 0)).toBe(4);
-		expect(rollsLeft(8, 500, 3)).toBe(1);
-		expect(rollsLeft(8, 500, 9)).toBe(0);
-		expect(rollsLeft(undefined, 500, 0)).toBe(1);
-		expect(rollsLeft(undefined, 500, 1)).toBe(0);
+		expect(rollsLeft({ rollsPerLitre: 8 }, 500)).toBe(4);
+		expect(rollsLeft({ rollsPerLitre: 8, rollsDone: 3 }, 500)).toBe(1);
+		expect(rollsLeft({ rollsPerLitre: 8, rollsDone: 9 }, 500)).toBe(0);
+		expect(rollsLeft({}, 500)).toBe(1);
+		expect(rollsLeft({ rollsDone: 1 }, 500)).toBe(0);
+		expect(rollsLeft({ rollsPerLitre: 8, rollsDone: 9, replenish: 22 }, 500)).toBe(Infinity);
+	});
+
+	// By hand: 22 ml for each of three rolls are 66 ml.
+	it('is replenished by the roll, and its bottle empties by as much', () => {
+		const bath = { rollsPerLitre: 8, rollsDone: 9, replenish: 22, replenisherLeft: 100 };
+		expect(replenisherFor(bath, 3)).toBe(66);
+		expect(replenisherFor({}, 3)).toBe(0);
+		expect(afterRolls(bath, 3, 250)).toEqual({ rollsDone: 12, replenisherLeft: 34 });
+		expect(afterRolls(bath, 9, 250).replenisherLeft).toBe(0);
+		expect(afterRolls({ replenish: 22, stockLeft: 900 }, 1, 250)).toEqual({ rollsDone: 1 });
+	});
+
+	// Source: mass balance. Of a bath of V that takes what a roll leaves in it, and of which r is poured off before r of
+	// fresh replenisher is added, the burden comes to rest where what is poured off carries away what a roll brings.
+	it('keeps a replenished bath at one strength', () => {
+		fc.assert(
+			fc.property(real(300, 2000), real(10, 80), (volume, replenish) => {
+				let [millilitres, burden] = [volume, 0];
+				for (let roll = 0; roll < 2000; roll += 1) {
+					burden += 1;
+					const off = replenisherFor({ replenish }, 1);
+					burden *= (millilitres - off) / millilitres;
+					millilitres += replenisherFor({ replenish }, 1) - off;
+				}
+				expect(millilitres).toBeCloseTo(volume, 9);
+				expect(burden / (volume / replenish - 1)).toBeCloseTo(1, 3);
+			})
+		);
 	});
 
 	// By hand: half a litre by 1 : 1 takes 250 ml of stock.

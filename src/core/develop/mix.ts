@@ -68,25 +68,28 @@ export function millilitresOf(percent: number, grams: number): number {
 /**
  * Rolls that a bath still does.
  *
- * @param rollsPerLitre its capacity; absent: it is used once
+ * @param recipe its capacity and the rolls that went through it; without a capacity it is used once
  * @param millilitres of it
- * @param done rolls that went through it
- * @returns whole rolls, ≥ 0
- * @example rollsLeft(8, 500, 3) // 1
+ * @returns whole rolls, ≥ 0; Infinity where it is replenished
+ * @example rollsLeft({ rollsPerLitre: 8, rollsDone: 3 }, 500) // 1
  */
-export function rollsLeft(rollsPerLitre: number | undefined, millilitres: number, done: number): number {
-	if (rollsPerLitre === undefined) return done > 0 ? 0 : 1;
-	return Math.max(0, Math.floor((rollsPerLitre * millilitres) / LITRE + 1e-9) - done);
+export function rollsLeft(
+	{ rollsPerLitre, rollsDone = 0, replenish }: Pick<Recipe, 'rollsPerLitre' | 'rollsDone' | 'replenish'>,
+	millilitres: number
+): number {
+	if (replenish !== undefined) return Infinity;
+	if (rollsPerLitre === undefined) return rollsDone > 0 ? 0 : 1;
+	return Math.max(0, Math.floor((rollsPerLitre * millilitres) / LITRE + 1e-9) - rollsDone);
 }
 
 const WATER = /^(hot |warm |cold )?water$/i;
 
+/** Whether a part or powder is water, and no stock. */
+export const isWater = ({ name }: { name: string }): boolean => WATER.test(name);
+
 /** The most that a mixture takes of any of its stock solutions, ml; 0 where it takes none. */
 export const stockFor = (mixed: readonly Measured[]): number =>
-	Math.max(
-		0,
-		...mixed.filter(({ name, unit }) => unit === 'ml' && !WATER.test(name)).map(({ amount }) => amount)
-	);
+	Math.max(0, ...mixed.filter((each) => each.unit === 'ml' && !isWater(each)).map(({ amount }) => amount));
 
 /**
  * How often a mixture can still be made from what is left of each of its stock solutions.
@@ -105,9 +108,25 @@ export function mixesLeft(mixed: readonly Measured[], left: number): number | nu
 const lessStock = ({ stockLeft }: Pick<Recipe, 'stockLeft'>, taken: number): Pick<Recipe, 'stockLeft'> =>
 	stockLeft === undefined ? {} : { stockLeft: Math.max(0, stockLeft - taken) };
 
+/** Whether a bath serves more than once: it does so many rolls, or is replenished. */
+export const servesAgain = ({
+	rollsPerLitre,
+	replenish
+}: Pick<Recipe, 'rollsPerLitre' | 'replenish'>): boolean =>
+	rollsPerLitre !== undefined || replenish !== undefined;
+
 /**
- * What a recipe is after films went through it: a bath that serves more than once has done more rolls, and one that
- * is used once has taken of its stock.
+ * Replenisher that a bath wants after a tank, ml. As much of the bath is poured off first, so that its volume stays.
+ *
+ * @param rolls that went through it
+ * @example replenisherFor({ replenish: 22 }, 3) // 66
+ */
+export const replenisherFor = ({ replenish = 0 }: Pick<Recipe, 'replenish'>, rolls: number): number =>
+	replenish * rolls;
+
+/**
+ * What a recipe is after films went through it: a bath that serves more than once has done more rolls and was given
+ * its replenisher, and one that is used once has taken of its stock.
  *
  * @param recipe as it was
  * @param rolls that went through it
@@ -116,12 +135,18 @@ const lessStock = ({ stockLeft }: Pick<Recipe, 'stockLeft'>, taken: number): Pic
  * @example afterRolls({ rollsPerLitre: 8, rollsDone: 2 }, 2, 250) // { rollsDone: 4 }
  */
 export function afterRolls(
-	recipe: Pick<Recipe, 'rollsPerLitre' | 'rollsDone' | 'stockLeft'>,
+	recipe: Pick<Recipe, 'rollsPerLitre' | 'rollsDone' | 'stockLeft' | 'replenish' | 'replenisherLeft'>,
 	rolls: number,
 	stock: number
-): Pick<Recipe, 'rollsDone' | 'stockLeft'> {
-	if (recipe.rollsPerLitre === undefined) return lessStock(recipe, stock);
-	return { rollsDone: (recipe.rollsDone ?? 0) + rolls };
+): Pick<Recipe, 'rollsDone' | 'stockLeft' | 'replenisherLeft'> {
+	if (!servesAgain(recipe)) return lessStock(recipe, stock);
+	const { rollsDone = 0, replenisherLeft } = recipe;
+	return {
+		rollsDone: rollsDone + rolls,
+		...(replenisherLeft === undefined
+			? {}
+			: { replenisherLeft: Math.max(0, replenisherLeft - replenisherFor(recipe, rolls)) })
+	};
 }
 
 /**

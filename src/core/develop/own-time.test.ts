@@ -17,12 +17,12 @@ describe('a person’s own developing time', () => {
 	// By hand: six flat negatives want a sixth more, ln(7/6) = 0.154; a roll tells to √(0.07² + 0.15²/6) = 0.093, the
 	// table to 0.15: 0.154 · 115.6/(115.6 + 44.4) = 0.111, so 1.118 ± 0.079.
 	it('is longer by what flat negatives say, and surer with each roll', () => {
-		const one = ownTime(table, [roll()])!;
+		const one = ownTime({ times: table }, [roll()])!;
 		expect(one.factor).toBeCloseTo(1.118, 2);
 		expect(one.sd).toBeCloseTo(0.079, 3);
 		expect([one.negatives, one.rolls]).toEqual([6, 1]);
 		const more = ownTime(
-			table,
+			{ times: table },
 			Array.from({ length: 30 }, () => roll())
 		)!;
 		expect(more.factor).toBeCloseTo(7 / 6, 2);
@@ -33,7 +33,7 @@ describe('a person’s own developing time', () => {
 		const right = { looks: looks(40, 0) };
 		// A push of a stop takes 1.4 of the time, gently a tenth more, in a tenth more than that.
 		const told = ownTime(
-			table,
+			{ times: table },
 			Array.from({ length: 40 }, () =>
 				roll({ ...right, took: 480 * 1.4 * 1.1 * 1.1, celsius: [22], push: 1, movement: 'gentle' })
 			)
@@ -46,15 +46,15 @@ describe('a person’s own developing time', () => {
 		fc.assert(
 			fc.property(real(200, 2000), (took) => {
 				const [flat, even, harsh] = ([-1, 0, 1] as const).map(
-					(contrast) => ownTime(table, [roll({ took, looks: looks(3, contrast) })])!.factor
+					(contrast) => ownTime({ times: table }, [roll({ took, looks: looks(3, contrast) })])!.factor
 				);
 				expect(flat).toBeGreaterThan(even);
 				expect(even).toBeGreaterThan(harsh);
 			})
 		);
-		expect(ownTime(table, [roll({ looks: [{ density: 1 }] })])).toBeNull();
-		expect(ownTime(table, [roll({ celsius: [40] })])).toBeNull();
-		expect(ownTime([], [roll()])).toBeNull();
+		expect(ownTime({ times: table }, [roll({ looks: [{ density: 1 }] })])).toBeNull();
+		expect(ownTime({ times: table }, [roll({ celsius: [40] })])).toBeNull();
+		expect(ownTime({}, [roll()])).toBeNull();
 	});
 });
 

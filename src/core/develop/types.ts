@@ -48,6 +48,12 @@ export interface TimePoint {
 	seconds: number | [number, number];
 }
 
+/** How long a film takes in a recipe at a temperature. */
+export interface RecipeTime extends TimePoint {
+	/** Parts of water to one of all stock together; absent: as the recipe is mixed. */
+	water?: number;
+}
+
 /** A recipe of the person's own. */
 export interface Recipe {
 	name: string;
@@ -62,6 +68,9 @@ export interface Recipe {
 	rollsDone?: number;
 	/** Left of each of its stock solutions, ml. */
 	stockLeft?: number;
+	/** Replenisher that is added for each roll, and how much of it is left, ml; absent: none is added. */
+	replenish?: number;
+	replenisherLeft?: number;
 	/** How its tank is moved; absent: as is usual for its kind. */
 	agitation?: Agitation;
 	/** The day on which its stock was mixed or opened, YYYY-MM-DD, and the days it keeps. */
@@ -70,6 +79,6 @@ export interface Recipe {
 	/** Change of film speed by it, stops. */
 	speedStops?: number;
 	/** Its own table of times. */
-	times?: TimePoint[];
+	times?: RecipeTime[];
 	notes?: string;
 }

@@ -12,7 +12,8 @@ export const usualRecipes: readonly Recipe[] = [
 		times: [
 			{ celsius: 18, seconds: 720 },
 			{ celsius: 20, seconds: 600 },
-			{ celsius: 24, seconds: 420 }
+			{ celsius: 24, seconds: 420 },
+			{ celsius: 20, seconds: 800, water: 14 }
 		]
 	},
 	{

@@ -20,6 +20,10 @@ export interface StandInEye {
 	timing: number;
 	/** The film speed at which that is so, ISO; the dial does what is written on it. */
 	iso?: number;
+	/** What an ND over it takes beside what is written on it, stops. */
+	filterOff?: number;
+	/** It sets both: below this time it stops down too, and this part of the exposure is left for its time. */
+	stopsDown?: { from: number; share: number };
 	/** Of a screen that flickers, s: what it cuts off a time or adds to it. */
 	period?: number;
 }
@@ -41,14 +45,17 @@ export function standInEye(eye: StandInEye, seed: number): (asked: Omit<EyeFirin
 	const normal = randomNormal.source(randomLcg(seed))(0, 1);
 	const { slope, fastest, slowest, brightest, leak, scatter, timing, period = 0 } = eye;
 	return (asked) => {
-		const { fraction, compensation = 0, iso } = asked;
-		const light = fraction === undefined ? SKY : (fraction + leak) / (1 + leak);
+		const { fraction, compensation = 0, iso, filter } = asked;
+		const over = filter === undefined ? 0 : filter + (eye.filterOff ?? 0);
+		const light = fraction === undefined ? SKY : ((fraction + leak) / (1 + leak)) * 2 ** -over;
 		const dial = eye.iso && iso ? Math.log2(eye.iso / iso) : 0;
 		const wanted =
 			brightest *
 			2 **
 				(-slope * Math.log2(light) + (eye.wheel[compensation] ?? compensation) + dial + scatter * normal());
-		const open = Math.min(slowest, Math.max(fastest, wanted)) * 2 ** (SHUTTER * normal());
+		const { from, share } = eye.stopsDown ?? { from: 0, share: 1 };
+		const time = wanted < from ? from * (wanted / from) ** share : wanted;
+		const open = Math.min(slowest, Math.max(fastest, time)) * 2 ** (SHUTTER * normal());
 		const cut = fraction === undefined ? 0 : (period / 4) * normal();
 		return { ...asked, seconds: Math.max(FASTEST, open + timing * normal() + cut) };
 	};

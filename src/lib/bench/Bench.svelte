@@ -107,7 +107,7 @@
 	{#if eye}
 		<section aria-labelledby="trial-title"><TrialBench {camera} {films} onfound={keep} /></section>
 	{/if}
-	{#if eye?.sets === 'time'}
+	{#if eye && eye.sets !== 'aperture'}
 		<section aria-labelledby="eye-title">
 			<EyeBench
 				{camera}

@@ -1,7 +1,15 @@
 <!-- An eye without film: the empty camera before a screen of steps, each firing timed; what it does with light that is known. -->
 <script lang="ts">
 	import { onMount } from 'svelte';
-	import { automaticExposure, wheelPositions, withEvenCell, type Camera } from '$core/camera';
+	import {
+		automaticExposure,
+		dialSpeeds,
+		wheelPositions,
+		wideOpenFrom,
+		withEvenCell,
+		type Camera
+	} from '$core/camera';
+	import { formatTime } from '$core/units';
 	import type { Stored } from '$contract/records';
 	import { counted } from '$words';
 	import { cellInWords } from '$words/camera-parts';
@@ -30,7 +38,10 @@
 
 	const eye = $derived(automaticExposure(camera)!);
 	// svelte-ignore state_referenced_locally -- the firings are of the camera that the page is of, as it stands
-	const desk = new EyeDesk(camera.id, { wheel: wheelPositions(eye.compensation), dial: eye.iso });
+	const desk = new EyeDesk(camera.id, {
+		...{ wheel: wheelPositions(eye.compensation), dial: dialSpeeds(camera) },
+		wideOpen: wideOpenFrom(camera)
+	});
 	onMount(() => desk.open());
 
 	let typed = $state<number | undefined>();
@@ -86,6 +97,21 @@
 		]}
 		onchange={(next) => void desk.flickers(screens[next])}
 	/>
+	<NumberBox
+		label="An ND to hold over its eye, stops"
+		hint="as it is written on it; empty: none. It reaches darker light than the screen has, and three steps tell how strong it really is."
+		value={desk.filter ?? undefined}
+		least={1}
+		most={5}
+		problem="must be from 1 to 5 stops: three steps without it must be as dark as others with it"
+		onchange={(next) => (desk.filter = next ?? null)}
+	/>
+	{#if desk.timing.wideOpen}
+		<p>
+			Its eye stops down, too: only times of {formatTime(desk.timing.wideOpen)} and longer, with the aperture wide
+			open, tell its cell. An ND makes more of them count.
+		</p>
+	{/if}
 </details>
 <div class="asked" role="status">
 	{#if desk.asked}
@@ -93,6 +119,11 @@
 		<p class="soft">{askedFor[desk.asked.why]}</p>
 	{:else if desk.busy}
 		<p aria-busy="true">Working it out …</p>
+	{:else if desk.tooFew}
+		<p class="what"><strong>Too few of its times count.</strong></p>
+		<p class="soft">
+			They are too short. Dim the light: hold an ND over the eye, and say so under “Set it up”.
+		</p>
 	{:else}
 		<p class="what"><strong>Enough fired.</strong></p>
 	{/if}
@@ -152,12 +183,12 @@
 	</p>
 {/if}
 {#if desk.curve}
-	<EyeResult {camera} {eye} firings={desk.firings} curve={desk.curve} timing={desk.timing} onfound={found} />
+	<EyeResult {camera} firings={desk.firings} curve={desk.curve} timing={desk.timing} onfound={found} />
 {/if}
 {#if camera.shutter.kind === 'range'}
 	<details>
 		<summary>No camera at hand: try a stand-in</summary>
-		<StandInCamera {desk} shutter={camera.shutter} iso={eye.iso[0]} />
+		<StandInCamera {desk} shutter={camera.shutter} iso={desk.turned.dial[0]} />
 	</details>
 {/if}
 

@@ -8,8 +8,8 @@
 		type Timing,
 		type WhiteRead
 	} from '$core/bench';
-	import { USABLE_SLOPES, type AutomaticExposure, type Camera } from '$core/camera';
-	import { formatAperture, formatDoubt, formatStops, formatTime } from '$core/units';
+	import { dialSpeeds, USABLE_SLOPES, type Camera } from '$core/camera';
+	import { formatAperture, formatDoubt, formatStops, formatTime, stopsInWords } from '$core/units';
 	import { counted, habitInWords, wheelInWords } from '$words';
 	import { eyeNotes, limitInWords, slopeInWords, usedInWords } from '$words/eye-curve';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
@@ -20,14 +20,15 @@
 
 	interface Props {
 		camera: Camera;
-		eye: AutomaticExposure;
 		firings: readonly EyeFiring[];
 		curve: EyeCurve;
 		timing: Timing;
 		onfound: (found: Found, become: <C extends Camera>(camera: C) => C) => void;
 	}
-	let { camera, eye, firings, curve, timing, onfound }: Props = $props();
+	let { camera, firings, curve, timing, onfound }: Props = $props();
 
+	/** What its eye is told first, by its dial or by a place of its lever. */
+	const [first] = $derived(dialSpeeds(camera));
 	const marked = $derived(camera.shutter.kind === 'range' ? camera.shutter : null);
 	const apertures = $derived(
 		[camera.aperture.kind === 'range' ? camera.aperture.widest : camera.aperture.f].flat()
@@ -35,7 +36,7 @@
 	let picked = $state<number | null>(null);
 	const f = $derived(picked ?? apertures[0]);
 	let ev = $state<number | undefined>();
-	const white = $derived<WhiteRead | null>(ev === undefined ? null : { ev, f, iso: eye.iso[0] });
+	const white = $derived<WhiteRead | null>(ev === undefined ? null : { ev, f, iso: first });
 	const offset = $derived(white && offsetByWhite(curve.full, white));
 	const rows = $derived([
 		[
@@ -55,8 +56,13 @@
 		]),
 		...curve.dial.map(({ iso, value, sd }) => [
 			`Dial at ${iso}`,
-			formatStops(Math.log2(eye.iso[0] / iso)),
+			formatStops(Math.log2(first / iso)),
 			`${formatStops(value)} ± ${formatDoubt(sd)}`
+		]),
+		...curve.filters.map(({ filter, value, sd }) => [
+			'ND over the eye',
+			stopsInWords(filter),
+			`${value.toFixed(1)} ± ${formatDoubt(sd)}`
 		]),
 		['From firing to firing', '', `± ${formatDoubt(curve.scatter.value)} stop`]
 	]);

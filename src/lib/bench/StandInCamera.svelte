@@ -30,6 +30,9 @@
 			{
 				...{ slope: cells[cell], scatter: scatter === 'little' ? 0.12 : 0.35, leak: screens[screen] },
 				...{ fastest: shutter.fastest, slowest: shutter.slowest, brightest, wheel: {}, timing: 0.001, iso },
+				// Its ND is a third of a stop stronger than is written on it.
+				filterOff: 1 / 3,
+				...(desk.timing.wideOpen && { stopsDown: { from: 1 / 40, share: 1 / 2 } }),
 				...(flickers === 'yes' && { period: 1 / 240 })
 			},
 			seed

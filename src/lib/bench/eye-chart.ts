@@ -9,33 +9,45 @@ export function eyeChart(firings: readonly EyeFiring[], curve: EyeCurve): ApexOp
 	const steps = Array.from({ length: DARKEST_STEP + 1 }, (_, step) => step);
 	const [fastest, slowest] = [curve.fastest, curve.slowest].map(({ seconds }) => Math.log2(seconds));
 	const { value: leak } = curve.leak;
-	const line = steps.map((step) => {
-		const light = Math.log2((2 ** -step + leak) / (1 + leak));
-		const time = Math.log2(curve.full.seconds) - curve.slope.value * light;
-		return { x: step + 1, y: rounded(Math.min(slowest, Math.max(fastest, time))) };
-	});
+	/** Its cell before the screen, and before the screen through an ND: darker by what that takes. */
+	const lineThrough = (over: number) =>
+		steps.map((step) => {
+			const light = Math.log2((2 ** -step + leak) / (1 + leak)) - over;
+			const time = Math.log2(curve.full.seconds) - curve.slope.value * light;
+			return { x: rounded(step + 1 + over), y: rounded(Math.min(slowest, Math.max(fastest, time))) };
+		});
+	const takenBy = (filter?: number) => curve.filters.find((each) => each.filter === filter)?.value ?? 0;
+	const line = lineThrough(0);
+	const through = curve.filters.map(({ value }) => lineThrough(value));
 	const points = firings
 		.filter(({ fraction, compensation, iso }) => fraction && !compensation && iso === firings[0].iso)
-		.map(({ fraction, seconds }) => ({ x: 1 - Math.log2(fraction!), y: rounded(Math.log2(seconds)) }));
-	const all = [...points, ...line].map(({ y }) => y);
-	const [least, most] = [Math.floor(Math.min(...all)), Math.ceil(Math.max(...all))];
+		.map(({ fraction, seconds, filter }) => ({
+			x: rounded(1 - Math.log2(fraction!) + takenBy(filter)),
+			y: rounded(Math.log2(seconds))
+		}));
+	const all = [...points, ...line, ...through.flat()];
+	const [least, most] = [Math.min, Math.max].map((end, at) =>
+		[Math.floor, Math.ceil][at](end(...all.map(({ y }) => y)))
+	);
+	const last = Math.ceil(Math.max(...all.map(({ x }) => x)));
 	return {
 		chart: { type: 'line', height: 280, animations: { enabled: false } },
 		series: [
 			{ name: 'a firing', type: 'scatter', data: points },
-			{ name: 'its cell', type: 'line', data: line }
+			{ name: 'its cell', type: 'line', data: line },
+			...through.map((data) => ({ name: 'its cell, through the ND', type: 'line', data }))
 		],
-		colors: ['ink-soft', 'ink'],
-		stroke: { width: [0, 3] },
-		markers: { size: [5, 0], strokeWidth: 0 },
+		colors: ['ink-soft', 'ink', ...through.map(() => 'ink')],
+		stroke: { width: [0, 3, ...through.map(() => 2)], dashArray: [0, 0, ...through.map(() => 4)] },
+		markers: { size: [5, 0, ...through.map(() => 0)], strokeWidth: 0 },
 		legend: { show: false },
 		tooltip: { shared: false, y: { formatter: (value) => formatTime(2 ** value) } },
 		xaxis: {
 			type: 'numeric',
 			title: { text: 'steps of the screen, each half as bright' },
 			min: 1,
-			max: DARKEST_STEP + 1,
-			tickAmount: DARKEST_STEP,
+			max: last,
+			tickAmount: last - 1,
 			labels: { formatter: (value) => String(Math.round(Number(value))) }
 		},
 		yaxis: {

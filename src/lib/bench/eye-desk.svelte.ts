@@ -3,6 +3,7 @@ import {
 	BY_SOUND,
 	canBeMeasured,
 	nextFiring,
+	tellEnough,
 	type AskedFiring,
 	type EyeCurve,
 	type EyeFiring,
@@ -22,18 +23,30 @@ export class EyeDesk {
 	busy = $state(false);
 	/** Of the screen, Hz; null: it does not, as far as anyone knows. */
 	flicker = $state<number | null>(null);
-	/** Of the camera. */
-	readonly turned: Turned;
+	/** What is written on an ND that can be held over the eye, stops; null: there is none. */
+	filter = $state<number | null>(null);
+	#camera: Turned;
 	#id: string;
 	#bench: Remote<typeof openRecording> | null = null;
 	#worked = 0;
 
-	constructor(id: string, turned: Turned) {
+	/** @param camera what of it can be turned, and from when on its aperture is wide open */
+	constructor(id: string, camera: Turned) {
 		this.#id = id;
-		this.turned = turned;
+		this.#camera = camera;
 	}
 
-	timing = $derived.by((): Timing => ({ ...BY_SOUND, ...(this.flicker && { period: 1 / this.flicker }) }));
+	/** Of the camera, and of what is held over its eye. */
+	turned = $derived.by((): Turned => ({ ...this.#camera, ...(this.filter && { filter: this.filter }) }));
+	timing = $derived.by((): Timing => {
+		const { wideOpen } = this.#camera;
+		return { ...BY_SOUND, ...(this.flicker && { period: 1 / this.flicker }), ...(wideOpen && { wideOpen }) };
+	});
+	/** All was fired that is asked for, and too few of it count. */
+	tooFew = $derived.by(
+		() =>
+			this.asked === null && !this.busy && this.firings.length > 0 && !tellEnough(this.firings, this.timing)
+	);
 	/** What to fire next; null where there is enough, or it is being worked out. */
 	asked = $derived.by((): AskedFiring | null =>
 		nextFiring(this.turned, this.firings, this.busy ? null : this.curve)
@@ -44,6 +57,7 @@ export class EyeDesk {
 		const worker = new Worker(new URL('../../workers/bench.worker.ts', import.meta.url), { type: 'module' });
 		this.#bench = wrap<typeof openRecording>(worker);
 		this.firings = keptHere<Kept>(KEY, {})[this.#id] ?? [];
+		this.filter = this.firings.find(({ filter }) => filter)?.filter ?? null;
 		void this.#work();
 		return () => {
 			this.#bench = null;
@@ -91,7 +105,7 @@ export class EyeDesk {
 	/** Works it out where there is enough; what came later is worked out after. */
 	async #work(): Promise<void> {
 		const mine = ++this.#worked;
-		if (!canBeMeasured(this.firings) || !this.#bench) {
+		if (!canBeMeasured(this.firings) || !tellEnough(this.firings, this.timing) || !this.#bench) {
 			[this.curve, this.busy] = [null, false];
 			return;
 		}

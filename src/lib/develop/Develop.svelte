@@ -1,7 +1,7 @@
 <!-- What waits to be developed, what runs now, the recipes on the shelf, and what was developed last. -->
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import { isDeveloper, LAB } from '$core/develop';
+	import { isDeveloper, LAB, type DevelopedOnce } from '$core/develop';
 	import { formatTemperature } from '$core/units';
 	import { developedInWords, listed } from '$words';
 	import type { Developed } from '$contract/loads';
@@ -24,10 +24,12 @@
 		recipes: Kept<RecipeRecord>[];
 		/** What the person's own negatives say of times. */
 		own: Own[];
+		/** What films were developed in, the last one first. */
+		once: DevelopedOnce[];
 		/** Loads that were developed, the last one first. */
 		done: { id: string; name: string; developed: Developed }[];
 	}
-	let { waits, full, recipes, own, done }: Props = $props();
+	let { waits, full, recipes, own, once, done }: Props = $props();
 
 	const going = $derived(runs.all.length > 0);
 	/** What is in a tank now does not wait. */
@@ -129,6 +131,7 @@
 								{tank}
 								celsius={bath.value.celsius}
 								{own}
+								{once}
 								{developers}
 								first={tank.key === lead}
 								returned={() => fromLab(tank.loads)}

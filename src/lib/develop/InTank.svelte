@@ -1,20 +1,28 @@
-<!-- Which films go into the tank: those that were shot for this recipe before the others. -->
+<!-- Which films go into the tank: those that were shot for this recipe, or for none, before the others. -->
 <script lang="ts">
-	import type { LoadRecord } from '$contract/records';
+	import { isMeantFor } from '$core/develop';
+	import type { RecipeRecord } from '$contract/records';
 	import type { Kept } from '$lib/records/client';
+	import type { InTheTank } from './tanks';
 
 	interface Props {
-		/** The recipe's id. */
-		recipe: string;
-		loads: readonly { name: string; load: Kept<LoadRecord> }[];
+		recipe: Kept<RecipeRecord>;
+		loads: readonly InTheTank[];
 		/** Those that are in it. */
 		ids: readonly string[];
 		onchange: (ids: readonly string[]) => void;
 	}
 	let { recipe, loads, ids, onchange }: Props = $props();
 
+	/** Shot for it, in it already, or taken out with no developer chosen that would be another. */
 	const own = $derived(
-		loads.filter(({ load }) => load.process?.recipeId === recipe || ids.includes(load.id))
+		loads.filter(
+			({ load, film }) =>
+				ids.includes(load.id) ||
+				(load.process?.recipeId
+					? load.process.recipeId === recipe.id
+					: load.unloadedAt !== undefined && isMeantFor(recipe.kind, film.type))
+		)
 	);
 	const others = $derived(loads.filter((each) => !own.includes(each)));
 	const put = (id: string, into: boolean) =>

@@ -1,34 +1,48 @@
 <!-- A recipe measured out for the tank: what to take, for how many rolls, and what is left. -->
 <script lang="ts">
 	import { DateTime } from 'luxon';
-	import { mixedAnew, mixesLeft, rollsLeft, stockAge, stockFor } from '$core/develop';
+	import { mixedAnew, mixesLeft, replenisherFor, rollsLeft, servesAgain, stockAge } from '$core/develop';
 	import { formatVolume, volumeUnit } from '$core/units';
 	import { amountInWords, stockInWords } from '$words';
 	import type { RecipeRecord } from '$contract/records';
 	import { volumeQuantity } from '$lib/forms/measured';
 	import NumberBox from '$lib/forms/NumberBox.svelte';
+	import { plainNumber } from '$lib/forms/quantity';
 	import { replace, type Kept } from '$lib/records/client';
 	import { refresh } from '$lib/records/refresh';
 	import type { Remembered } from '$lib/timing/remembered.svelte';
-	import { mixedFrom, type Mixing } from './mixing';
+	import { askedWater, mixedFrom, takenOf, waterIn, type Mixing } from './mixing';
 
 	let { recipe, typed }: { recipe: Kept<RecipeRecord>; typed: Remembered<Mixing> } = $props();
 
-	const { parts, powders } = $derived(mixedFrom(recipe, typed.value.millilitres));
+	const { millilitres, atOnce } = $derived(typed.value);
+	const own = $derived(waterIn(recipe));
+	const water = $derived(askedWater(recipe, typed.value));
+	const { parts, powders } = $derived(mixedFrom(recipe, millilitres, water));
 	/** Water that the recipe itself begins with. */
 	const poured = $derived(recipe.powders?.some(({ millilitres }) => millilitres !== undefined) ?? false);
-	const takes = $derived(stockFor([...parts, ...powders]));
+	const takes = $derived(takenOf(recipe, typed.value, water).stock);
+	/** As the recipe is mixed. */
+	const usually = $derived(takenOf(recipe, typed.value).stock);
+	const refill = $derived(replenisherFor(recipe, atOnce));
 
 	/** As it is typed and not saved yet; absent: as the recipe says. */
-	let counted = $state<{ stockLeft?: number; rollsDone?: number }>({});
+	let counted = $state<Partial<Pick<RecipeRecord, 'stockLeft' | 'replenisherLeft' | 'rollsDone'>>>({});
 	const stockLeft = $derived('stockLeft' in counted ? counted.stockLeft : recipe.stockLeft);
 	const rollsDone = $derived(('rollsDone' in counted ? counted.rollsDone : recipe.rollsDone) ?? 0);
-	const differs = $derived(stockLeft !== recipe.stockLeft || rollsDone !== (recipe.rollsDone ?? 0));
+	const replenisherLeft = $derived(
+		'replenisherLeft' in counted ? counted.replenisherLeft : recipe.replenisherLeft
+	);
+	const differs = $derived(
+		stockLeft !== recipe.stockLeft ||
+			replenisherLeft !== recipe.replenisherLeft ||
+			rollsDone !== (recipe.rollsDone ?? 0)
+	);
 	let says = $state('');
 
 	const mixes = $derived(stockLeft === undefined ? null : mixesLeft([...parts, ...powders], stockLeft));
 	const many = (count: number, one: string, more: string) => (count === 1 ? one : `${count} ${more}`);
-	const left = $derived(rollsLeft(recipe.rollsPerLitre, typed.value.millilitres, rollsDone));
+	const left = $derived(rollsLeft({ ...recipe, rollsDone }, millilitres));
 	const today = DateTime.local().toISODate();
 	const age = $derived(stockAge(recipe, today));
 
@@ -56,13 +70,26 @@
 	</ol>
 {/snippet}
 
+{#snippet bottle(label: string, what: 'stockLeft' | 'replenisherLeft', left: number | undefined)}
+	<NumberBox
+		label="{label}, {volumeUnit()}"
+		quantity={volumeQuantity}
+		hint="each logged tank takes its share off"
+		value={left}
+		least={0}
+		most={100_000}
+		problem="must be a volume, such as 500 ml"
+		onchange={(next) => (counted = { ...counted, [what]: next })}
+	/>
+{/snippet}
+
 <section aria-labelledby="mix-title">
 	<h2 id="mix-title">Mix</h2>
 	<div class="fields">
 		<NumberBox
 			label="Working solution, {volumeUnit()}"
 			quantity={volumeQuantity}
-			value={typed.value.millilitres}
+			value={millilitres}
 			least={1}
 			most={100_000}
 			problem="must be a volume, such as 500 ml"
@@ -70,12 +97,23 @@
 		/>
 		<NumberBox
 			label="Rolls at a time"
-			value={typed.value.atOnce}
+			value={atOnce}
 			least={1}
 			most={100}
 			problem="must be a number of rolls"
 			onchange={(atOnce) => atOnce && typed.set({ atOnce })}
 		/>
+		{#if own !== null}
+			<NumberBox
+				label="Water to one part of stock"
+				hint={water === undefined ? 'as the recipe has it' : `the recipe has ${plainNumber.show(own)}`}
+				value={water ?? own}
+				least={0}
+				most={1000}
+				problem="must be parts of water, such as 9"
+				onchange={(water) => water !== undefined && typed.set({ water })}
+			/>
+		{/if}
 	</div>
 	<div class="ways">
 		{#if parts.length > 0}{@render amounts('By parts', parts)}{/if}
@@ -85,23 +123,31 @@
 				{@render amounts('From powders', powders)}
 				<p class="small">
 					{#if !poured}Start with three quarters of the water, warm.{/if}
-					Dissolve each completely before the next, in this order. Top up to {formatVolume(
-						typed.value.millilitres
-					)}.
+					Dissolve each completely before the next, in this order. Top up to {formatVolume(millilitres)}.
 				</p>
 			</div>
 		{/if}
 	</div>
 	<p>
-		{#if typed.value.atOnce > 1}
-			{formatVolume(typed.value.millilitres / typed.value.atOnce)} for each of {typed.value.atOnce} rolls.
+		{#if atOnce > 1}
+			{formatVolume(millilitres / atOnce)} for each of {atOnce} rolls.
 		{/if}
-		{#if recipe.rollsPerLitre === undefined}
+		{#if recipe.replenish !== undefined}
+			Replenished: afterwards pour off {formatVolume(refill)}, then add {formatVolume(refill)} of replenisher{atOnce >
+			1
+				? `, ${formatVolume(recipe.replenish)} for each roll`
+				: ''}.
+			{#if replenisherLeft !== undefined}
+				{replenisherLeft < refill
+					? 'There isn’t enough replenisher left.'
+					: `Enough replenisher for ${many(Math.floor(replenisherLeft / recipe.replenish + 1e-9), 'one roll', 'rolls')}.`}
+			{/if}
+		{:else if recipe.rollsPerLitre === undefined}
 			One-shot: use it once, then discard it.
 		{:else if left === 0}
 			It’s exhausted: mix fresh.
 		{:else}
-			Good for {many(left, 'one more roll', 'more rolls')}{left < typed.value.atOnce
+			Good for {many(left, 'one more roll', 'more rolls')}{left < atOnce
 				? ', fewer than you’re putting in: mix more.'
 				: '.'}
 		{/if}
@@ -111,23 +157,22 @@
 				: `Enough stock for ${many(mixes, 'one mix', 'mixes')}.`}
 		{/if}
 	</p>
+	{#if takes < usually}
+		<p>
+			That leaves {formatVolume(takes / atOnce)} of stock for each roll; as the recipe is mixed it would be {formatVolume(
+				usually / atOnce
+			)}. Check the maker’s minimum.
+		</p>
+	{/if}
 	{#if age}<p class:notice={age.left !== undefined && age.left <= 0}>{stockInWords(age)}</p>{/if}
 	<details open={differs || undefined}>
 		<summary>What is left</summary>
 		<div class="fields">
-			{#if takes > 0}
-				<NumberBox
-					label="Stock left of each, {volumeUnit()}"
-					quantity={volumeQuantity}
-					hint="each logged tank takes its share off"
-					value={stockLeft}
-					least={0}
-					most={100_000}
-					problem="must be a volume, such as 500 ml"
-					onchange={(next) => (counted = { ...counted, stockLeft: next })}
-				/>
+			{#if takes > 0}{@render bottle('Stock left of each', 'stockLeft', stockLeft)}{/if}
+			{#if recipe.replenish !== undefined}
+				{@render bottle('Replenisher left', 'replenisherLeft', replenisherLeft)}
 			{/if}
-			{#if recipe.rollsPerLitre !== undefined}
+			{#if servesAgain(recipe)}
 				<NumberBox
 					label="Rolls already done in it"
 					hint="each logged tank adds its rolls"
@@ -141,11 +186,13 @@
 		</div>
 		<div class="ends">
 			{#if differs}
-				<button class="quiet" onclick={() => save({ stockLeft, rollsDone }, 'Saved with the recipe.')}
+				<button
+					class="quiet"
+					onclick={() => save({ stockLeft, replenisherLeft, rollsDone }, 'Saved with the recipe.')}
 					>Save what is left</button
 				>
 			{/if}
-			{#if recipe.rollsPerLitre !== undefined}
+			{#if servesAgain(recipe)}
 				<button class="quiet" onclick={() => save(mixedAnew(recipe, takes, today), 'It’s fresh from today.')}
 					>Mixed fresh today</button
 				>
@@ -181,6 +228,9 @@
 	}
 	.amounts strong {
 		font-size: 1.5rem;
+	}
+	.ways + p {
+		padding-top: 0.75rem;
 	}
 	.ends {
 		display: flex;

@@ -2,7 +2,7 @@
 <script lang="ts">
 	import { DateTime } from 'luxon';
 	import { resolve } from '$app/paths';
-	import { isPack, timeAt } from '$core/develop';
+	import { isPack, recipeTime, timeAt } from '$core/develop';
 	import { formatTemperature, stopsInWords } from '$core/units';
 	import { bathInWords, clockInWords, leftInWords } from '$words';
 	import type { RecipeRecord } from '$contract/records';
@@ -17,7 +17,7 @@
 	}
 	let { recipe, celsius, erased }: Props = $props();
 
-	const timed = $derived(timeAt(recipe.times ?? [], celsius));
+	const timed = $derived(recipeTime(recipe, celsius));
 	const speed = $derived(recipe.speedStops ?? 0);
 	/** A pack is as warm as the air: its whole table, from cold to warm. */
 	const ofPack = $derived(

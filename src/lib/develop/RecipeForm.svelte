@@ -1,6 +1,6 @@
 <!-- A recipe: what it is mixed from, how long it takes, how often it serves. -->
 <script lang="ts">
-	import { formatTemperature } from '$core/units';
+	import { formatTemperature, volumeUnit } from '$core/units';
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import {
@@ -10,7 +10,7 @@
 		type Agitation,
 		type Part,
 		type Powder,
-		type TimePoint
+		type RecipeTime
 	} from '$core/develop';
 	import { agitationInWords, bathInWords } from '$words';
 	import { bathKinds } from '$contract/recipes';
@@ -19,6 +19,7 @@
 	import type { FormState } from '$lib/forms/form-state.svelte';
 	import LinesField from '$lib/forms/LinesField.svelte';
 	import { stopsQuantity } from '$lib/forms/exposures';
+	import { volumeQuantity } from '$lib/forms/measured';
 	import { plainNumber } from '$lib/forms/quantity';
 	import QuantityField from '$lib/forms/QuantityField.svelte';
 	import { RecordEditor } from '$lib/forms/record-editor.svelte';
@@ -26,7 +27,7 @@
 	import TextField from '$lib/forms/TextField.svelte';
 	import type { Kept } from '$lib/records/client';
 	import Care from './Care.svelte';
-	import { partLine, powderLine, timeLine } from './recipe-lines';
+	import { partLine, powderLine, recipeTimeLine } from './recipe-lines';
 
 	interface Props {
 		stored: Kept<RecipeRecord> | null;
@@ -112,6 +113,15 @@
 					value={draft.rollsPerLitre}
 					quantity={plainNumber}
 					onchange={(rollsPerLitre) => set({ rollsPerLitre })}
+				/>
+				<QuantityField
+					form={loose}
+					path="replenish"
+					label="Replenisher per roll, {volumeUnit()}"
+					hint="empty: none is added"
+					value={draft.replenish}
+					quantity={volumeQuantity}
+					onchange={(replenish) => set({ replenish })}
 				/>
 				<QuantityField
 					form={loose}
@@ -216,12 +226,12 @@
 					form={loose}
 					path="times"
 					label="Your times"
-					hint="one per line: {formatTemperature(20)}, 10:00, or a range: {formatTemperature(
+					hint="one per line: {formatTemperature(20)}, 10:00 · a range: {formatTemperature(
 						20
-					)}, 8:00 to 14:00"
+					)}, 8:00 to 14:00 · of another dilution: {formatTemperature(20)}, 1 + 14, 13:00"
 					value={draft.times ?? []}
-					line={timeLine}
-					onchange={(times: TimePoint[]) => set({ times: orNone(times) })}
+					line={recipeTimeLine}
+					onchange={(times: RecipeTime[]) => set({ times: orNone(times) })}
 				/>
 				<TextField
 					form={loose}

@@ -2,11 +2,11 @@
 <script lang="ts">
 	import { formatTemperature } from '$core/units';
 	import { fixFor, handsAt, isBefore, isFix } from '$core/develop';
-	import { agitationInWords, clockInWords } from '$words';
+	import { agitationInWords, clockInWords, dilutionInWords, refillInWords } from '$words';
 	import NumberBox from '$lib/forms/NumberBox.svelte';
 	import { handsInWords, leftOf, nextInWords } from './hands';
 	import { parseClock } from './recipe-lines';
-	import { runs, stepOf, type Run } from './runs.svelte';
+	import { refillsOf, runs, stepOf, type Run } from './runs.svelte';
 	import TemperatureBox from './TemperatureBox.svelte';
 
 	interface Props {
@@ -18,6 +18,9 @@
 	let { run, whole, onlog }: Props = $props();
 
 	const step = $derived(stepOf(run));
+	const title = $derived(
+		`${run.recipe}${run.water === undefined ? '' : ` ${dilutionInWords(run.water)}`}, ${run.what}`
+	);
 	const elapsed = $derived(runs.elapsed(run));
 	/** It is the developer: what was done was at most water. */
 	const develops = $derived(run.done.every(isBefore) && step !== undefined && !isBefore(step));
@@ -49,8 +52,8 @@
 	}
 </script>
 
-<article aria-label="{run.recipe}, {run.what}">
-	<h2>{run.recipe}, {run.what}</h2>
+<article aria-label={title}>
+	<h2>{title}</h2>
 	<p class="says figure" role="status">{says}</p>
 	{#if step}
 		{#if moves}<p class="figures soft">Agitation: {moves}{next ? `; ${next}` : ''}.</p>{/if}
@@ -102,6 +105,7 @@
 		</div>
 		{#if problem}<p role="alert">{problem}</p>{/if}
 	{:else}
+		{#each refillsOf(run) as refill, at (at)}<p>{refillInWords(refill)}</p>{/each}
 		<button class="action main" onclick={onlog}>
 			{run.loadIds?.length ? 'Save the log with its film' : 'Finish'}
 		</button>

@@ -2,7 +2,7 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
 	import { resolve } from '$app/paths';
-	import { afterRolls, timeAt } from '$core/develop';
+	import { afterRolls, recipeTime } from '$core/develop';
 	import type { Developed } from '$contract/loads';
 	import type { RecipeRecord } from '$contract/records';
 	import { read, replace, type Kept } from '$lib/records/client';
@@ -16,9 +16,11 @@
 	onMount(() => runs.watch());
 
 	/** What all of a bath would take at another temperature, by the recipe's own table, s; null = it does not reach. */
-	function wholeAt({ recipeId, celsius }: Run, whole: number, next: number): number | null {
-		const times = recipes.find(({ id }) => id === recipeId)?.times ?? [];
-		const [before, after] = [timeAt(times, celsius[celsius.length - 1]), timeAt(times, next)];
+	function wholeAt({ recipeId, celsius, water }: Run, whole: number, next: number): number | null {
+		const recipe = recipes.find(({ id }) => id === recipeId) ?? {};
+		const [before, after] = [celsius[celsius.length - 1], next].map((each) =>
+			recipeTime(recipe, each, { water })
+		);
 		return before && after ? (whole * after.seconds) / before.seconds : null;
 	}
 
@@ -52,11 +54,16 @@
 		return 'saved';
 	}
 
+	/** The log of a run. */
+	const logOf = ({ recipe, recipeId, celsius, done, movement, water }: Run): Developed => ({
+		...{ at: new Date().toISOString(), recipe, recipeId, celsius: [...celsius], steps: [...done] },
+		...(water !== undefined && { water }),
+		...(movement && movement !== 'usual' && { movement })
+	});
+
 	async function keep(run: Run) {
-		const { id, recipe, celsius, done, movement, loadIds = [] } = run;
-		const moved = movement && movement !== 'usual' ? { movement } : {};
-		const at = new Date().toISOString();
-		const developed = { at, recipe, celsius: [...celsius], steps: [...done], ...moved };
+		const { id, loadIds = [] } = run;
+		const developed = logOf(run);
 		// One after the other: where one cannot be saved, all are saved again, which changes nothing of those that were.
 		const results = [];
 		for (const load of loadIds) results.push(await logWith(load, developed));

@@ -1,9 +1,9 @@
 <!-- What can be developed together: in what, for how long, and which films. -->
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import { agitationOf, careFor, pushes } from '$core/develop';
+	import { agitationOf, careFor, fittingRecipes, pushes, type DevelopedOnce } from '$core/develop';
 	import { formatTemperature } from '$core/units';
-	import { agitationInWords, agoInWords, capital, clockInWords, counted, filmTypeName } from '$words';
+	import { agitationInWords, agoInWords, capital, clockInWords, counted, filmTypeName, listed } from '$words';
 	import type { RecipeRecord } from '$contract/records';
 	import type { Kept } from '$lib/records/client';
 	import { ownOf, timeOf, type Own, type Tank } from './tanks';
@@ -14,13 +14,15 @@
 		celsius: number;
 		/** What the person's own negatives say of times. */
 		own: readonly Own[];
+		/** What films were developed in, the last one first. */
+		once: readonly DevelopedOnce[];
 		/** What it may be developed in, where nothing was chosen. */
 		developers: readonly Kept<RecipeRecord>[];
 		/** It is what to do next on this page. */
 		first: boolean;
 		returned: () => void;
 	}
-	let { tank, celsius, own, developers, first, returned }: Props = $props();
+	let { tank, celsius, own, once, developers, first, returned }: Props = $props();
 
 	const { recipe } = $derived(tank);
 	const timed = $derived(timeOf(tank, celsius, own));
@@ -37,14 +39,37 @@
 		recipe && timed ? `, ${agitationInWords(agitationOf(recipe, 'usual', timed.seconds), timed.seconds)}` : ''
 	);
 	const chosen = $derived(tank.loads.map(({ load }) => `load=${load.id}`).join('&'));
+	/** Developers that it may go into, where none was chosen: those in which these films were before, first. */
+	const fitting = $derived(
+		fittingRecipes(
+			developers,
+			{
+				type: tank.loads[0].film.type,
+				push: tank.push,
+				filmIds: tank.loads.map(({ load }) => load.filmId)
+			},
+			once
+		).map(({ recipe, lastOf }) => ({
+			recipe,
+			timed: timeOf({ ...tank, recipe }, celsius, own),
+			last: [
+				...new Set(tank.loads.filter(({ load }) => lastOf.includes(load.filmId)).map(({ film }) => film.name))
+			]
+		}))
+	);
 	/** Black and white is; colour goes to a lab by most. */
 	const mostlyAtHome = $derived(tank.loads[0].film.type.startsWith('bw'));
 	const frames = (count: number) => counted(count, 'one frame', '# frames');
 </script>
 
 {#snippet here()}
-	{#each developers as { id, name } (id)}
-		<a class="quiet" href={resolve(`/develop/${id}?${chosen}`)}>In {name}</a>
+	{#each fitting as { recipe: { id, name }, timed, last } (id)}
+		<a class="quiet" href={resolve(`/develop/${id}?${chosen}`)}
+			><span
+				>In {name}{#if timed}, <span class="figures">{clockInWords(timed.seconds)}</span
+					>{/if}{#if last.length > 0}<span class="small">{listed(last)}: as last time</span>{/if}</span
+			></a
+		>
 	{/each}
 {/snippet}
 

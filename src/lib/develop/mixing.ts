@@ -1,4 +1,15 @@
-import { byParts, byPowders, type Feel, type Movement, type Recipe } from '$core/develop';
+import {
+	byParts,
+	byPowders,
+	diluted,
+	replenisherFor,
+	servesAgain,
+	stockFor,
+	waterOf,
+	type Feel,
+	type Movement,
+	type Recipe
+} from '$core/develop';
 import type { RecipeRecord } from '$contract/records';
 import type { Kept } from '$lib/records/client';
 
@@ -11,6 +22,8 @@ export interface Mixing {
 	/** Stops, + = pushed. */
 	push: number;
 	movement: Movement;
+	/** Parts of water to one of all stock together; absent: as the recipe is mixed. */
+	water?: number;
 	/** Rolls that go in together. */
 	atOnce: number;
 	/** Water before the developer; how it is washed at the end. */
@@ -39,8 +52,43 @@ export function bathOf(
 	return own.find(({ id }) => id === (kind === 'stop' ? stopId : fixerId)) ?? own[0];
 }
 
-/** What to take for a tank, by each of the ways that a recipe gives. */
-export const mixedFrom = ({ parts, powders }: Pick<Recipe, 'parts' | 'powders'>, millilitres: number) => ({
-	parts: byParts(parts ?? [], millilitres),
-	powders: byPowders(powders ?? [], millilitres)
-});
+/** What of a recipe says how it is mixed, and how often it serves. */
+type Mixed = Pick<Recipe, 'parts' | 'powders' | 'rollsPerLitre' | 'replenish'>;
+
+/** How a recipe may be diluted: a bath that serves again is as it was mixed. Null where it may not. */
+export const waterIn = (recipe: Mixed): number | null => (servesAgain(recipe) ? null : waterOf(recipe.parts));
+
+/** Parts of water that are asked for; undefined: as the recipe is mixed. */
+export function askedWater(recipe: Mixed, { water }: Mixing): number | undefined {
+	const own = waterIn(recipe);
+	return own === null || water === own ? undefined : water;
+}
+
+/**
+ * What to take for a tank, by each of the ways that a recipe gives.
+ *
+ * @param water parts of it to one of all stock together; absent: as the recipe is mixed
+ */
+export function mixedFrom({ parts = [], powders = [] }: Mixed, millilitres: number, water?: number) {
+	const own = waterOf(parts);
+	if (water === undefined || own === null)
+		return { parts: byParts(parts, millilitres), powders: byPowders(powders, millilitres) };
+	return {
+		parts: byParts(diluted(parts, water), millilitres),
+		// As much of each powder as is in as much of the stock.
+		powders: byPowders(powders, (millilitres * (1 + own)) / (1 + water))
+	};
+}
+
+/** What a tank takes of a bath: rolls that go through it, ml of each of its stock solutions, and of its replenisher. */
+export function takenOf(recipe: Mixed & { name: string }, { millilitres, atOnce }: Mixing, water?: number) {
+	const { parts, powders } = mixedFrom(recipe, millilitres, water);
+	const refill = replenisherFor(recipe, atOnce);
+	return {
+		rolls: atOnce,
+		stock: stockFor([...parts, ...powders]),
+		...(refill > 0 && { refill: { name: recipe.name, millilitres: refill } })
+	};
+}
+
+export type Taken = ReturnType<typeof takenOf>;

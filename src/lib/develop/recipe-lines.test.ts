@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { parseClock, partLine, powderLine, timeLine } from './recipe-lines';
+import { parseClock, partLine, powderLine, recipeTimeLine, timeLine } from './recipe-lines';
 
 describe('lines of a recipe', () => {
 	it.each([
@@ -24,8 +24,11 @@ describe('lines of a recipe', () => {
 		for (const time of [
 			{ celsius: 20, seconds: 600 },
 			{ celsius: 20.5, seconds: [480, 840] as [number, number] }
-		])
+		]) {
 			expect(timeLine.parse(timeLine.show(time))).toEqual(time);
+			for (const each of [time, { ...time, water: 14 }, { ...time, water: 2.5 }])
+				expect(recipeTimeLine.parse(recipeTimeLine.show(each))).toEqual(each);
+		}
 	});
 
 	// By hand: one per cent is a gram in 100 ml, so 6 ml of 10 % hold 0.6 g.
@@ -40,6 +43,12 @@ describe('lines of a recipe', () => {
 		expect(partLine.parse('Stock 1 part')).toEqual({ name: 'Stock', parts: 1 });
 	});
 
+	it('say a dilution with a plus or a colon', () => {
+		for (const line of ['20 °C, 1 + 14, 13:20', '20, 1+14, 13:20', '20 °C 1:14, 13:20'])
+			expect(recipeTimeLine.parse(line)).toEqual({ celsius: 20, seconds: 800, water: 14 });
+		expect(recipeTimeLine.show({ celsius: 20, seconds: 800, water: 14 })).toBe('20 °C, 1 + 14, 13:20');
+	});
+
 	it('of one recipe are all by parts or all by volume', () => {
 		expect(partLine.parseAll(['Stock 250 ml', 'Water 750 ml']).map(({ parts }) => parts)).toEqual([250, 750]);
 		expect(partLine.parseAll(['Stock 1', 'Water 750 ml']).map(({ parts }) => parts)).toEqual([1, NaN]);
@@ -50,5 +59,7 @@ describe('lines of a recipe', () => {
 		expect(partLine.parse('Water').parts).toBeNaN();
 		expect(timeLine.parse('warm, long').celsius).toBeNaN();
 		expect(timeLine.parse('20, soon').seconds).toBeNaN();
+		// A print has no dilution.
+		expect(timeLine.parse('20 °C, 1 + 14, 13:20').celsius).toBeNaN();
 	});
 });

@@ -1,6 +1,13 @@
-import { gramsFor, millilitresOf, type Part, type Powder, type TimePoint } from '$core/develop';
+import {
+	gramsFor,
+	millilitresOf,
+	type Part,
+	type Powder,
+	type RecipeTime,
+	type TimePoint
+} from '$core/develop';
 import { formatTemperature, volumeUnit } from '$core/units';
-import { clockInWords } from '$words';
+import { clockInWords, dilutionInWords } from '$words';
 import { temperatureQuantity, volumeQuantity } from '$lib/forms/measured';
 import { plainNumber } from '$lib/forms/quantity';
 
@@ -88,4 +95,23 @@ export const timeLine = {
 		return `${formatTemperature(celsius)}, ${times.map(clockInWords).join(' to ')}`;
 	},
 	wants: 'a temperature and a time, such as “20 °C, 10:00”'
+};
+
+/** "20 °C, 1 + 14", where a time is of another dilution than its recipe. */
+const AT_DILUTION = new RegExp(`^(.*?)[,\\s]+1\\s*[+:]\\s*(${AMOUNT})$`);
+
+/** The same of a recipe, which may be of another dilution: "20 °C, 1 + 14, 13:00". */
+export const recipeTimeLine = {
+	parse(line: string): RecipeTime {
+		const [at, times] = apart(line);
+		const [, warm, thin] = AT_DILUTION.exec(at) ?? [];
+		if (thin === undefined) return timeLine.parse(line);
+		return { ...timeLine.parse(`${warm}, ${times}`), water: number(thin) };
+	},
+	show({ water, ...time }: RecipeTime): string {
+		if (water === undefined) return timeLine.show(time);
+		const [celsius, times] = apart(timeLine.show(time));
+		return `${celsius}, ${dilutionInWords(water)}, ${times}`;
+	},
+	wants: 'a temperature and a time, such as “20 °C, 10:00” or “20 °C, 1 + 14, 13:00”'
 };

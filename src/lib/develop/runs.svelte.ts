@@ -1,8 +1,10 @@
+import { v4 as uuid } from 'uuid';
 import { browser } from '$app/environment';
 import { adjustedWhole, stepCues, type Movement, type Step, type StepDone } from '$core/develop';
 import { Cueing } from '$lib/timing/cueing';
 import { keepHere, keptHere } from '$lib/records/kept-here';
 import { now } from '$lib/timing/steady-clock';
+import type { Taken } from './mixing';
 
 /** A development that goes on, kept in the browser until its log is. */
 export interface Run {
@@ -14,12 +16,14 @@ export interface Run {
 	loadIds?: string[];
 	/** What is in the tank, in words. */
 	what: string;
-	/** What it takes of its recipe: rolls that go through it, and ml of each of its stock solutions. */
-	used?: { rolls: number; stock: number };
+	/** What it takes of its recipe. */
+	used?: Taken;
 	/** What it takes of other baths of the shelf, by the name of the step; what is left out takes nothing. */
-	baths?: { step: string; recipeId: string; rolls: number; stock: number }[];
+	baths?: (Taken & { step: string; recipeId: string })[];
 	/** How its tank is moved. */
 	movement?: Movement;
+	/** Parts of water to one of all stock together; absent: as the recipe is mixed. */
+	water?: number;
 	celsius: number[];
 	steps: Step[];
 	/** Baths that are done. */
@@ -36,6 +40,21 @@ const asNow = ({ loadId, ...run }: Run & { loadId?: string }): Run => ({
 	...(loadId ? { loadIds: [loadId] } : {}),
 	...run
 });
+
+/** A development as it begins: all of its baths wait. */
+export const begun = (
+	{ id: recipeId, name }: { id: string; name: string },
+	{ what, celsius, steps }: Pick<Run, 'what' | 'steps'> & { celsius: number }
+): Run => ({
+	...{ id: uuid(), recipe: name, recipeId, what },
+	...{ celsius: [celsius], steps, done: [], begunAt: null }
+});
+
+/** Replenisher that the baths of a run want when it is over. */
+export const refillsOf = ({ used, baths = [], done }: Run) =>
+	[used, ...baths.filter(({ step }) => done.some(({ name }) => name === step))].flatMap(
+		(taken) => taken?.refill ?? []
+	);
 
 /** The bath that a run is in, or undefined when all are done. */
 export const stepOf = ({ steps, done }: Run): Step | undefined => steps[done.length];

@@ -1,13 +1,17 @@
-import { ownTimed, pushFactor, timeAt, type OwnTime, type Timed } from '$core/develop';
+import { ownTimed, pushFactor, recipeTime, type OwnTime, type TimedDiluted } from '$core/develop';
 import type { Kept } from '$lib/records/client';
 import type { CameraRecord, FilmRecord, LoadRecord, RecipeRecord } from '$contract/records';
 
-/** A load that was taken out and waits to be developed. */
-export interface Waits {
+/** A load that waits to be developed, with what it is of. */
+export interface InTheTank {
 	name: string;
 	load: Kept<LoadRecord>;
 	camera: Kept<CameraRecord>;
 	film: Kept<FilmRecord>;
+}
+
+/** A load that was taken out and waits to be developed. */
+export interface Waits extends InTheTank {
 	/** Frames of it that were logged. */
 	taken: number;
 }
@@ -64,8 +68,8 @@ export function timeOf(
 	{ recipe, push, loads }: Pick<Tank, 'recipe' | 'push' | 'loads'>,
 	celsius: number,
 	own: readonly Own[]
-): Timed | null {
-	const timed = recipe ? timeAt(recipe.times ?? [], celsius, pushFactor(push)) : null;
+): TimedDiluted | null {
+	const timed = recipe ? recipeTime(recipe, celsius, { factor: pushFactor(push) }) : null;
 	const told = ownOf(recipe?.id, loads, own);
 	return timed && told ? ownTimed(timed, told) : timed;
 }

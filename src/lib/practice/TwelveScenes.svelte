@@ -2,11 +2,8 @@
 <script lang="ts">
 	import { DateTime } from 'luxon';
 	import { evOfScene, scenesOnPaper, type PrintedScene } from '$core/practice';
-	import { papers, type Paper } from '$contract/paper';
 	import { answerInWords, sceneInWords } from '$words';
-	import ChoiceField from '$lib/forms/ChoiceField.svelte';
-	import { ownSettings } from '$lib/records/own-settings.svelte';
-	import { onPaper } from '$lib/sheets/paper';
+	import PaperPage from '$lib/sheets/PaperPage.svelte';
 	import { paint, pictureOf } from './drawing';
 	import PracticeNav from './PracticeNav.svelte';
 
@@ -17,10 +14,6 @@
 	let drawn = $state(0);
 	let failed = $state(0);
 	let answers = $state(false);
-	let chosen = $state<Paper | null>(null);
-	const paper = $derived(chosen ?? ownSettings.record?.paper ?? 'a4');
-
-	$effect(() => onPaper(paper));
 
 	/** Draws a scene where it stands. */
 	const draws = (canvas: HTMLCanvasElement, { scene }: PrintedScene) => {
@@ -46,31 +39,27 @@
 </script>
 
 <svelte:head><title>Twelve scenes on paper · Just Enough</title></svelte:head>
-<div class="page">
-	<div class="screen">
+<PaperPage>
+	{#snippet head()}
 		<h1>Practice</h1>
 		<PracticeNav here="paper" />
 		<p>
 			Twelve made-up lights for the bus: say the EV, or the f-number at 1/ISO, then turn the sheet. Print both
 			sides, flipped on the long edge.
 		</p>
-		<div class="choices">
-			<ChoiceField
-				label="Paper"
-				value={paper}
-				options={Object.entries(papers).map(([value, { name }]) => ({ value: value as Paper, name }))}
-				onchange={(next) => (chosen = next)}
-			/>
-			<button class="action" onclick={print} disabled={drawn < scenes.length}>Print</button>
-			<button class="quiet" onclick={another}>Another twelve</button>
-			<button class="quiet" aria-pressed={answers} onclick={() => (answers = !answers)}>Answers</button>
-		</div>
+	{/snippet}
+	{#snippet acts()}
+		<button class="action" onclick={print} disabled={drawn < scenes.length}>Print</button>
+		<button class="quiet" onclick={another}>Another twelve</button>
+		<button class="quiet" aria-pressed={answers} onclick={() => (answers = !answers)}>Answers</button>
+	{/snippet}
+	{#snippet says()}
 		<p class="soft" role="status">
 			{#if failed > 0}Some scenes couldn’t be drawn: ask for another twelve.
 			{:else if drawn < scenes.length}Drawing the scenes: {drawn} of {scenes.length} …
 			{:else}All twelve are drawn.{/if}
 		</p>
-	</div>
+	{/snippet}
 	<ol class="scenes" aria-label="Scenes">
 		{#each scenes as printed (printed.scene)}
 			<li>
@@ -88,24 +77,9 @@
 		</ol>
 		<p class="soft small">EV at ISO 100 of light on the person. Drawn scenes: practise on real ones, too.</p>
 	</section>
-</div>
+</PaperPage>
 
 <style>
-	.page {
-		max-width: 60rem;
-	}
-	.screen {
-		display: grid;
-		grid-template-columns: minmax(0, 1fr);
-		gap: 0.75rem;
-		padding-bottom: 1.25rem;
-	}
-	.choices {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: end;
-		gap: 0.75rem;
-	}
 	.scenes {
 		display: grid;
 		grid-template-columns: repeat(auto-fill, minmax(min(15rem, 100%), 1fr));
@@ -143,13 +117,6 @@
 		padding-block: 0.2rem;
 	}
 	@media print {
-		.screen {
-			display: none;
-		}
-		.page {
-			max-width: none;
-			padding: 0;
-		}
 		.scenes {
 			grid-template-columns: repeat(3, 1fr);
 			gap: 4mm;

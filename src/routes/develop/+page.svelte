@@ -4,4 +4,11 @@
 	let { data } = $props();
 </script>
 
-<Develop waits={data.waits} full={data.full} recipes={data.recipes} own={data.own} done={data.done} />
+<Develop
+	waits={data.waits}
+	full={data.full}
+	recipes={data.recipes}
+	own={data.own}
+	once={data.once}
+	done={data.done}
+/>

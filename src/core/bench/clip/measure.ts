@@ -1,5 +1,5 @@
 import { meanOf, spreadOf } from '../../units';
-import { stepsIn } from './steps';
+import { codeOf, stepsIn } from './steps';
 import { lightBySteps, lightOfBt709, STANDARD_DOUBT } from './transfer';
 import type { Clip, ClipAnswer, ClipFiring, ClipFrame, ClipRefusal, FilmedStep } from './types';
 
@@ -105,14 +105,14 @@ interface Held {
 	lit: Lit[];
 }
 
-const isLong = (lit: readonly Lit[], [first, last]: readonly [number, number]) =>
-	lit[last].at + lit[last].seconds - lit[first].at >= HELD_OPEN;
+/** How long a stretch lasts, s. */
+const secondsOf = (lit: readonly Lit[], [first, last]: readonly [number, number]) =>
+	lit[last].at + lit[last].seconds - lit[first].at;
 
 /** Of the stretches that a mark touches the longest: it may touch a firing, too. */
 function longestIn(lit: readonly Lit[], stretches: readonly [number, number][], mark: Mark) {
-	const lasts = ([first, last]: [number, number]) => lit[last].at + lit[last].seconds - lit[first].at;
 	const touched = stretches.filter(([first, last]) => lit[first].at <= mark[1] && lit[last].at >= mark[0]);
-	return touched.toSorted((a, b) => lasts(b) - lasts(a)).at(0);
+	return touched.toSorted((a, b) => secondsOf(lit, b) - secondsOf(lit, a)).at(0);
 }
 
 /** Of a stretch what lies in the mark: what is lit beside it may be another light. */
@@ -134,10 +134,12 @@ function heldOpen(clip: Clip): Held | null {
 	const lit = inLight(clip);
 	const stretches = stretchesOf(lit);
 	const { open } = clip;
-	const stretch = open ? longestIn(lit, stretches, open) : stretches.findLast((each) => isLong(lit, each));
+	const stretch = open
+		? longestIn(lit, stretches, open)
+		: stretches.findLast((each) => secondsOf(lit, each) >= HELD_OPEN);
 	if (!stretch) return null;
 	const dark = darkOf(lit, stretches);
-	const black = meanOf(clip.frames.filter((_, at) => dark[at]).map(({ rows }) => meanOf(rows)));
+	const black = meanOf(clip.frames.filter((_, at) => dark[at]).map(codeOf));
 	const filmed = clip.steps ? null : stepsIn(clip.frames, stretch, black);
 	if (filmed) return { lit, stretch, ...filmed };
 	const inner = withinMark(lit, [stretch[0] + EDGE, stretch[1] - EDGE], open);
@@ -155,7 +157,7 @@ function darkOf(lit: readonly Lit[], stretches: readonly [number, number][]): bo
 /** Why an open shutter is nothing to measure by; null where it is. */
 function troubleWith({ open }: Held, clip: Clip, lit: readonly Lit[]): ClipRefusal | null {
 	const [first, last] = open;
-	if (meanOf(clip.frames.slice(first, last + 1).map(({ rows }) => meanOf(rows))) > FULL) return 'too-bright';
+	if (meanOf(clip.frames.slice(first, last + 1).map(codeOf)) > FULL) return 'too-bright';
 	return changes(lit.slice(first, last + 1)) > STEADY ? 'unsteady' : null;
 }
 

@@ -8,6 +8,9 @@ const [LASTS, LEVEL] = [0.5, 0.008];
 /** Fewer tell no curve. */
 const FEWEST = 4;
 
+/** The mean code of a frame, of the code range. */
+export const codeOf = ({ rows }: ClipFrame): number => meanOf(rows);
+
 /** Steps that were filmed, and where the first of them stood: the open shutter in all of the light. */
 export interface StepsFilmed {
 	steps: FilmedStep[];
@@ -50,7 +53,7 @@ export function stepsIn(
 	[first, last]: readonly [number, number],
 	black: number
 ): StepsFilmed | null {
-	const codes = frames.slice(first, last + 1).map(({ rows }) => meanOf(rows));
+	const codes = frames.slice(first, last + 1).map(codeOf);
 	const levels = levelsOf(codes, first).filter(
 		(level) => frames[level.last].at - frames[level.first].at >= LASTS && level.code > black + LEVEL
 	);

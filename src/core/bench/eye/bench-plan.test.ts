@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { fixedCamera } from '../../../../tests/fixtures/bag';
-import type { Camera } from '../../camera';
+import { offsetOf, type Camera } from '../../camera';
 import { standInEye } from '../../standin';
 import {
 	BLOCK,
@@ -86,6 +86,22 @@ describe('what to fire next', () => {
 		expect(Math.abs(curve.dial[0].value + 1)).toBeLessThan(0.25);
 	});
 
+	it('asks through an ND for three steps twice and what is darker, before wheel and dial', () => {
+		const { asked, firings } = fired({ wheel: [-1, 0, 1], dial: [100], filter: 3 }, 0.9);
+		expect(asked.slice(10, 19)).toEqual([...Array(6).fill('filter'), ...Array(3).fill('farther')]);
+		expect(asked[19]).toBe('wheel');
+		const through = firings.flatMap(({ filter, fraction }) => (filter ? [Math.log2(fraction!)] : []));
+		expect(through).toEqual([0, 0, -1, -1, -2, -2, -5, -6, -7].map((each) => each + 0));
+	});
+
+	it('turns wheel and dial where the aperture stays wide open', () => {
+		const open = { wheel: [-1, 0, 1], dial: [100], wideOpen: 1 / 8 };
+		const { firings } = fired(open, 1);
+		const at = new Set(firings.flatMap(({ compensation, fraction }) => (compensation ? [fraction!] : [])));
+		// By hand: from 1/30 s at all of the light, an eighth of a second is at two stops less; half way from there to 4 s is four and a half.
+		for (const fraction of at) expect(fraction).toBeLessThan(1 / 8);
+	});
+
 	it('asks once more for what went with no others', () => {
 		const { asked, curve } = fired({ wheel: [0], dial: [100] }, 1, 2);
 		expect(asked).toContain('wild');
@@ -106,7 +122,7 @@ describe('what a camera takes of it', () => {
 		...{ slope: told(0.87), scatter: told(0.15), full: { seconds: 1 / 16, sd: 0.1 } },
 		fastest: { seconds: 1 / 200, sd: 0.1, reached: true },
 		slowest: { seconds: 3, sd: 0.05, reached: true },
-		...{ wheel: [], dial: [], leak: told(1 / 1000), wild: [], next: null, notes: [] }
+		...{ wheel: [], dial: [], filters: [], leak: told(1 / 1000), wild: [], next: null, notes: [] }
 	};
 	const camera = fixedCamera({
 		aperture: { kind: 'fixed', f: 8 },
@@ -153,6 +169,17 @@ describe('what a camera takes of it', () => {
 		// ISO 400 is two stops less than 100: 1.8 less is 0.2 more than it says.
 		const taken = withCurve(dialled, { ...curve, dial: [{ iso: 400, value: -1.8, sd: 0.1 }] }, null);
 		expect(taken.exposure).toMatchObject({ dial: [{ iso: 400, stops: 0.2, sd: 0.1 }] });
+	});
+
+	it('counts a speed that a place of its lever names as a mark of the dial', () => {
+		const positions = [{ label: 'outdoors' }, { label: 'room', iso: 800 }];
+		const taken = withCurve(
+			{ ...camera, positions },
+			{ ...curve, dial: [{ iso: 800, value: -2.8, sd: 0.1 }] },
+			null
+		);
+		expect(taken.exposure).toMatchObject({ dial: [{ iso: 800, stops: 0.2, sd: 0.1 }] });
+		expect(offsetOf(taken, 0, 800).stops - offsetOf(taken, 0, 100).stops).toBeCloseTo(0.2, 9);
 	});
 
 	it('has an offset where a meter read the screen, and nothing was known', () => {

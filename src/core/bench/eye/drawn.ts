@@ -20,6 +20,8 @@ const USUAL = {
 	scatter: { mean: Math.log(0.17), sd: 0.6 },
 	/** What a place of a wheel or dial does beside what is written on it, stops. */
 	place: { sd: 0.35 },
+	/** What an ND takes beside what is written on it, stops: cheap ones err by as much; common practice. */
+	filter: { sd: 0.5 },
 	/** Where nothing is written that tells, stops: what the dial stood at otherwise is not said. */
 	unwritten: { mean: 0, sd: 3 }
 };
@@ -31,9 +33,11 @@ const normal = (value: number, { mean, sd }: { mean: number; sd: number }) =>
 
 /** What is written on the wheel and the dial, and where to begin. */
 function beginOf(firings: Firings): Float64Array {
-	const { times, span, places, speeds, all, count } = firings;
+	const { times, span, places, speeds, filters, all, count } = firings;
 	const of = new Float64Array(count);
-	const bright = times.filter((_, at) => (all[at].fraction ?? 0) >= 1 / 4 && !all[at].compensation);
+	const bright = times.filter(
+		(_, at) => (all[at].fraction ?? 0) >= 1 / 4 && !all[at].compensation && !all[at].filter
+	);
 	const seen = bright.length > 0 ? bright : times;
 	of[UNKNOWN.time] = seen.reduce((sum, time) => sum + time, 0) / seen.length;
 	of[UNKNOWN.slope] = USUAL.slope.mean;
@@ -42,6 +46,7 @@ function beginOf(firings: Firings): Float64Array {
 	of[UNKNOWN.slowest] = span[1] + APART;
 	of[UNKNOWN.scatter] = USUAL.scatter.mean;
 	places.forEach((place, at) => (of[firings.placeAt(at)] = place));
+	filters.forEach((filter, at) => (of[firings.filterAt(at)] = filter));
 	const [{ iso: first }] = all;
 	speeds.forEach(
 		(iso, at) => (of[firings.speedAt(at)] = first ? -Math.log2(iso / first) : USUAL.unwritten.mean)
@@ -49,11 +54,14 @@ function beginOf(firings: Firings): Float64Array {
 	return of;
 }
 
-/** What a place of the wheel or the dial is to do by what is written there. */
-const writtenOn = ({ all, places, placeAt }: Firings, unknown: number, written: Float64Array) =>
-	unknown >= placeAt(places.length) && !all[0].iso
+/** What a place of the wheel or the dial, or an ND, is to do by what is written there. */
+function writtenOn(firings: Firings, unknown: number, written: Float64Array) {
+	const mean = written[unknown];
+	if (unknown >= firings.filterAt(0)) return { mean, sd: USUAL.filter.sd };
+	return unknown >= firings.speedAt(0) && !firings.all[0].iso
 		? USUAL.unwritten
-		: { mean: written[unknown], sd: USUAL.place.sd };
+		: { mean, sd: USUAL.place.sd };
+}
 
 /** How likely a value of an unknown is before any firing, its logarithm. */
 function usually(of: Float64Array, unknown: number, written: Float64Array, firings: Firings): number {

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { firedBy, realEye, type RealEye } from '../../../../tests/fixtures/eyes';
 import { draws } from '../../../../tests/fixtures/few';
-import { measureEye } from '.';
+import { standInEye } from '../../standin';
+import { measureEye, tellEnough } from '.';
 
 /** How often something was near the truth, and within what was said of it. */
 class Near {
@@ -60,6 +61,41 @@ describe('an eye measured with the empty camera', () => {
 		// Steps that are less than eight times as bright as black do not count.
 		expect(leak.value).toBeGreaterThan(1 / 128);
 		expect(notes).toContain('dark-steps');
+	});
+
+	// Against simulations: of an eye that black holds short of its slowest time, an ND a third stronger than is written on
+	// it finds both. By hand: 64 times darker than 1/60 s is about a second, and 4⅓ stops more is beyond 4 s.
+	it('reaches farther down through an ND, whose strength three overlapping steps tell', () => {
+		const dim = { ...good, leak: 1 / 512, slowest: 4, slope: 0.9, filterOff: 1 / 3 };
+		const near = new Near();
+		const count = draws(4);
+		for (let at = 0; at < count; at++) {
+			const fire = standInEye(dim, (at + 0.5) / 97);
+			const through = [1, 1 / 2, 1 / 4, 1, 1 / 2, 1 / 4, 1 / 16, 1 / 32, 1 / 64, 1 / 128];
+			const { filters, slowest, slope } = measureEye([
+				...firedBy(dim, (at + 0.5) / 31),
+				...through.map((fraction) => fire({ fraction, filter: 4 }))
+			]);
+			expect(filters.map(({ filter }) => filter)).toEqual([4]);
+			near.add('filter', 4 + 1 / 3, filters[0], 0.25);
+			expect(slowest.reached).toBe(true);
+			near.add('slowest', 2, { value: Math.log2(slowest.seconds), sd: slowest.sd! }, 1 / 6);
+			near.add('slope', 0.9, slope, 0.05);
+		}
+		for (const name of ['filter', 'slowest', 'slope'])
+			expect(near.part(name), name).toBeGreaterThanOrEqual(0.9 - 2 * Math.sqrt(0.09 / near.of(name)));
+	});
+
+	// By hand: it stops down below 1/40 s and leaves its time half of the light, so that its bright steps would say ½.
+	it('does not take an eye that stops down, too, for one that leans', () => {
+		const both = { ...good, stopsDown: { from: 1 / 40, share: 1 / 2 }, brightest: 1 / 200, fastest: 1 / 500 };
+		const firings = firedBy(both, 0.7);
+		const told = measureEye(firings, { sd: 0.001, wideOpen: 1 / 30 });
+		expect(Math.abs(told.slope.value - 1)).toBeLessThan(0.06);
+		expect(told.notes).toContain('stopped-down');
+		expect(measureEye(firings).slope.value).toBeLessThan(0.94);
+		expect(tellEnough(firings, { sd: 0.001, wideOpen: 1 / 30 })).toBe(true);
+		expect(tellEnough(firings, { sd: 0.001, wideOpen: 600 })).toBe(false);
 	});
 
 	it('names a firing that goes with no others, and is not led by it', () => {

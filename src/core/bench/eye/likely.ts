@@ -1,4 +1,5 @@
 import { chanceBelow } from '../../units';
+import { medianOf } from '../shutter/pieces';
 import type { EyeFiring, Timing } from './types';
 
 /** How likely firings are, by what an eye would do. */
@@ -30,6 +31,19 @@ const timedWithin = (seconds: number, { sd, period = 0 }: Timing): number =>
 export const isBelieved = ({ fraction, seconds }: EyeFiring, { period = 0 }: Timing): boolean =>
 	fraction === undefined || seconds >= PERIODS * period;
 
+const lightOf = ({ fraction, filter = 0, compensation = 0, iso }: EyeFiring) =>
+	[fraction, filter, compensation, iso].join(' ');
+
+/**
+ * The firings at which an eye that sets both left its aperture wide open: told by all that were fired alike, because
+ * of one light some are longer by chance.
+ */
+export function firedWideOpen(all: readonly EyeFiring[], { wideOpen = 0 }: Timing): boolean[] {
+	const alike = new Map<string, number[]>();
+	for (const each of all) alike.set(lightOf(each), [...(alike.get(lightOf(each)) ?? []), each.seconds]);
+	return all.map((each) => each.fraction === undefined || medianOf(alike.get(lightOf(each))!) >= wideOpen);
+}
+
 /** Firings, told apart by what they say something of. */
 export class Firings {
 	/** Stops: log2 of the time in seconds. */
@@ -38,6 +52,7 @@ export class Firings {
 	readonly span: readonly [shortest: number, longest: number];
 	readonly places: number[];
 	readonly speeds: number[];
+	readonly filters: number[];
 	readonly count: number;
 	/** Doubt of each time, stops. */
 	readonly #within: Float64Array;
@@ -46,6 +61,7 @@ export class Firings {
 	readonly #fraction: number[];
 	readonly #place: number[];
 	readonly #speed: number[];
+	readonly #filter: number[];
 	readonly #lights: Float64Array;
 
 	constructor(
@@ -62,26 +78,30 @@ export class Firings {
 			.filter((place) => place !== 0)
 			.sort((a, b) => a - b);
 		this.speeds = [...new Set(all.flatMap(({ iso }) => iso ?? []))].filter((iso) => iso !== first.iso);
+		this.filters = [...new Set(all.flatMap(({ filter }) => filter ?? []))];
 		this.#fractions = [...new Set(all.flatMap(({ fraction }) => fraction ?? []))];
 		this.#fraction = all.map(({ fraction }) =>
 			fraction === undefined ? -1 : this.#fractions.indexOf(fraction)
 		);
 		this.#place = all.map(({ compensation = 0 }) => this.places.indexOf(compensation));
 		this.#speed = all.map(({ iso }) => (iso === undefined ? -1 : this.speeds.indexOf(iso)));
+		this.#filter = all.map(({ filter }) => (filter === undefined ? -1 : this.filters.indexOf(filter)));
 		this.#lights = new Float64Array(this.#fractions.length);
-		this.count = FIRST_PLACE + this.places.length + this.speeds.length;
+		this.count = this.filterAt(this.filters.length);
 	}
 
-	/** Where the unknown of a place of the wheel, or of the dial, stands. */
+	/** Where the unknown of a place of the wheel, of the dial, or of an ND stands. */
 	placeAt = (at: number): number => FIRST_PLACE + at;
 	speedAt = (at: number): number => FIRST_PLACE + this.places.length + at;
+	filterAt = (at: number): number => this.speedAt(this.speeds.length) + at;
 
 	/** The firings that say something of an unknown. */
 	touchedBy(unknown: number): number[] {
 		return this.all.flatMap((_, at) =>
 			unknown < FIRST_PLACE ||
 			this.placeAt(this.#place[at]) === unknown ||
-			(this.#speed[at] >= 0 && this.speedAt(this.#speed[at]) === unknown)
+			(this.#speed[at] >= 0 && this.speedAt(this.#speed[at]) === unknown) ||
+			(this.#filter[at] >= 0 && this.filterAt(this.#filter[at]) === unknown)
 				? [at]
 				: []
 		);
@@ -104,7 +124,8 @@ export class Firings {
 	/** The time that an eye asks for before any limit, log2 s; for what is far too bright, none is short enough. */
 	asked(of: Float64Array, at: number): number {
 		if (this.#fraction[at] < 0) return -Infinity;
-		let time = of[UNKNOWN.time] - of[UNKNOWN.slope] * this.#lights[this.#fraction[at]];
+		const over = this.#filter[at] < 0 ? 0 : of[this.filterAt(this.#filter[at])];
+		let time = of[UNKNOWN.time] - of[UNKNOWN.slope] * (this.#lights[this.#fraction[at]] - over);
 		if (this.#place[at] >= 0) time += of[this.placeAt(this.#place[at])];
 		if (this.#speed[at] >= 0) time += of[this.speedAt(this.#speed[at])];
 		return time;

@@ -1,6 +1,6 @@
 import { meanOf, spreadOf } from '../../units';
 import { drawnFrom } from './drawn';
-import { Firings, isBelieved, UNKNOWN } from './likely';
+import { firedWideOpen, Firings, isBelieved, UNKNOWN } from './likely';
 import type { EyeCurve, EyeFiring, EyeLimit, EyeNote, Timing, Told } from './types';
 
 /** A time by sound, s; common practice. */
@@ -31,12 +31,26 @@ const LOOKED_AT = 100;
 const everySo = <T>(draws: readonly T[]): T[] =>
 	draws.filter((_, at) => at % Math.max(1, Math.floor(draws.length / LOOKED_AT)) === 0);
 
-/** What one more firing at each step would tell of the slope: of variances, how much goes with it. */
-function nextStep(firings: Firings, draws: readonly Float64Array[], steps: readonly number[]): number | null {
+/** The lights that were fired at with the wheel in its middle: the first firing of each, with and without an ND. */
+function lightsIn({ all }: Firings): number[] {
+	const seen = new Set<string>();
+	return all.flatMap(({ fraction, filter = 0, compensation }, at) => {
+		const light = `${fraction} ${filter}`;
+		if (fraction === undefined || compensation || seen.has(light)) return [];
+		seen.add(light);
+		return [at];
+	});
+}
+
+/** What one more firing at each light would tell of the slope: of variances, how much goes with it. */
+function nextStep(
+	firings: Firings,
+	draws: readonly Float64Array[],
+	lights: readonly number[]
+): number | null {
 	const slopes = draws.map((of) => of[UNKNOWN.slope]);
 	const slope = meanOf(slopes);
-	const gains = steps.map((fraction) => {
-		const at = firings.all.findIndex((each) => each.fraction === fraction && !each.compensation);
+	const gains = lights.map((at) => {
 		const asked = draws.map((of) => {
 			firings.light(of[UNKNOWN.leak]);
 			return Math.min(of[UNKNOWN.slowest], Math.max(of[UNKNOWN.fastest], firings.asked(of, at)));
@@ -48,14 +62,12 @@ function nextStep(firings: Firings, draws: readonly Float64Array[], steps: reado
 		return together ** 2 / (own + scatter ** 2);
 	});
 	const most = Math.max(...gains);
-	return most > 0 ? steps[gains.indexOf(most)] : null;
+	return most > 0 ? firings.all[lights[gains.indexOf(most)]].fraction! : null;
 }
 
-/** The steps that an eye follows: brighter than black, and between its limits in most draws. */
-function followed(firings: Firings, draws: readonly Float64Array[], steps: readonly number[]): number[] {
-	return steps.filter((fraction) => {
-		const at = firings.all.findIndex((each) => each.fraction === fraction && !each.compensation);
-		if (at < 0) return false;
+/** The lights that an eye follows: those between its limits in most draws. */
+function followed(firings: Firings, draws: readonly Float64Array[], lights: readonly number[]): number[] {
+	return lights.filter((at) => {
 		const free = draws.filter((of) => {
 			firings.light(of[UNKNOWN.leak]);
 			const asked = firings.asked(of, at);
@@ -63,6 +75,26 @@ function followed(firings: Firings, draws: readonly Float64Array[], steps: reado
 		});
 		return free.length > draws.length / 2;
 	});
+}
+
+/** Which firings count. */
+function countedIn(all: readonly EyeFiring[], timing: Timing) {
+	const [steady, open] = [all.map((firing) => isBelieved(firing, timing)), firedWideOpen(all, timing)];
+	return { steady, open, believed: all.map((_, at) => steady[at] && open[at]) };
+}
+
+/** Firings, and lights among them, that say something at least. */
+export const FEWEST_TOLD = 6;
+const FEWEST_LIGHTS = 2;
+
+/** Whether enough firings count that something can be worked out. */
+export function tellEnough(all: readonly EyeFiring[], timing: Timing = BY_SOUND): boolean {
+	const { believed } = countedIn(all, timing);
+	const left = all.filter((_, at) => believed[at]);
+	const lights = left.flatMap(({ fraction, filter = 0, compensation }) =>
+		fraction && !compensation ? [`${fraction} ${filter}`] : []
+	);
+	return left.length >= FEWEST_TOLD && new Set(lights).size >= FEWEST_LIGHTS;
 }
 
 /**
@@ -78,7 +110,7 @@ function followed(firings: Firings, draws: readonly Float64Array[], steps: reado
  * @example measureEye(firings of an eye that halves its time for twice the light).slope.value // about 1
  */
 export function measureEye(all: readonly EyeFiring[], timing: Timing = BY_SOUND): EyeCurve {
-	const believed = all.map((firing) => isBelieved(firing, timing));
+	const { steady, open, believed } = countedIn(all, timing);
 	const firings = new Firings(
 		all.filter((_, at) => believed[at]),
 		timing
@@ -88,14 +120,15 @@ export function measureEye(all: readonly EyeFiring[], timing: Timing = BY_SOUND)
 	const of = (unknown: number) => draws.map((each) => each[unknown]);
 	const leak = toldBy(of(UNKNOWN.leak));
 	const full = toldBy(draws.map((each) => firings.full(each)));
-	const steps = [...new Set(firings.all.flatMap(({ fraction }) => fraction ?? []))].sort((a, b) => b - a);
-	const bright = steps.filter((fraction) => fraction >= OVER_LEAK * 2 ** leak.value);
+	const lights = lightsIn(firings).filter((at) => firings.all[at].fraction! > 0);
+	const bright = lights.filter((at) => firings.all[at].fraction! >= OVER_LEAK * 2 ** leak.value);
 	const counted = followed(firings, some, bright);
 	const wild = wildIn(firings, some);
 	const notes: EyeNote[] = [
 		...(counted.length < FEW_STEPS ? (['few-steps'] as const) : []),
-		...(bright.length < steps.filter((fraction) => fraction > 0).length ? (['dark-steps'] as const) : []),
-		...(believed.includes(false) ? (['flicker'] as const) : []),
+		...(bright.length < lights.length ? (['dark-steps'] as const) : []),
+		...(steady.includes(false) ? (['flicker'] as const) : []),
+		...(open.includes(false) ? (['stopped-down'] as const) : []),
 		...(wild.length > 0 ? (['wild'] as const) : [])
 	];
 	const places = all.flatMap((_, at) => (believed[at] ? [at] : []));
@@ -107,9 +140,14 @@ export function measureEye(all: readonly EyeFiring[], timing: Timing = BY_SOUND)
 		slowest: limitBy(of(UNKNOWN.slowest), firings.span[1]),
 		wheel: firings.places.map((place, at) => ({ place, ...toldBy(of(firings.placeAt(at))) })),
 		dial: firings.speeds.map((iso, at) => ({ iso, ...toldBy(of(firings.speedAt(at))) })),
+		filters: firings.filters.map((filter, at) => ({ filter, ...toldBy(of(firings.filterAt(at))) })),
 		leak: { value: 2 ** leak.value, sd: leak.sd },
 		wild: wild.map((at) => places[at]),
-		next: nextStep(firings, some, counted),
+		next: nextStep(
+			firings,
+			some,
+			counted.filter((at) => !firings.all[at].filter)
+		),
 		notes
 	};
 }

@@ -3,7 +3,7 @@ import { DARKEST_STEP } from './screen';
 
 /** What is asked to be fired next, and what for. */
 export type AskedFiring = Omit<EyeFiring, 'seconds' | 'sd'> & {
-	why: 'steps' | 'black' | 'limit' | 'wheel' | 'dial' | 'wild' | 'slope';
+	why: 'steps' | 'black' | 'limit' | 'filter' | 'farther' | 'wheel' | 'dial' | 'wild' | 'slope';
 };
 
 /** What of a camera can be turned while its eye is measured. */
@@ -12,6 +12,10 @@ export interface Turned {
 	wheel: readonly number[];
 	/** Places of its film-speed dial, ISO, the one that it stands at first. */
 	dial: readonly number[];
+	/** What is written on an ND that can be held over its eye, stops; absent: there is none. */
+	filter?: number;
+	/** An eye that sets both leaves its aperture wide open from this time on, s. */
+	wideOpen?: number;
 }
 
 /** How often each place of the wheel, and of the dial, is fired at. */
@@ -21,6 +25,8 @@ const MOST_PLACES = 4;
 /** A slope that is known so well needs no more firings; nor does one that so many have told. */
 const WELL_KNOWN = 0.02;
 const MOST = 45;
+/** The brightest steps through an ND are as bright as others without it: these tell its strength, each so often. */
+const [OVERLAPPING, AT_OVERLAP] = [3, 2];
 /** Where one went with no others, so many alike tell which of them is right. */
 const ENOUGH_ALIKE = 3;
 /** Each of these once, before anything is worked out. */
@@ -37,9 +43,9 @@ function placesAsked(wheel: readonly number[]): number[] {
 }
 
 /** The step whose time lies half way between the shortest and the longest that were seen: there both sides have room. */
-function middleStep(firings: readonly EyeFiring[]): number {
-	const plain = firings.filter(({ fraction, compensation }) => fraction && !compensation);
-	const times = firings.map(({ seconds }) => Math.log2(seconds));
+function middleStep(firings: readonly EyeFiring[], wideOpen = 0): number {
+	const plain = firings.filter(({ fraction, compensation, filter }) => fraction && !compensation && !filter);
+	const times = firings.map(({ seconds }) => Math.log2(Math.max(seconds, wideOpen)));
 	const middle = (Math.min(...times) + Math.max(...times)) / 2;
 	const off = ({ seconds }: EyeFiring) => Math.abs(Math.log2(seconds) - middle);
 	return plain.reduce((a, b) => (off(b) < off(a) ? b : a)).fraction!;
@@ -66,9 +72,25 @@ function firstOf(firings: readonly EyeFiring[]): AskedFiring | null {
 const saying = (asked: AskedFiring | null, dial: readonly number[]): AskedFiring | null =>
 	asked && dial.length > 1 ? { iso: dial[0], ...asked } : asked;
 
+/**
+ * What is fired through an ND: three steps that overlap with those without it, and the darker ones that the screen alone
+ * does not reach.
+ */
+function filteredOf(firings: readonly EyeFiring[], { filter }: Turned): AskedFiring | null {
+	if (!filter) return null;
+	const few = (fraction: number, often: number) =>
+		firings.filter((each) => each.filter === filter && each.fraction === fraction).length < often;
+	const overlap = STEPS.slice(0, OVERLAPPING).find((fraction) => few(fraction, AT_OVERLAP));
+	if (overlap !== undefined) return { fraction: overlap, filter, why: 'filter' };
+	const farther = STEPS.slice(Math.max(OVERLAPPING, STEPS.length - Math.ceil(filter))).find((each) =>
+		few(each, 1)
+	);
+	return farther === undefined ? null : { fraction: farther, filter, why: 'farther' };
+}
+
 /** Places of wheel and dial that were not fired at as often as they should be. */
-function turnedOf(firings: readonly EyeFiring[], { wheel, dial }: Turned): AskedFiring | null {
-	const fraction = middleStep(firings);
+function turnedOf(firings: readonly EyeFiring[], { wheel, dial, wideOpen }: Turned): AskedFiring | null {
+	const fraction = middleStep(firings, wideOpen);
 	const places = placesAsked(wheel).map((compensation) => ({ fraction, compensation }));
 	const fewAt = (asked: Omit<EyeFiring, 'seconds'>, often: number) =>
 		turnedAs(firings, asked, dial[0]).length < often;
@@ -79,7 +101,8 @@ function turnedOf(firings: readonly EyeFiring[], { wheel, dial }: Turned): Asked
 }
 
 /**
- * What to fire next: each step once, black and something far too bright; then the places of wheel and dial; what went
+ * What to fire next: each step once, black and something far too bright; what an ND over the eye reaches; then the
+ * places of wheel and dial; what went
  * with no others once more; and at last the step that tells most, until the slope is known.
  *
  * @param curve of these firings; null: not worked out yet
@@ -91,14 +114,18 @@ export function nextFiring(
 	firings: readonly EyeFiring[],
 	curve: Pick<EyeCurve, 'wild' | 'next' | 'slope'> | null
 ): AskedFiring | null {
-	const first = firstOf(firings) ?? turnedOf(firings, turned);
+	const first = firstOf(firings) ?? filteredOf(firings, turned) ?? turnedOf(firings, turned);
 	if (first || !curve) return saying(first, turned.dial);
-	if (firings.length >= MOST) return null;
+	const through = firings.filter(({ filter }) => filter).length;
+	if (firings.length - through >= MOST) return null;
 	const again = curve.wild
 		.map((at) => firings[at])
 		.find((each) => {
 			const alike = turnedAs(firings, each, turned.dial[0]);
-			return alike.filter(({ fraction }) => fraction === each.fraction).length < ENOUGH_ALIKE;
+			const there = alike.filter(
+				({ fraction, filter }) => fraction === each.fraction && filter === each.filter
+			);
+			return there.length < ENOUGH_ALIKE;
 		});
 	if (again) {
 		const { seconds: _, sd: _sd, ...asked } = again;

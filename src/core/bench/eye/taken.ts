@@ -1,5 +1,6 @@
 import {
 	automaticExposure,
+	dialSpeeds,
 	USABLE_SLOPES,
 	type AutomaticExposure,
 	type Camera,
@@ -80,7 +81,7 @@ function turned(wheel: Wheel | undefined, curve: EyeCurve): Wheel | undefined {
 }
 
 /** What marks of the dial do beside what is written on them, of what they do beside the first. */
-function dialOf({ iso: [first] }: AutomaticExposure, curve: EyeCurve): AutomaticExposure['dial'] {
+function dialOf(first: number, curve: EyeCurve): AutomaticExposure['dial'] {
 	const marks = curve.dial.map(({ iso, value, sd }) => ({
 		iso,
 		stops: rounded(value - Math.log2(first / iso)),
@@ -116,7 +117,7 @@ export function withCurve<C extends Camera>(
 		shutter: { ...shutter, fastest, slowest: Math.max(fastest, slowest) },
 		exposure: {
 			...eye,
-			dial: dialOf(eye, curve) ?? eye.dial,
+			dial: dialOf(dialSpeeds(camera)[0], curve) ?? eye.dial,
 			compensation: turned(eye.compensation, curve),
 			response: { slope, sd, about: white?.ev ?? USUAL_ABOUT }
 		},

@@ -10,6 +10,8 @@ export interface EyeFiring {
 	compensation?: number;
 	/** Place of the film-speed dial, ISO. */
 	iso?: number;
+	/** What is written on an ND over the eye, stops; absent: none. */
+	filter?: number;
 	/** Doubt of this time, s, where it was not taken like the others. */
 	sd?: number;
 }
@@ -37,6 +39,8 @@ export type EyeNote =
 	| 'dark-steps'
 	/** Some times are too short beside the flicker of the screen, and are left out. */
 	| 'flicker'
+	/** At some steps the eye stops down, too: their times are left out. */
+	| 'stopped-down'
 	/** Some firings go with no others. */
 	| 'wild';
 
@@ -54,6 +58,8 @@ export interface EyeCurve {
 	wheel: (Told & { place: number })[];
 	/** What each place of the dial does beside the first, stops of exposure. */
 	dial: (Told & { iso: number })[];
+	/** What each ND really takes from the light, stops. */
+	filters: (Told & { filter: number })[];
 	/** Light that the black of the screen gives, part of the brightest step, and its doubt in stops. */
 	leak: Told;
 	/** Firings that go with no others, by their places. */
@@ -69,4 +75,6 @@ export interface Timing {
 	sd: number;
 	/** Of a screen's flicker, s. */
 	period?: number;
+	/** An eye that sets both leaves its aperture wide open from this time on, s. */
+	wideOpen?: number;
 }

@@ -3,7 +3,7 @@ import { linearOf, luminanceOf } from '../../units';
 import type { Vector } from './vector';
 
 /** The eye takes this for white, K. */
-const WHITE = 5600;
+export const WHITE = 5600;
 const channelsOf = (kelvin: number) =>
 	chroma.temperature(kelvin).gl().slice(0, 3).map(linearOf) as unknown as Vector;
 

@@ -8,7 +8,18 @@ import { EYE, type Looked, type Looks } from './looks';
 import { even, paint } from './paint';
 import { CARD, crownOf, shapesOf, sunDirection } from './place';
 import type { Ground, OpenScene } from './scene';
-import { bounded, distanceTo, firstHit, mayMeet, type Ball, type Bounded, type Hit } from './shapes';
+import {
+	bounded,
+	disc,
+	distanceTo,
+	lookingFrom,
+	mayMeet,
+	partFree,
+	type Ball,
+	type Bounded,
+	type FirstHit,
+	type Hit
+} from './shapes';
 import { skyOf } from './sky';
 import { cross, dot, plus, unit, type Vector } from './vector';
 
@@ -24,20 +35,14 @@ const groundTints: Readonly<Record<Ground, Vector>> = {
 
 /** How wide the sun looks through a veil, half of it, radians: a disc in clear air, then ever more of the sky. */
 const sunHalfWidth = (veil: number) => (0.35 + 3 * veil + 26 * veil ** 2) * RADIAN;
-const RAYS = 16;
-/** Of them, the first and the last: where these agree, so do the others. */
-const OUTER = [0, RAYS - 1, RAYS - 2, RAYS - 3] as const;
-const GOLDEN = Math.PI * (3 - Math.sqrt(5));
+const RAYS = disc(16);
 
 /** Directions spread evenly over the sun as it looks through the sky, from its middle outward. */
 function sunRays(sun: Vector, veil: number): Vector[] {
 	const across = unit(cross(sun, [0, 0, 1]));
 	const along = cross(sun, across);
-	return Array.from({ length: RAYS }, (_, at) => {
-		const off = sunHalfWidth(veil) * Math.sqrt((at + 0.5) / RAYS);
-		const turned = at * GOLDEN;
-		return unit(plus(plus(sun, across, off * Math.cos(turned)), along, off * Math.sin(turned)));
-	});
+	const wide = sunHalfWidth(veil);
+	return RAYS.map(([right, up]) => unit(plus(plus(sun, across, wide * right), along, wide * up)));
 }
 
 const GROUND_UP: Vector = [0, 0, 1];
@@ -47,6 +52,8 @@ interface Stage {
 	scene: OpenScene;
 	air: Air;
 	shapes: Bounded[];
+	/** What of them the eye meets first. */
+	meet: (towards: Vector) => FirstHit | null;
 	/** Half the width of the sun as it looks through the sky, as a part of its distance. */
 	spread: number;
 	rays: Vector[];
@@ -74,12 +81,7 @@ function seen({ shapes, rays, sun, spread }: Stage, from: Vector): number {
 	const near: Bounded[] = [];
 	for (const each of shapes) if (mayMeet(each, from, sun, spread)) near.push(each);
 	if (near.length === 0) return 1;
-	const [first, ...others] = OUTER;
-	const one = meets(near, from, rays[first]);
-	if (others.every((at) => meets(near, from, rays[at]) === one)) return one ? 0 : 1;
-	let free = 0;
-	for (const ray of rays) if (!meets(near, from, ray)) free++;
-	return free / RAYS;
+	return partFree(rays, (ray) => !meets(near, from, ray));
 }
 
 /** What the thing that gives shade leaves of sky and sunlit ground, where a part of the sun is seen; all of it under a closed sky. */
@@ -160,7 +162,7 @@ function groundAt(stage: Stage, towards: Vector): Looked | null {
 }
 
 function lookedAt(stage: Stage, towards: Vector): Looked {
-	const thing = firstHit(stage.shapes, EYE, towards);
+	const thing = stage.meet(towards);
 	// Nothing stands below the ground.
 	if (thing && EYE[2] + thing.distance * towards[2] >= 0) {
 		// Off the surface, or it would stand in its own shadow.
@@ -189,10 +191,12 @@ function roughOf({ scene, noise }: Stage, towards: Vector): number {
 export function openLooks(scene: OpenScene): Looks {
 	const air = airOf(scene);
 	const sun = sunDirection(scene);
+	const shapes = shapesOf(scene).map(bounded);
 	const stage: Stage = {
 		scene,
 		air,
-		shapes: shapesOf(scene).map(bounded),
+		shapes,
+		meet: lookingFrom(shapes, EYE),
 		spread: Math.tan(sunHalfWidth(scene.veil)),
 		rays: sunRays(sun, scene.veil),
 		sun,

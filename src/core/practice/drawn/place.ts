@@ -128,6 +128,14 @@ function posts(seed: number): Shape[] {
 	});
 }
 
+/** What the card is held by. */
+export const CARD_POST: Shape = {
+	kind: 'block',
+	low: [CARD_AT[0] - 0.03, CARD_AT[1] + 0.06, 0],
+	high: [CARD_AT[0] + 0.03, CARD_AT[1] + 0.12, CARD_AT[2]],
+	paint: WOOD
+};
+
 /** The grey card beside the person. */
 export function cardOf(scene: OpenScene): Board {
 	return { kind: 'board', middle: CARD_AT, normal: unit(cardNormal(scene)), half: 0.24, paint: paint(CARD) };
@@ -161,12 +169,7 @@ export function shapesOf(scene: OpenScene): Shape[] {
 	const [x, y] = scene.subject === 'deep-shade' ? [1.5, 5.6] : crown.middle;
 	return [
 		cardOf(scene),
-		{
-			kind: 'block',
-			low: [CARD_AT[0] - 0.03, CARD_AT[1] + 0.06, 0],
-			high: [CARD_AT[0] + 0.03, CARD_AT[1] + 0.12, CARD_AT[2]],
-			paint: WOOD
-		},
+		CARD_POST,
 		...personShapes(scene.seed),
 		...(scene.ground === 'water' ? boatOf(scene) : [crown]),
 		...(scene.ground === 'water'

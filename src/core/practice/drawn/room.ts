@@ -1,11 +1,21 @@
 import { randomLcg, randomUniform } from 'd3-random';
 import { evFromLuminance, luminanceFromEv } from '../../units';
-import { colourOf } from './colour';
+import { colourOf, WHITE } from './colour';
 import { EYE, type Looked, type Looks } from './looks';
 import { paint, type Paint } from './paint';
-import { CARD, CARD_AT, personShapes } from './place';
+import { CARD, CARD_AT, CARD_POST, personShapes } from './place';
 import type { RoomScene } from './scene';
-import { bounded, distanceTo, firstHit, mayMeet, type Board, type Bounded, type Shape } from './shapes';
+import {
+	betweenFrom,
+	bounded,
+	disc,
+	distanceTo,
+	lookingFrom,
+	partFree,
+	type Board,
+	type FirstHit,
+	type Shape
+} from './shapes';
 import { plus, unit, type Vector } from './vector';
 
 /** The room: its two corners, m. */
@@ -29,6 +39,11 @@ interface Lamp {
 	radius: number;
 	/** A panel sends its light down, as a matt surface does. */
 	down: boolean;
+}
+
+/** A lamp, and what may stand between it and a place, in a direction from it and so far away. */
+interface Standing extends Lamp {
+	between: ReturnType<typeof betweenFrom>;
 }
 
 const panels = [-1.3, 1.3].map((right): Vector => [right, 3.6, HIGH[2] - 0.02]);
@@ -93,15 +108,9 @@ function footOf({ at: [right, forward, up], down, radius }: Lamp): Shape[] {
 	return [block([right - 0.02, forward - 0.02, from], [right + 0.02, forward + 0.02, up - radius], DARK)];
 }
 
-const CARD_FOOT = block(
-	[CARD_AT[0] - 0.03, CARD_AT[1] + 0.06, 0],
-	[CARD_AT[0] + 0.03, CARD_AT[1] + 0.12, CARD_AT[2]],
-	WOOD
-);
-
 function shapesOf(scene: RoomScene): Shape[] {
 	const feet = lampsOf(scene).flatMap(footOf);
-	return [roomCard(), CARD_FOOT, ...personShapes(scene.seed), ...feet, ...furniture[scene.lit]];
+	return [roomCard(), CARD_POST, ...personShapes(scene.seed), ...feet, ...furniture[scene.lit]];
 }
 
 /** Mean part of the light that walls, floor and ceiling give back. */
@@ -118,56 +127,48 @@ const thrownAbout = (flux: number) => (flux * MEAN) / (SURFACE * (1 - MEAN));
 /** All that a pixel's light is worked out from. */
 interface Stage {
 	scene: RoomScene;
-	lamps: Lamp[];
-	/** What stands in the way of light and eye; and the bulbs and panels themselves. */
-	shapes: Bounded[];
-	glowing: Bounded[];
+	lamps: Standing[];
+	/** What the eye meets first of what stands there, and of the bulbs and panels themselves. */
+	meet: (towards: Vector) => FirstHit | null;
+	meetGlowing: (towards: Vector) => FirstHit | null;
 	about: number;
 	colour: Vector;
 }
 
-/** From the middle of a lamp to places on its rim, parts of its radius. */
-const LOOKS: readonly Vector[] = Array.from({ length: 12 }, (_, at) => {
-	const off = Math.sqrt((at + 0.5) / 12);
-	const turned = at * Math.PI * (3 - Math.sqrt(5));
-	return [off * Math.cos(turned), off * Math.sin(turned), (off * Math.sin(turned)) / 2];
-});
+/** A place on a surface: off it by a little, and on which of the shapes. */
+interface Place {
+	at: Vector;
+	normal: Vector;
+	own: number;
+}
+/** The card is the first of the shapes; walls, floor and ceiling are none. */
+const [THE_CARD, NONE] = [0, -1];
 
-/** The part of a lamp that a place sees. */
-function seen({ shapes }: Stage, from: Vector, lamp: Lamp, towards: Vector, distance: number): number {
-	const near: Bounded[] = [];
-	for (const each of shapes) {
-		const { middle, radius } = each;
-		const along =
-			(middle[0] - from[0]) * towards[0] +
-			(middle[1] - from[1]) * towards[1] +
-			(middle[2] - from[2]) * towards[2];
-		if (along - radius < distance && mayMeet(each, from, towards, lamp.radius / distance)) near.push(each);
-	}
+/** From the middle of a lamp to places on its rim, parts of its radius: it is turned half up. */
+const LOOKS = disc(12).map(([across, along]): Vector => [across, along, along / 2]);
+const wideOf = ({ radius }: Lamp): Vector => [radius, radius, radius / 2];
+
+/** The part of a lamp that a place on a surface sees. */
+function seen({ at: from, own }: Place, lamp: Standing, towards: Vector, distance: number): number {
+	const near = lamp.between([-towards[0], -towards[1], -towards[2]], distance, own);
 	if (near.length === 0) return 1;
-	const isFree = (look: Vector): boolean => {
+	return partFree(LOOKS, (look) => {
 		const x = lamp.at[0] + look[0] * lamp.radius - from[0];
 		const y = lamp.at[1] + look[1] * lamp.radius - from[1];
 		const z = lamp.at[2] + look[2] * lamp.radius - from[2];
 		const far = Math.sqrt(x * x + y * y + z * z);
 		const ray: Vector = [x / far, y / far, z / far];
-		for (const { shape } of near) if (distanceTo(shape, from, ray) < far) return false;
+		for (const shape of near) if (distanceTo(shape, from, ray) < far) return false;
 		return true;
-	};
-	// Where places all around its rim agree, so do the others.
-	const first = isFree(LOOKS[0]);
-	if (isFree(LOOKS[11]) === first && isFree(LOOKS[10]) === first && isFree(LOOKS[9]) === first)
-		return first ? 1 : 0;
-	let free = 0;
-	for (const look of LOOKS) if (isFree(look)) free++;
-	return free / LOOKS.length;
+	});
 }
 
 /**
  * What falls on a surface, lx.
  * Source: the inverse-square and the cosine law, I·cos θ/d², as in any textbook of lighting.
  */
-function lightOn(stage: Stage, at: Vector, normal: Vector): number {
+function lightOn(stage: Stage, place: Place): number {
+	const { at, normal } = place;
 	let lux = stage.about;
 	for (const lamp of stage.lamps) {
 		const x = lamp.at[0] - at[0];
@@ -179,7 +180,7 @@ function lightOn(stage: Stage, at: Vector, normal: Vector): number {
 		const sends = lamp.down ? z / distance : 1;
 		if (facing <= 0 || sends <= 0) continue;
 		const towards: Vector = [x / distance, y / distance, z / distance];
-		lux += ((lamp.candela * sends * facing) / square) * seen(stage, at, lamp, towards, distance);
+		lux += ((lamp.candela * sends * facing) / square) * seen(place, lamp, towards, distance);
 	}
 	return lux;
 }
@@ -191,19 +192,20 @@ const glow = ({ at, radius, down }: Lamp): Shape =>
 
 function stageOf(scene: RoomScene): Stage {
 	const sources = lampsOf(scene);
+	const shapes = shapesOf(scene).map(bounded);
 	return {
 		scene,
-		lamps: sources,
-		shapes: shapesOf(scene).map(bounded),
-		glowing: sources.map(glow).map(bounded),
+		lamps: sources.map((lamp) => ({ ...lamp, between: betweenFrom(shapes, lamp.at, wideOf(lamp)) })),
+		meet: lookingFrom(shapes, EYE),
+		meetGlowing: lookingFrom(sources.map(glow).map(bounded), EYE),
 		about: thrownAbout(scene.lumens * sources.length),
 		// Eyes take half of a lamp's colour for white.
-		colour: colourOf(2 / (1 / scene.kelvin + 1 / 5600))
+		colour: colourOf(2 / (1 / scene.kelvin + 1 / WHITE))
 	};
 }
 
-const sentBy = (stage: Stage, at: Vector, normal: Vector, { albedo, tint }: Paint): Vector => {
-	const sent = (albedo * lightOn(stage, at, normal)) / Math.PI;
+const sentBy = (stage: Stage, place: Place, { albedo, tint }: Paint): Vector => {
+	const sent = (albedo * lightOn(stage, place)) / Math.PI;
 	const { colour } = stage;
 	return [sent * tint[0] * colour[0], sent * tint[1] * colour[1], sent * tint[2] * colour[2]];
 };
@@ -239,8 +241,8 @@ function sideAt(towards: Vector): { side: number; at: Vector; normal: Vector; pa
 }
 
 function lookedAt(stage: Stage, towards: Vector): Looked {
-	const thing = firstHit(stage.shapes, EYE, towards);
-	const lamp = firstHit(stage.glowing, EYE, towards);
+	const thing = stage.meet(towards);
+	const lamp = stage.meetGlowing(towards);
 	if (lamp && (!thing || lamp.distance < thing.distance)) {
 		const { candela, radius, down } = stage.lamps[lamp.which];
 		// cd/m²: of a matt surface that is seen square on.
@@ -250,17 +252,22 @@ function lookedAt(stage: Stage, towards: Vector): Looked {
 	}
 	if (thing) {
 		const at = plus(plus(EYE, towards, thing.distance), thing.normal, 1e-3);
-		return { thing: thing.which, light: sentBy(stage, at, thing.normal, thing.paint) };
+		return {
+			thing: thing.which,
+			light: sentBy(stage, { at, normal: thing.normal, own: thing.which }, thing.paint)
+		};
 	}
 	const { side, at, normal, paint: own } = sideAt(towards);
-	return { thing: SIDES - side, light: sentBy(stage, at, normal, own) };
+	return { thing: SIDES - side, light: sentBy(stage, { at, normal, own: NONE }, own) };
 }
 
 /** What a reflected meter reads of the card, EV at ISO 100. */
 export function evOfRoom(scene: RoomScene): number {
 	const { middle, normal } = roomCard();
 	const stage = stageOf(scene);
-	return evFromLuminance((CARD * lightOn(stage, plus(middle, normal, 1e-3), normal)) / Math.PI);
+	return evFromLuminance(
+		(CARD * lightOn(stage, { at: plus(middle, normal, 1e-3), normal, own: THE_CARD })) / Math.PI
+	);
 }
 
 /** A room as it is looked at. */

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { bounded, firstHit, hitOn, mayMeet, type Shape } from './shapes';
+import { betweenFrom, bounded, disc, hitOn, lookingFrom, mayMeet, partFree, type Shape } from './shapes';
 import { cross, dot, plus, unit, type Vector } from './vector';
 
 const paint = { albedo: 0.2, tint: [1, 1, 1] as Vector };
@@ -48,8 +48,8 @@ describe('a line from the eye', () => {
 
 	it('meets the nearest of several', () => {
 		const far: Shape = { kind: 'ball', middle: [0, 9, 1], radii: [1, 1, 1], paint };
-		expect(firstHit([far, ball].map(bounded), EYE, AHEAD)!.distance).toBeCloseTo(4, 9);
-		expect(firstHit([], EYE, AHEAD)).toBeNull();
+		expect(lookingFrom([far, ball].map(bounded), EYE)(AHEAD)).toMatchObject({ which: 1, distance: 4 });
+		expect(lookingFrom([], EYE)(AHEAD)).toBeNull();
 	});
 });
 
@@ -65,6 +65,51 @@ describe('whatever the line', () => {
 			}),
 			{ numRuns: 2000 }
 		);
+	});
+
+	it('the nearest of several from one place is the nearest of each alone', () => {
+		const all = [ball, block, board, { ...ball, middle: [2, 3, 0] as Vector }];
+		fc.assert(
+			fc.property(places, directions, (from, towards) => {
+				const alone = all.map((shape) => hitOn(shape, from, towards)?.distance ?? Infinity);
+				const met = lookingFrom(all.map(bounded), from)(towards);
+				expect(met?.distance ?? Infinity).toBe(Math.min(...alone));
+			}),
+			{ numRuns: 2000 }
+		);
+	});
+
+	it('all that stands between a lamp and a place is among what may', () => {
+		const all = [ball, block, board];
+		const wide: Vector = [0.3, 0.3, 0.15];
+		const onRim = fc.constantFrom(...disc(12)).map(([x, y]): Vector => [0.3 * x, 0.3 * y, 0.15 * y]);
+		let blocked = 0;
+		fc.assert(
+			fc.property(places, places, onRim, (lamp, place, rim) => {
+				const way = plus(place, lamp, -1);
+				const distance = Math.sqrt(dot(way, way));
+				if (distance < 0.5) return;
+				const may = betweenFrom(all.map(bounded), lamp, wide)(unit(way), distance, -1);
+				const back = plus(plus(lamp, rim), place, -1);
+				const far = Math.sqrt(dot(back, back));
+				for (const shape of all) {
+					if ((hitOn(shape, place, unit(back))?.distance ?? Infinity) >= far) continue;
+					blocked++;
+					expect(may).toContain(shape);
+				}
+			}),
+			{ numRuns: 3000 }
+		);
+		expect(blocked).toBeGreaterThan(100);
+	});
+
+	it('a part of a disc is free, and all or none where middle and rim agree', () => {
+		const all = disc(12);
+		// By hand: the mean of x² over a disc of radius one is a quarter.
+		expect(all.reduce((sum, [x]) => sum + x * x, 0) / 12).toBeCloseTo(1 / 4, 1);
+		expect(partFree(all, () => true)).toBe(1);
+		expect(partFree(all, () => false)).toBe(0);
+		expect(Math.abs(partFree(all, ([x]) => x > 0) - 1 / 2)).toBeLessThan(0.1);
 	});
 
 	it('a hit lies on the shape, with a normal of length one that looks back along the line from outside', () => {

@@ -71,6 +71,25 @@ function toBlock({ low, high }: Block, from: Vector, towards: Vector): number {
 	return enter > leave || enter <= NEAREST ? NOWHERE : enter;
 }
 
+/** Whether lines about one, none of them farther from it than so much, may meet a block on the way; by the same. */
+function mayCross(
+	{ low, high }: Block,
+	from: Vector,
+	towards: Vector,
+	distance: number,
+	wide: Vector
+): boolean {
+	let [enter, leave] = [0, distance];
+	for (let axis = 0; axis < 3; axis++) {
+		const step = towards[axis] === 0 ? 1e-12 : towards[axis];
+		const one = (low[axis] - wide[axis] - from[axis]) / step;
+		const other = (high[axis] + wide[axis] - from[axis]) / step;
+		enter = Math.max(enter, Math.min(one, other));
+		leave = Math.min(leave, Math.max(one, other));
+	}
+	return enter <= leave;
+}
+
 /** The side of a block that a place on it lies on. */
 function sideOf({ low, high }: Block, at: Vector): Vector {
 	const normal: [number, number, number] = [0, 0, 0];
@@ -152,17 +171,94 @@ export function mayMeet({ middle, radius }: Bounded, from: Vector, towards: Vect
 	return x * x + y * y + z * z - along * along <= reach * reach;
 }
 
-/** The nearest of the shapes on a line, and which of them it is, or null. */
-export function firstHit(
+/** What a line meets first, and which of the shapes that is. */
+export type FirstHit = Hit & { which: number };
+
+/**
+ * Looks from one place: what of the shapes is met first in a direction, or null. What does not change from one
+ * direction to the next is worked out once, because there are hundreds of thousands of them.
+ */
+export function lookingFrom(shapes: readonly Bounded[], from: Vector): (towards: Vector) => FirstHit | null {
+	/** Of each the way to its middle, and the square of the way to the rim of the ball around it. */
+	const balls = new Float64Array(4 * shapes.length);
+	shapes.forEach(({ middle, radius }, at) => {
+		const way = plus(middle, from, -1);
+		balls.set([...way, dot(way, way) - radius ** 2], 4 * at);
+	});
+	return (towards) => {
+		let [which, nearest] = [-1, NOWHERE];
+		for (let at = 0; at < shapes.length; at++) {
+			const ball = 4 * at;
+			const rim = balls[ball + 3];
+			const along = balls[ball] * towards[0] + balls[ball + 1] * towards[1] + balls[ball + 2] * towards[2];
+			if (rim > 0 && (along <= 0 || along * along < rim)) continue;
+			const distance = distanceTo(shapes[at].shape, from, towards);
+			if (distance < nearest) [which, nearest] = [at, distance];
+		}
+		return which < 0 ? null : { ...hitAt(shapes[which].shape, from, towards, nearest), which };
+	};
+}
+
+/**
+ * What of some shapes may stand between one place, as wide as a lamp, and others.
+ *
+ * @param wide half of it in each direction, m
+ * @returns asks for a place by the direction to it, its distance in m, and the shape that it is on: none of these is in
+ * its own way where it faces the lamp
+ */
+export function betweenFrom(
 	shapes: readonly Bounded[],
 	from: Vector,
-	towards: Vector
-): (Hit & { which: number }) | null {
-	let [which, nearest] = [-1, NOWHERE];
-	for (let at = 0; at < shapes.length; at++) {
-		if (!mayMeet(shapes[at], from, towards)) continue;
-		const distance = distanceTo(shapes[at].shape, from, towards);
-		if (distance < nearest) [which, nearest] = [at, distance];
-	}
-	return which < 0 ? null : { ...hitAt(shapes[which].shape, from, towards, nearest), which };
+	wide: Vector
+): (towards: Vector, distance: number, own: number) => Shape[] {
+	const widest = Math.max(...wide);
+	const balls = new Float64Array(5 * shapes.length);
+	shapes.forEach(({ middle, radius }, at) => {
+		const way = plus(middle, from, -1);
+		balls.set([...way, dot(way, way), radius], 5 * at);
+	});
+	return (towards, distance, own) => {
+		const near: Shape[] = [];
+		for (let at = 0; at < shapes.length; at++) {
+			if (at === own) continue;
+			const ball = 5 * at;
+			const radius = balls[ball + 4];
+			const along = balls[ball] * towards[0] + balls[ball + 1] * towards[1] + balls[ball + 2] * towards[2];
+			if (along < -radius || along > distance + radius) continue;
+			// The lines from all of the lamp to a place draw together on the way.
+			const left = Math.max(0, Math.min(1, 1 - (along - radius) / distance));
+			const reach = radius + widest * left;
+			if (balls[ball + 3] - along * along > reach * reach) continue;
+			const { shape } = shapes[at];
+			if (shape.kind !== 'block' || mayCross(shape, from, towards, distance, wide)) near.push(shape);
+		}
+		return near;
+	};
+}
+
+/** Places spread evenly over a disc of radius one, from its middle outward. Source: Vogel 1979, the golden angle. */
+export const disc = (count: number): readonly (readonly [across: number, along: number])[] =>
+	Array.from({ length: count }, (_, at) => {
+		const off = Math.sqrt((at + 0.5) / count);
+		const turned = at * Math.PI * (3 - Math.sqrt(5));
+		return [off * Math.cos(turned), off * Math.sin(turned)];
+	});
+
+/**
+ * The part of a disc's places that are free. Where its middle and three places all around its rim agree, so do the others.
+ *
+ * @param places from the middle outward
+ */
+export function partFree<T>(places: readonly T[], isFree: (place: T) => boolean): number {
+	const { length } = places;
+	const first = isFree(places[0]);
+	if (
+		isFree(places[length - 1]) === first &&
+		isFree(places[length - 2]) === first &&
+		isFree(places[length - 3]) === first
+	)
+		return first ? 1 : 0;
+	let free = 0;
+	for (const place of places) if (isFree(place)) free++;
+	return free / length;
 }

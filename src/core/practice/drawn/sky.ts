@@ -39,17 +39,18 @@ export function skyOf(scene: OpenScene, { sky }: Air, sun: Vector): (towards: Ve
 		}
 		const cloud = step(0, 0.7, rough / MIDDLING + COVERS * scene.veil - 1);
 		const low = Math.exp(-towards[2] / 0.16);
-		const nearSun = Math.exp(-Math.acos(Math.min(1, dot(towards, sun))) / mix(0.12, 0.4, scene.veil));
+		const fromSun = Math.acos(Math.min(1, dot(towards, sun)));
+		const nearSun = Math.exp(-fromSun / mix(0.12, 0.4, scene.veil));
 		const shining = 1 + (scene.veil < 1 ? 5 * (1 - scene.veil) * nearSun : 0);
-		const set = warm * low * Math.exp(-Math.acos(Math.min(1, dot(towards, sun))) / 0.6);
+		const set = warm * low * Math.exp(-fromSun / 0.6);
 		const clear = base * mix(0.55, 1.1, low) * shining;
 		const clouded = base * mix(1.25, 0.95, low) * (1 + 0.12 * rough) * (1 + (shining - 1) / 2);
-		return [0, 1, 2].map((channel) =>
+		const sent = (channel: 0 | 1 | 2) =>
 			mix(
 				clear * mix(mix(BLUE[channel], PALE[channel], low), SUNSET[channel], set),
 				clouded * CLOUD[channel],
 				cloud
-			)
-		) as unknown as Vector;
+			);
+		return [sent(0), sent(1), sent(2)];
 	};
 }
