@@ -93,3 +93,21 @@ test('a load is put on paper: contact sheet, label and captions, black on white 
 	await page.setViewportSize(PHONE);
 	await fits(page);
 });
+
+test('twelve scenes go on a sheet of paper, their lights on its back', async ({ page }) => {
+	await open(page, '/practice/paper');
+	await expect(page.getByText('All twelve are drawn.')).toBeVisible({ timeout: 30_000 });
+	const answers = page.getByRole('region', { name: 'Answers' });
+	await expect(page.getByRole('list', { name: 'Scenes' }).getByRole('listitem')).toHaveCount(12);
+	await expect(answers).toBeHidden();
+	const button = page.getByRole('button', { name: 'Answers' });
+	await button.press('Enter');
+	await expect(button).toHaveAttribute('aria-pressed', 'true');
+	await expect(answers.getByRole('listitem')).toHaveCount(12);
+	await expect(answers.getByRole('listitem').first()).toHaveText(/: EV \S+, f\/\d/);
+	await button.press('Enter');
+	await expect(answers).toBeHidden();
+	// Chromium's own printing: a sheet, and its back.
+	const printed = (await page.pdf({ preferCSSPageSize: true })).toString('latin1');
+	expect(printed.match(/\/Type\s*\/Page\b/g)).toHaveLength(2);
+});

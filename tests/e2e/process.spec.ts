@@ -66,6 +66,7 @@ test.describe('on the desk', () => {
 
 		// In the darkroom, another bath than it was shot for.
 		await open(page, `/develop/${staining.id}`);
+		await page.getByText('Other film that waits').click();
 		await page.getByRole('checkbox', { name: 'Samphire 200 of Quay Box, still in the camera' }).check();
 		await expect(page.getByText('Planned development: as the film says.')).toBeVisible();
 		await expect(page.getByText(/Frame 1: .* → just enough|Frame 1: just enough still/)).toBeVisible();

@@ -85,27 +85,29 @@
 <details>
 	<summary>Set it up</summary>
 	<EyeSetup {packs} />
-	<ChoiceField
-		label="The screen flickers"
-		hint="as its maker says; many dim by flashing"
-		value={flicker}
-		options={[
-			{ value: 'none', name: 'not that I know' },
-			{ value: '240', name: '240 times a second' },
-			{ value: '480', name: '480 times a second' },
-			{ value: '1000', name: '1000 times or more' }
-		]}
-		onchange={(next) => void desk.flickers(screens[next])}
-	/>
-	<NumberBox
-		label="An ND to hold over its eye, stops"
-		hint="as it is written on it; empty: none. It reaches darker light than the screen has, and three steps tell how strong it really is."
-		value={desk.filter ?? undefined}
-		least={1}
-		most={5}
-		problem="must be from 1 to 5 stops: three steps without it must be as dark as others with it"
-		onchange={(next) => (desk.filter = next ?? null)}
-	/>
+	<div class="fields">
+		<ChoiceField
+			label="The screen flickers"
+			hint="as its maker says; many dim by flashing"
+			value={flicker}
+			options={[
+				{ value: 'none', name: 'not that I know' },
+				{ value: '240', name: '240 times a second' },
+				{ value: '480', name: '480 times a second' },
+				{ value: '1000', name: '1000 times or more' }
+			]}
+			onchange={(next) => void desk.flickers(screens[next])}
+		/>
+		<NumberBox
+			label="An ND to hold over its eye, stops"
+			hint="as it is written on it; empty: none. It reaches darker light than the screen has, and three steps tell how strong it really is."
+			value={desk.filter ?? undefined}
+			least={1}
+			most={5}
+			problem="must be from 1 to 5 stops: three steps without it must be as dark as others with it"
+			onchange={(next) => (desk.filter = next ?? null)}
+		/>
+	</div>
 	{#if desk.timing.wideOpen}
 		<p>
 			Its eye stops down, too: only times of {formatTime(desk.timing.wideOpen)} and longer, with the aperture wide

@@ -4,7 +4,7 @@
 	import type { Camera } from '$core/camera';
 	import ChooseFile from '$lib/forms/ChooseFile.svelte';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
-	import Slider from '$lib/parts/Slider.svelte';
+	import MarkSlider from './MarkSlider.svelte';
 	import { record, type Recorder } from '$lib/light/listening';
 	import { BenchDesk } from './bench-desk.svelte';
 	import { exactTime } from './exact-time';
@@ -99,18 +99,15 @@
 			label="Firing {desk.chosen + 1}, its marks"
 		/>
 		{#each [['open', 'It opens'], ['close', 'It closes']] as const as [end, words] (end)}
-			<div class="slide">
-				<span aria-hidden="true">{words}</span>
-				<Slider
-					label={words}
-					min={near.from}
-					max={near.to}
-					{step}
-					value={desk.marks[desk.chosen][end]}
-					says={(value) => `${((value - near.from) * 1000).toFixed(2)} ms`}
-					onchange={(value) => desk.move(end, value)}
-				/>
-			</div>
+			<MarkSlider
+				label={words}
+				min={near.from}
+				max={near.to}
+				{step}
+				value={desk.marks[desk.chosen][end]}
+				says={(value) => `${((value - near.from) * 1000).toFixed(2)} ms`}
+				onchange={(value) => desk.move(end, value)}
+			/>
 		{/each}
 	{/if}
 	<ShutterResult
@@ -133,12 +130,5 @@
 	[aria-pressed='true'] {
 		border: 2px solid var(--ink);
 		font-weight: var(--heavy);
-	}
-	.slide {
-		display: grid;
-		grid-template-columns: 6rem 1fr;
-		align-items: center;
-		gap: 0.75rem;
-		min-height: 2.75rem;
 	}
 </style>

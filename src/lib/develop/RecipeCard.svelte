@@ -32,7 +32,10 @@
 	);
 	const time = $derived.by(() => {
 		if (isPack(recipe.kind)) return ofPack;
-		if (timed) return `${clockInWords(timed.seconds)} at ${formatTemperature(celsius)}`;
+		if (timed) {
+			const ruled = timed.from === undefined ? '' : ', by rule of thumb';
+			return `${clockInWords(timed.seconds)} at ${formatTemperature(celsius)}${ruled}`;
+		}
 		return recipe.times?.length ? `no time at ${formatTemperature(celsius)}` : '';
 	});
 	const left = $derived(isPack(recipe.kind) ? [] : leftInWords(recipe, DateTime.local().toISODate()));

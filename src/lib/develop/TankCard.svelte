@@ -1,7 +1,14 @@
 <!-- What can be developed together: in what, for how long, and which films. -->
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import { agitationOf, careFor, fittingRecipes, pushes, type DevelopedOnce } from '$core/develop';
+	import {
+		agitationOf,
+		careFor,
+		fittingRecipes,
+		isMeantFor,
+		pushes,
+		type DevelopedOnce
+	} from '$core/develop';
 	import { formatTemperature } from '$core/units';
 	import { agitationInWords, agoInWords, capital, clockInWords, counted, filmTypeName, listed } from '$words';
 	import type { RecipeRecord } from '$contract/records';
@@ -25,14 +32,20 @@
 	let { tank, celsius, own, once, developers, first, returned }: Props = $props();
 
 	const { recipe } = $derived(tank);
+	const { type } = $derived(tank.loads[0].film);
 	const timed = $derived(timeOf(tank, celsius, own));
-	const byNegatives = $derived(timed && ownOf(recipe?.id, tank.loads, own) ? ', by your own negatives' : '');
+	const byWhat = $derived(
+		[
+			timed?.from === undefined ? '' : ', by rule of thumb',
+			timed && ownOf(recipe?.id, tank.loads, own) ? ', by your own negatives' : ''
+		].join('')
+	);
 	const rolls = $derived(counted(tank.loads.length, 'one roll', '# rolls'));
 	const pushed = $derived(tank.push ? `, ${pushes.find(({ stops }) => stops === tank.push)?.name}` : '');
 	const title = $derived(
 		recipe?.name ??
 			(tank.wanted === ''
-				? `${capital(filmTypeName[tank.loads[0].film.type])}: no developer chosen`
+				? `${capital(filmTypeName[type])}: no developer chosen`
 				: `${tank.wanted}, a recipe that was deleted`)
 	);
 	const moves = $derived(
@@ -44,21 +57,23 @@
 		fittingRecipes(
 			developers,
 			{
-				type: tank.loads[0].film.type,
+				type,
 				push: tank.push,
 				filmIds: tank.loads.map(({ load }) => load.filmId)
 			},
 			once
 		).map(({ recipe, lastOf }) => ({
 			recipe,
-			timed: timeOf({ ...tank, recipe }, celsius, own),
+			// What another kind of film takes is not what this one does.
+			timed:
+				lastOf.length > 0 || isMeantFor(recipe.kind, type) ? timeOf({ ...tank, recipe }, celsius, own) : null,
 			last: [
 				...new Set(tank.loads.filter(({ load }) => lastOf.includes(load.filmId)).map(({ film }) => film.name))
 			]
 		}))
 	);
 	/** Black and white is; colour goes to a lab by most. */
-	const mostlyAtHome = $derived(tank.loads[0].film.type.startsWith('bw'));
+	const mostlyAtHome = $derived(type.startsWith('bw'));
 	const frames = (count: number) => counted(count, 'one frame', '# frames');
 </script>
 
@@ -78,7 +93,7 @@
 		<h3>
 			{title}{pushed}{#if timed}, <span class="figures">{clockInWords(timed.seconds)}</span>{/if}
 		</h3>
-		<p class="soft">{rolls}{moves}{byNegatives}</p>
+		<p class="soft">{rolls}{moves}{byWhat}</p>
 	</header>
 	{#if recipe && !timed}
 		<p>

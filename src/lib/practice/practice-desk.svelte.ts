@@ -1,3 +1,4 @@
+import isEqual from 'fast-deep-equal';
 import { DateTime } from 'luxon';
 import {
 	courseOf,
@@ -46,7 +47,7 @@ export class PracticeDesk {
 	});
 	#cards = $derived.by(() => drillsFor(this.#bag()));
 	course = $derived.by(() => courseOf(this.exercises, this.today, this.#cards));
-	#next = $derived(this.#extra ?? this.course.tasks[this.course.done] ?? null);
+	#next = $derived.by(() => this.#same(this.#extra ?? this.course.tasks[this.course.done] ?? null));
 	/** What is on the table; null when the day is done. */
 	task = $derived(this.answered?.task ?? this.#next);
 	scene = $derived(this.task?.kind === 'seeing' ? sceneFor(this.task.skill, this.task.seed) : null);
@@ -67,6 +68,17 @@ export class PracticeDesk {
 		);
 		return lastDays(this.exercises, last);
 	});
+
+	#last: Task | null = null;
+
+	/**
+	 * The same task is the same thing, though all that was practised be read again when an answer was saved: what is being
+	 * called and picked for it would else begin anew under the hand.
+	 */
+	#same(task: Task | null): Task | null {
+		if (!isEqual(task, this.#last)) this.#last = task;
+		return this.#last;
+	}
 
 	constructor(kept: () => readonly KeptExercise[], bag: () => DrillBag) {
 		this.#kept = kept;

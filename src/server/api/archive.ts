@@ -7,6 +7,7 @@ import type { Conflicts, Report } from '../archive/take';
 import type { Looked } from '../archive/task';
 import { archiveOf } from '../archive/write';
 import { inOwnThread } from '../heavy/pool';
+import { isId } from '../ids';
 import { IMPORTS } from '../person-store';
 import { dataFolder, store } from '../store';
 import { notFound, onlyAllow, problem } from './answers';
@@ -15,7 +16,6 @@ import { asFile } from './file-name';
 import { guarded } from './guarded';
 
 const MOST_BYTES = 20 * 1024 ** 3;
-const ID = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/;
 
 const importsFolder = () => join(dataFolder(), IMPORTS);
 
@@ -67,7 +67,7 @@ const bring = guarded<How>(async ({ request }, { take: atOnce, conflicts = 'keep
 /** The file of an archive that waits; null where none of that id does. */
 function waiting(id: string | undefined): string | null {
 	const file = join(importsFolder(), `${id}.zip`);
-	return id !== undefined && ID.test(id) && existsSync(file) ? file : null;
+	return id !== undefined && isId(id) && existsSync(file) ? file : null;
 }
 
 const takeWaiting = guarded<Pick<How, 'conflicts'>>(

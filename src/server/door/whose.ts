@@ -1,17 +1,17 @@
 import { join } from 'node:path';
+import { isId } from '../ids';
 import { rootFolder } from '../store';
 import { book } from './books';
 import type { Entrant } from './book';
 import { entrance } from './entrance';
 
 const PEOPLE = 'people';
-/** Ids are made here; nothing else becomes part of a path. */
-const ID = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/;
 
 /** Where the records of a person lie: the owner's where they always were, those of others in folders of their own. */
 export function folderOf(person: string): string {
 	if (person === book().owner()) return rootFolder();
-	if (!ID.test(person)) throw new Error('This isn’t a person’s id.');
+	// Ids are made here; nothing else becomes part of a path.
+	if (!isId(person)) throw new Error('This isn’t a person’s id.');
 	return join(rootFolder(), PEOPLE, person);
 }
 

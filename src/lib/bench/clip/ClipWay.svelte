@@ -7,7 +7,7 @@
 	import { clipDoubt, clipRefused } from '$words/clip';
 	import ChooseFile from '$lib/forms/ChooseFile.svelte';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
-	import Slider from '$lib/parts/Slider.svelte';
+	import MarkSlider from '../MarkSlider.svelte';
 	import { exactTime } from '../exact-time';
 	import TraceView from '../TraceView.svelte';
 	import { ClipDesk } from './clip-desk.svelte';
@@ -98,17 +98,14 @@
 	<details>
 		<summary>Mark where it is held open, or say that it plays slowed down</summary>
 		{#each [[0, 'Open from'], [1, 'Open to']] as const as [end, words] (end)}
-			<div class="slide">
-				<span aria-hidden="true">{words}</span>
-				<Slider
-					label={words}
-					max={seconds}
-					step={seconds / 200}
-					value={open[end]}
-					says={(at) => `${at.toFixed(2)} s`}
-					onchange={(at) => mark(end, at)}
-				/>
-			</div>
+			<MarkSlider
+				label={words}
+				max={seconds}
+				step={seconds / 200}
+				value={open[end]}
+				says={(at) => `${at.toFixed(2)} s`}
+				onchange={(at) => mark(end, at)}
+			/>
 		{/each}
 		<ChoiceField
 			label="It plays"
@@ -131,12 +128,5 @@
 		flex-wrap: wrap;
 		gap: 0.5rem 1.25rem;
 		padding: 0.5rem 0;
-	}
-	.slide {
-		display: grid;
-		grid-template-columns: 6rem 1fr;
-		align-items: center;
-		gap: 0.75rem;
-		min-height: 2.75rem;
 	}
 </style>
