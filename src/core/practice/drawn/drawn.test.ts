@@ -174,9 +174,9 @@ describe('a drawn scene', () => {
 
 	// Source: area sampling: a pixel shows the mean of what is inside it, here of a picture four times as fine.
 	// Four looks inside a pixel leave some of it.
-	it('has edges without steps', () => {
+	it.each(['sharp', 'lamps'] as const)('has edges without steps: %s', (skill) => {
 		const [width, fine] = [90, 4];
-		const [small, large] = [width, width * fine].map((wide) => drawScene(sceneFor('sharp', 12), wide));
+		const [small, large] = [width, width * fine].map((wide) => drawScene(sceneFor(skill, 12), wide));
 		const of = ({ pixels, width: wide }: DrawnPicture, column: number, row: number, channel: number) =>
 			pixels[4 * (row * wide + column) + channel];
 		let [steps, smooth] = [0, 0];

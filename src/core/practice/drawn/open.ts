@@ -154,11 +154,11 @@ function groundAt(stage: Stage, towards: Vector): Looked | null {
 	const at = plus(plus(EYE, towards, distance), GROUND_UP, 1e-3);
 	if (ground !== 'water') {
 		const own = { albedo: albedos[ground], tint: groundTints[ground] };
-		return { thing: GROUND, light: sentBy(stage, at, { normal: GROUND_UP, paint: own }) };
+		return { thing: GROUND, light: () => sentBy(stage, at, { normal: GROUND_UP, paint: own }) };
 	}
 	if (at[1] > SHORE + 0.25 * stage.noise(at[0], 3))
-		return { thing: WATER, light: waterAt(stage, at, towards) };
-	return { thing: GROUND, light: sentBy(stage, at, { normal: GROUND_UP, paint: SHORE_PAINT }) };
+		return { thing: WATER, light: () => waterAt(stage, at, towards) };
+	return { thing: GROUND, light: () => sentBy(stage, at, { normal: GROUND_UP, paint: SHORE_PAINT }) };
 }
 
 function lookedAt(stage: Stage, towards: Vector): Looked {
@@ -167,16 +167,16 @@ function lookedAt(stage: Stage, towards: Vector): Looked {
 	if (thing && EYE[2] + thing.distance * towards[2] >= 0) {
 		// Off the surface, or it would stand in its own shadow.
 		const at = plus(plus(EYE, towards, thing.distance), thing.normal, 1e-3);
-		return { thing: thing.which, light: sentBy(stage, at, thing) };
+		return { thing: thing.which, light: () => sentBy(stage, at, thing) };
 	}
 	const ground = groundAt(stage, towards);
 	if (ground) return ground;
 	const hedge = HEDGE_HIGH * (1 + 0.6 * stage.noise(towards[0] * 9, 7));
 	if (towards[2] < hedge) {
 		const far = plus(EYE, towards, FARTHEST);
-		return { thing: FAR, light: sentBy(stage, far, { normal: [0, -0.7, 0.7], paint: HEDGE }) };
+		return { thing: FAR, light: () => sentBy(stage, far, { normal: [0, -0.7, 0.7], paint: HEDGE }) };
 	}
-	return { thing: SKY, light: stage.skyTowards(towards) };
+	return { thing: SKY, light: () => stage.skyTowards(towards) };
 }
 
 /** By how much the ground is lighter here and darker there. */
@@ -212,6 +212,7 @@ export function openLooks(scene: OpenScene): Looks {
 	const around = (air.global / Math.PI) * CARD;
 	return {
 		towards: (towards) => lookedAt(stage, towards),
+		plain: false,
 		isRough: (thing) => thing === GROUND,
 		roughness: (towards) => roughOf(stage, towards),
 		grey: Math.sqrt(around * luminanceFromEv(evOfOpen(scene)))

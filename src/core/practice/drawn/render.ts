@@ -96,8 +96,9 @@ class Drawing {
 	look(column: number, row: number): number {
 		const place = row * this.width + column;
 		if (this.#known[place]) return place;
-		const { thing, light } = this.looks.towards(this.towards(column + 0.5, row + 0.5));
-		for (let channel = 0; channel < 3; channel++) this.#keep(place, thing, channel, light[channel]);
+		const looked = this.looks.towards(this.towards(column + 0.5, row + 0.5));
+		const light = looked.light();
+		for (let channel = 0; channel < 3; channel++) this.#keep(place, looked.thing, channel, light[channel]);
 		return place;
 	}
 
@@ -168,14 +169,40 @@ class Drawing {
 		return this.looks.isRough(thing) ? this.looks.roughness(this.towards(column + 0.5, row + 0.5)) : 1;
 	}
 
+	/**
+	 * A pixel of a thing, here or beside here, whose light that thing has here, too: another one beside it is alike. -1
+	 * where an edge of shadow runs through it, or too little of it is beside.
+	 */
+	#like(place: number, thing: number): number {
+		if (!this.looks.plain) return -1;
+		const column = place % this.width;
+		let [found, alike] = [-1, 0];
+		for (const beside of [
+			place,
+			column > 0 ? place - 1 : place,
+			column + 1 < this.width ? place + 1 : place,
+			place >= this.width ? place - this.width : place,
+			place + this.width < this.#things.length ? place + this.width : place
+		]) {
+			if (this.#things[beside] !== thing) continue;
+			if (found >= 0 && this.differ(found, beside, ALIKE)) return -1;
+			alike++;
+			if (found < 0) found = beside;
+		}
+		return alike > 1 ? found : -1;
+	}
+
 	/** What an edge shows: the mean of what is inside the pixel, as an eye sees it: an edge has no steps. */
 	onEdge(column: number, row: number): number[] {
 		const sum = [0, 0, 0];
+		const place = row * this.width + column;
 		for (const [x, y] of WITHIN) {
 			const towards = this.towards(column + x, row + y);
 			const { thing, light } = this.looks.towards(towards);
 			const rough = this.looks.isRough(thing) ? this.looks.roughness(towards) : 1;
-			for (let channel = 0; channel < 3; channel++) sum[channel] += this.onScreen(light[channel], rough);
+			const like = this.#like(place, thing);
+			const own = like < 0 ? light() : this.light.subarray(3 * like, 3 * like + 3);
+			for (let channel = 0; channel < 3; channel++) sum[channel] += this.onScreen(own[channel], rough);
 		}
 		return sum.map((each) => each / WITHIN.length);
 	}

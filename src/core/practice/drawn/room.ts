@@ -248,17 +248,21 @@ function lookedAt(stage: Stage, towards: Vector): Looked {
 		// cd/m²: of a matt surface that is seen square on.
 		const sent = candela / (down ? 4 * PANEL[0] * PANEL[1] : Math.PI * radius ** 2);
 		const [red, green, blue] = stage.colour;
-		return { thing: GLOW, light: [sent * red, sent * green, sent * blue] };
+		return { thing: GLOW, light: () => [sent * red, sent * green, sent * blue] };
 	}
 	if (thing) {
-		const at = plus(plus(EYE, towards, thing.distance), thing.normal, 1e-3);
+		const { distance, normal, which: own } = thing;
 		return {
-			thing: thing.which,
-			light: sentBy(stage, { at, normal: thing.normal, own: thing.which }, thing.paint)
+			thing: own,
+			// Off the surface, or it would stand in its own shadow.
+			light: () => {
+				const at = plus(plus(EYE, towards, distance), normal, 1e-3);
+				return sentBy(stage, { at, normal, own }, thing.paint);
+			}
 		};
 	}
 	const { side, at, normal, paint: own } = sideAt(towards);
-	return { thing: SIDES - side, light: sentBy(stage, { at, normal, own: NONE }, own) };
+	return { thing: SIDES - side, light: () => sentBy(stage, { at, normal, own: NONE }, own) };
 }
 
 /** What a reflected meter reads of the card, EV at ISO 100. */
@@ -275,6 +279,7 @@ export function roomLooks(scene: RoomScene): Looks {
 	const stage = stageOf(scene);
 	return {
 		towards: (towards) => lookedAt(stage, towards),
+		plain: true,
 		isRough: () => false,
 		roughness: () => 1,
 		// The card is turned to the light; what stands about it gets less.
