@@ -151,7 +151,7 @@ test.describe('on the phone, in the dark', () => {
 		await page.getByRole('button', { name: 'Save the recipe' }).click();
 		await expect(page.getByText('Don’t touch the negative side')).toBeVisible();
 		await page.getByLabel('Temperature of the picture, °C').fill('18');
-		await expect(page.getByRole('status')).toHaveText('1:00, give or take 0:05');
+		await expect(page.getByRole('main').getByRole('status')).toHaveText('1:00, give or take 0:05');
 		await isClean(page);
 		await page.getByRole('button', { name: 'Ready: 1:00' }).click();
 		const run = page.getByRole('article');

@@ -23,7 +23,7 @@ test('packs are counted, get fewer by loading, and an outing says what to buy', 
 	await sheet.getByLabel('Stored').selectOption({ label: 'in a fridge' });
 	await isClean(page);
 	await sheet.getByRole('button', { name: 'Save' }).click();
-	await expect(page.getByRole('status')).toHaveText('Saved: Cockle 100.');
+	await expect(page.getByRole('main').getByRole('status')).toHaveText('Saved: Cockle 100.');
 	const main = page.getByRole('main');
 	await expect(main).toContainText('2 packs and rolls, worth 23.00.');
 	await expect(main).toContainText('2 rolls left');
