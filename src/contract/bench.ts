@@ -40,8 +40,6 @@ export interface EyeRequest {
 
 /** So many that nobody fires more. */
 const MOST_FIRINGS = 200;
-/** Steps of light that are needed to see how an eye follows it. */
-const FEWEST_STEPS = 2;
 
 export const eyeSchema = held<EyeRequest>()(
 	object({
@@ -59,14 +57,7 @@ export const eyeSchema = held<EyeRequest>()(
 		)
 			.required()
 			.min(FEWEST_TOLD)
-			.max(MOST_FIRINGS)
-			.test('steps', 'must be of two steps of light or more', (firings) => {
-				// What is no firing is told of at its own place.
-				const steps = (firings ?? []).flatMap((firing) =>
-					firing?.fraction && !firing.compensation && !firing.filter ? [firing.fraction] : []
-				);
-				return new Set(steps).size >= FEWEST_STEPS;
-			}),
+			.max(MOST_FIRINGS),
 		timing: object({
 			sd: number().required().min(1e-6).max(1),
 			period: number().min(0).max(1),

@@ -64,14 +64,23 @@ export function timedInWords({ seconds, sd, beyond, from }: TimedDiluted): strin
 }
 
 /**
+ * What is poured off a bath that is replenished, and added to it.
+ *
+ * @example exchangedInWords(44) // 'pour off 44 ml, then add 44 ml of replenisher'
+ */
+export function exchangedInWords(millilitres: number): string {
+	const volume = formatVolume(millilitres);
+	return `pour off ${volume}, then add ${volume} of replenisher`;
+}
+
+/**
  * What a bath wants after a tank.
  *
  * @example refillInWords({ name: 'Fine grain', millilitres: 44 })
  *   // 'Fine grain: pour off 44 ml, then add 44 ml of replenisher.'
  */
 export function refillInWords({ name, millilitres }: { name: string; millilitres: number }): string {
-	const volume = formatVolume(millilitres);
-	return `${name}: pour off ${volume}, then add ${volume} of replenisher.`;
+	return `${name}: ${exchangedInWords(millilitres)}.`;
 }
 
 /**

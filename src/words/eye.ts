@@ -1,9 +1,6 @@
 import { automaticExposure, dialSpeeds, type Camera } from '../core/camera';
 import { effectiveSpeed, type Film } from '../core/film';
-import { stopsInWords } from '../core/units';
-
-/** Less than this between a film and what an eye takes it for is not worth a word, stops. */
-const SAME = 1 / 6;
+import { NO_THIRD, stopsInWords } from '../core/units';
 
 /**
  * Which film the eye of a camera believes to be in it.
@@ -24,6 +21,6 @@ export function eyeInWords(camera: Camera, film?: Film, set?: number): string {
 	const fixed = set === undefined ? `Its eye is built for ISO ${believed}` : `Its dial is at ISO ${believed}`;
 	const start = dial ? `Its dial goes from ISO ${lowest} to ${highest}` : fixed;
 	const stops = iso === undefined ? 0 : Math.log2(iso / believed);
-	if (Math.abs(stops) < SAME) return `${start}.`;
+	if (Math.abs(stops) < NO_THIRD) return `${start}.`;
 	return `${start}; this film is ${stopsInWords(Math.abs(stops))} ${stops > 0 ? 'faster' : 'slower'}.`;
 }

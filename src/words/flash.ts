@@ -1,6 +1,13 @@
 import type { FlashLearnt } from '../core/learn';
 import type { LitChange } from '../core/match';
-import { formatDistance, formatDoubt, formatGuideNumber, formatPart, stopsInWords } from '../core/units';
+import {
+	formatDistance,
+	formatDoubt,
+	formatGuideNumber,
+	formatPart,
+	NO_THIRD,
+	stopsInWords
+} from '../core/units';
 import type { SettingRow } from './settings';
 import { counted } from './language';
 
@@ -36,9 +43,6 @@ export function backgroundInWords({ background, to }: LitChange): string {
 	return `${stands} The background gets ${stopsInWords(background)} ${side} light than this film asks for.`;
 }
 
-/** Less than this is no difference, stops. */
-const SAME = 1 / 6;
-
 /**
  * What judged frames say of a flash.
  *
@@ -51,7 +55,7 @@ export function flashLearntInWords(
 ): string {
 	const said = `guide number ${formatGuideNumber(guideNumber)} says`;
 	const gives =
-		Math.abs(stops) < SAME
+		Math.abs(stops) < NO_THIRD
 			? `what ${said}`
 			: `${stopsInWords(stops)} ${stops < 0 ? 'less' : 'more'} than ${said}`;
 	const from = counted(frames, '1 frame', '# frames');

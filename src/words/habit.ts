@@ -1,7 +1,4 @@
-import { stopsInWords } from '../core/units';
-
-/** Less than half a third is what it says. */
-const NOTHING = 1 / 6;
+import { NO_THIRD, stopsInWords } from '../core/units';
 
 /**
  * A camera's own habit, in words.
@@ -11,6 +8,6 @@ const NOTHING = 1 / 6;
  * @example habitInWords(-1 / 2) // '½ stop less than its eye says'
  */
 export function habitInWords(offset: number, teller: 'eye says' | 'marks say' = 'eye says'): string {
-	if (Math.abs(offset) < NOTHING) return `what its ${teller}`;
+	if (Math.abs(offset) < NO_THIRD) return `what its ${teller}`;
 	return `${stopsInWords(offset)} ${offset > 0 ? 'more' : 'less'} than its ${teller}`;
 }

@@ -2,7 +2,7 @@ import { automaticExposure, controlsOf, type Camera } from '../core/camera';
 import type { Film } from '../core/film';
 import type { CameraLesson, Experience, TellingFrame, WayLesson } from '../core/learn';
 import type { TrialWorth } from '../core/match';
-import { formatDoubt, formatStops, stopsInWords } from '../core/units';
+import { formatDoubt, formatStops, NO_THIRD, stopsInWords } from '../core/units';
 import { habitInWords } from './habit';
 import { wayOfReading } from './readings';
 import { apertureInShort, dialInShort, settingsInShort, wheelInShort, wheelInWords } from './settings';
@@ -128,7 +128,7 @@ export function readingHabitInWords(name: string, { stops, sd, frames }: Omit<Wa
 
 /** Whether what is taken off readings is no longer what their frames say. */
 export const isOutgrown = (used: { stops: number }, now: { stops: number }): boolean =>
-	Math.abs(used.stops - now.stops) >= RIGHT;
+	Math.abs(used.stops - now.stops) >= NO_THIRD;
 
 /**
  * What is done about a habit.
@@ -146,7 +146,7 @@ export function habitUsedInWords(used: { stops: number; sd: number }, now: { sto
 }
 
 function nowInWords(before: number, now: number): string {
-	if (Math.abs(now) < RIGHT) return 'nothing';
+	if (Math.abs(now) < NO_THIRD) return 'nothing';
 	if (Math.sign(before) === Math.sign(now)) return formatStops(now);
 	return `${formatStops(now)} the other way`;
 }
@@ -169,9 +169,6 @@ export function trialInWords({ saved, now }: TrialWorth, left: number): string {
 	return `One trial now should save ${many === 1 ? 'one' : many} of the remaining ${left - 1}.`;
 }
 
-/** Less than half a third is right. */
-const RIGHT = 1 / 6;
-
 /**
  * How a frame came out.
  *
@@ -179,7 +176,7 @@ const RIGHT = 1 / 6;
  * @example judgedInWords({ stops: -2 / 3 }) // '⅔ stop too dark'
  */
 export function judgedInWords({ stops }: { stops: number }): string {
-	if (Math.abs(stops) < RIGHT) return 'right';
+	if (Math.abs(stops) < NO_THIRD) return 'right';
 	return `${stopsInWords(stops)} too ${stops > 0 ? 'light' : 'dark'}`;
 }
 

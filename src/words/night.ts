@@ -1,10 +1,7 @@
 import { HAND_TIMING_SECONDS, handTimingDoubt } from '../core/camera';
 import type { Stack, TooDark } from '../core/night';
-import { formatStops, formatTime, markedTimes, nearestMark, stopsInWords } from '../core/units';
+import { formatStops, formatTime, markedTimes, nearestMark, NO_THIRD, stopsInWords } from '../core/units';
 import { listed } from './language';
-
-/** Below this nobody sees it. */
-const UNSEEN = 1 / 6;
 
 /**
  * Whether it is too dark to go on.
@@ -13,7 +10,7 @@ const UNSEEN = 1 / 6;
  * @example tooDarkInWords({ now: true, at: …, spare: -2 }, clock) // 'Too dark to go on, by 2; since about 21:10.'
  */
 export function tooDarkInWords({ now, at, spare }: TooDark, clock: (at: number) => string): string {
-	const amount = Math.abs(spare) < UNSEEN ? 'just' : `by ${formatStops(Math.abs(spare))}`;
+	const amount = Math.abs(spare) < NO_THIRD ? 'just' : `by ${formatStops(Math.abs(spare))}`;
 	if (now) {
 		const by = amount === 'just' ? 'just ' : '';
 		return `${by ? 'Just too' : 'Too'} dark to go on${by ? '' : `, ${amount}`}${at === null ? '' : `; since about ${clock(at)}`}.`;

@@ -1,7 +1,7 @@
 import type { Camera } from '../core/camera';
 import { isNegative, type Film, type FilmType } from '../core/film';
 import type { Outcome, Spoiler } from '../core/match';
-import { formatDistance, formatStops, stopsInWords } from '../core/units';
+import { formatDistance, formatStops, NO_THIRD, stopsInWords } from '../core/units';
 import { capital } from './capital';
 import { timeInWords } from './marks';
 
@@ -69,16 +69,13 @@ const SEEN: Readonly<Record<FilmType, SeenOff>> = {
 	'peel-apart': PRINT
 };
 
-/** Less than this rounds to no third at all. */
-const NOTHING = 1 / 6;
-
 /**
  * How the exposure lies on this film, in one sentence.
  *
  * @example exposureSentence(1 stop over, a colour negative) // '1 stop over, which this film likes.'
  */
 export function exposureSentence(outcome: Outcome, film: Film): string {
-	if (Math.abs(outcome.error) < NOTHING) return 'Exactly the light this film asks for.';
+	if (Math.abs(outcome.error) < NO_THIRD) return 'Exactly the light this film asks for.';
 	const isOver = outcome.error > 0;
 	const start = `${stopsInWords(outcome.error)} ${isOver ? 'over' : 'under'}`;
 	if (outcome.verdict === 'just-enough')
@@ -127,7 +124,7 @@ function softness(by: number | null): string {
 }
 
 /** How far beyond what can be held or stopped, in stops; nothing where it is unknown or next to nothing. */
-const byStops = (by: number | null) => (by === null || by < NOTHING ? '' : `, ${stopsInWords(by)} too slow`);
+const byStops = (by: number | null) => (by === null || by < NO_THIRD ? '' : `, ${stopsInWords(by)} too slow`);
 
 /**
  * What would spoil a frame that is well exposed, how badly, and the cure.

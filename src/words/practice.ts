@@ -25,6 +25,7 @@ import {
 	markedApertures,
 	markedTimes,
 	nearestMark,
+	NO_THIRD,
 	speedStops,
 	stopsInWords
 } from '../core/units';
@@ -73,9 +74,6 @@ export function apertureRule(ev: number): string {
 	return `${formatAperture(INDOORS.f)} at ${formatTime(seconds)}, ISO ${INDOORS.iso}`;
 }
 
-/** Less than this is no error, stops. */
-const NOTHING = 1 / 6;
-
 /**
  * How a guess went.
  *
@@ -83,14 +81,15 @@ const NOTHING = 1 / 6;
  */
 export function guessInWords(guess: Pick<Guess, 'ev' | 'read'>): string {
 	const off = errorOf(guess);
-	if (Math.abs(off) < NOTHING) return 'Right.';
+	if (Math.abs(off) < NO_THIRD) return 'Right.';
 	return `You guessed ${stopsInWords(off)} ${off > 0 ? 'brighter' : 'darker'} than it was.`;
 }
 
 /** Who is off by less than this, nine times in ten, is right on average, stops. */
 const RIGHT = 1 / 2;
 
-const sideOf = (stops: number) => (stops > 0 ? 'too bright' : 'too dark');
+/** On which side a guess was off. */
+export const sideOf = (stops: number) => (stops > 0 ? 'too bright' : 'too dark');
 
 /**
  * How guesses run, as far as that can be known: nobody is right on average before that is.
@@ -102,10 +101,12 @@ export function eyeErrorInWords({ bias, biasWithin }: Pick<EyeError, 'bias' | 'b
 	const [from, to] = biasWithin;
 	if (from > 0 || to < 0) {
 		// One-sided, however little: then it is no third either way.
-		return Math.abs(bias) < NOTHING ? 'right on average' : `${stopsInWords(bias)} ${sideOf(bias)} on average`;
+		return Math.abs(bias) < NO_THIRD
+			? 'right on average'
+			: `${stopsInWords(bias)} ${sideOf(bias)} on average`;
 	}
 	if (Math.max(-from, to) <= RIGHT) return 'right on average';
-	return Math.abs(bias) < NOTHING
+	return Math.abs(bias) < NO_THIRD
 		? 'perhaps right on average, too few guesses to tell'
 		: `perhaps ${stopsInWords(bias)} ${sideOf(bias)}, too few guesses to tell`;
 }
@@ -118,8 +119,8 @@ export function eyeErrorInWords({ bias, biasWithin }: Pick<EyeError, 'bias' | 'b
 export function withinInWords([from, to]: [from: number, to: number]): string {
 	const end = (stops: number) => `${stopsInWords(stops)} ${sideOf(stops)}`;
 	const [near, far] = Math.abs(from) < Math.abs(to) ? [from, to] : [to, from];
-	if (Math.abs(far) < NOTHING) return 'likely none';
-	if (Math.abs(near) < NOTHING) return `likely up to ${end(far)}`;
+	if (Math.abs(far) < NO_THIRD) return 'likely none';
+	if (Math.abs(near) < NO_THIRD) return `likely up to ${end(far)}`;
 	if (near * far < 0) return `likely ${end(from)} to ${end(to)}`;
 	return end(near) === end(far)
 		? `likely ${end(far)}`
@@ -132,7 +133,7 @@ export function withinInWords([from, to]: [from: number, to: number]): string {
  * @example ownDoubtInWords({ sd: 0.4, usual: 0.67, bias: 0.1, guesses: 12, … }) // 'give or take ⅓ instead of ⅔, from 12 guesses'
  */
 export function ownDoubtInWords({ sd, usual, bias, guesses }: OwnDoubt): string {
-	const runs = Math.abs(bias) < NOTHING ? '' : `; it runs ${stopsInWords(bias)} ${sideOf(bias)}`;
+	const runs = Math.abs(bias) < NO_THIRD ? '' : `; it runs ${stopsInWords(bias)} ${sideOf(bias)}`;
 	const doubt =
 		formatDoubt(sd) === formatDoubt(usual)
 			? `give or take ${formatDoubt(sd)}, as usual`

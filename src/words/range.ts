@@ -1,10 +1,7 @@
 import { lostTones, type Film } from '../core/film';
 import type { ResolvedLight } from '../core/light';
 import type { Outcome } from '../core/match';
-import { stopsInWords } from '../core/units';
-
-/** Less than half a third is not lost. */
-const LOST = 1 / 6;
+import { NO_THIRD, stopsInWords } from '../core/units';
 
 /**
  * What a film does with the darkest and the brightest part that were metered.
@@ -16,8 +13,8 @@ export function rangeInWords(film: Film, { ev, range }: ResolvedLight, { error }
 	if (!range) return '';
 	const { shadows, highlights } = lostTones(film, [range[0] - ev, range[1] - ev], error);
 	const lost = [
-		shadows > LOST ? `The darkest part goes black, ${stopsInWords(shadows)} too deep for this film.` : '',
-		highlights > LOST
+		shadows > NO_THIRD ? `The darkest part goes black, ${stopsInWords(shadows)} too deep for this film.` : '',
+		highlights > NO_THIRD
 			? `The brightest part goes white, ${stopsInWords(highlights)} too bright for this film.`
 			: ''
 	].filter(Boolean);

@@ -1,14 +1,12 @@
-import { formatStops, meanOf, spreadOf, stopsInWords } from '../core/units';
+import { formatStops, meanOf, NO_THIRD, spreadOf, stopsInWords } from '../core/units';
 import { clockInWords } from './clock';
+import { sideOf } from './practice';
 
 /** Lights of a walk. */
 export const WALK = 5;
 
-/** Less than this is right, stops. */
-const NOTHING = 1 / 6;
-
 const offInWords = (stops: number) =>
-	Math.abs(stops) < NOTHING ? 'right' : `${stopsInWords(stops)} too ${stops > 0 ? 'bright' : 'dark'}`;
+	Math.abs(stops) < NO_THIRD ? 'right' : `${stopsInWords(stops)} ${sideOf(stops)}`;
 
 /**
  * How an eye did on a walk: on the whole, and the one that was farthest off.
@@ -21,12 +19,12 @@ export function walkInWords(errors: readonly number[], seconds: number): { what:
 	const bias = meanOf(errors);
 	const worst = errors.reduce((a, b) => (Math.abs(b) > Math.abs(a) ? b : a));
 	const spread = spreadOf(errors) * Math.sqrt(errors.length / (errors.length - 1));
-	const average = Math.abs(bias) < NOTHING ? 'right on average' : `${offInWords(bias)} on average`;
+	const average = Math.abs(bias) < NO_THIRD ? 'right on average' : `${offInWords(bias)} on average`;
 	return {
 		what: `Five lights in ${clockInWords(seconds)}: ${average}.`,
 		how:
-			Math.abs(worst) < NOTHING
+			Math.abs(worst) < NO_THIRD
 				? 'None of them was off by a third.'
-				: `The one farthest off was ${offInWords(worst)}; from light to light they differ by ${spread < NOTHING ? 'next to nothing' : formatStops(spread)}.`
+				: `The one farthest off was ${offInWords(worst)}; from light to light they differ by ${spread < NO_THIRD ? 'next to nothing' : formatStops(spread)}.`
 	};
 }

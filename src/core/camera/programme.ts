@@ -24,7 +24,7 @@ export interface Programme {
 }
 
 /** Up to this time an eye that sets both leaves its aperture wide open, s; common practice: it can still be held. */
-const WIDE_OPEN_UNTIL = 1 / 40;
+export const WIDE_OPEN_UNTIL = 1 / 40;
 
 /** Bodies turn about there, and none sooner than so many times as long; common practice. */
 const SURELY_OPEN = 4 / 3;

@@ -1,4 +1,4 @@
-import type { Film, Takes } from '../film';
+import type { Film, FilmType, Takes } from '../film';
 import { cameraKind } from './kinds';
 import type { Camera } from './types';
 
@@ -12,3 +12,11 @@ export const takenBy = (
 	{ kind, format }: Pick<Camera, 'kind' | 'format'>,
 	inside?: Pick<Film, 'type'>
 ): Takes => ({ format, type: inside?.type ?? cameraKind(kind)?.film });
+
+/**
+ * The type of film that a camera usually takes; the most common one where nothing says.
+ *
+ * @example usualType({ kind: 'box' }) // 'bw-negative'
+ */
+export const usualType = (camera: Parameters<typeof takenBy>[0]): FilmType =>
+	takenBy(camera).type ?? 'colour-negative';

@@ -32,6 +32,8 @@ export interface SunByMonth {
 	part: number[];
 	/** Heights in each hour of each month: the month from 0, times 24, and the hour. */
 	cells: Float64Array[];
+	/** How many there are in each hour of the day. */
+	byHour: number[];
 }
 
 /**
@@ -46,10 +48,13 @@ export function sunByMonth({ altitudes, cells }: SunYear): SunByMonth {
 		return found.map((group) => Float64Array.from(group).sort());
 	};
 	const heights = grouped(MONTHS, (cell) => Math.floor(cell / HOURS));
+	const inCells = grouped(MONTHS * HOURS, (cell) => cell);
+	const byHour = new Array<number>(HOURS).fill(0);
+	inCells.forEach(({ length }, cell) => (byHour[cell % HOURS] += length));
 	return {
 		heights,
 		part: heights.map(({ length }) => length / altitudes.length),
-		cells: grouped(MONTHS * HOURS, (cell) => cell)
+		...{ cells: inCells, byHour }
 	};
 }
 
@@ -151,11 +156,8 @@ function addHours(
 	{ months, clock }: Pick<HoursOfYear, 'months' | 'clock'>,
 	pieces: readonly { from: number; to: number; first: Look }[],
 	{ part }: UnderSky,
-	{ heights, cells }: SunByMonth
+	{ heights, cells, byHour }: SunByMonth
 ): void {
-	const timesAt = clock.map((_, hour) =>
-		months.reduce((sum, _month, month) => sum + cells[month * HOURS + hour].length, 0)
-	);
 	for (const [at, { from, to, first }] of pieces.entries()) {
 		if (first.works === '') continue;
 		const [low, high] = [at === 0 ? -Infinity : from, at === pieces.length - 1 ? Infinity : to];
@@ -165,7 +167,7 @@ function addHours(
 		cells.forEach((cell, index) => {
 			const [month, hour] = [Math.floor(index / HOURS), index % HOURS];
 			const times = count(cell, low, high);
-			if (times > 0) add(clock[hour], first, (part(month) * times) / timesAt[hour]);
+			if (times > 0) add(clock[hour], first, (part(month) * times) / byHour[hour]);
 		});
 	}
 }

@@ -71,7 +71,7 @@ describe('a working solution', () => {
 		expect(rollsLeft({ rollsPerLitre: 8, rollsDone: 9 }, 500)).toBe(0);
 		expect(rollsLeft({}, 500)).toBe(1);
 		expect(rollsLeft({ rollsDone: 1 }, 500)).toBe(0);
-		expect(rollsLeft({ rollsPerLitre: 8, rollsDone: 9, replenish: 22 }, 500)).toBe(Infinity);
+		expect(rollsLeft({ rollsPerLitre: 8, rollsDone: 9, replenish: 22 }, 500)).toBeNull();
 	});
 
 	// By hand: 22 ml for each of three rolls are 66 ml.

@@ -70,14 +70,14 @@ export function millilitresOf(percent: number, grams: number): number {
  *
  * @param recipe its capacity and the rolls that went through it; without a capacity it is used once
  * @param millilitres of it
- * @returns whole rolls, ≥ 0; Infinity where it is replenished
+ * @returns whole rolls, ≥ 0; null where it is replenished, and serves on
  * @example rollsLeft({ rollsPerLitre: 8, rollsDone: 3 }, 500) // 1
  */
 export function rollsLeft(
 	{ rollsPerLitre, rollsDone = 0, replenish }: Pick<Recipe, 'rollsPerLitre' | 'rollsDone' | 'replenish'>,
 	millilitres: number
-): number {
-	if (replenish !== undefined) return Infinity;
+): number | null {
+	if (replenish !== undefined) return null;
 	if (rollsPerLitre === undefined) return rollsDone > 0 ? 0 : 1;
 	return Math.max(0, Math.floor((rollsPerLitre * millilitres) / LITRE + 1e-9) - rollsDone);
 }

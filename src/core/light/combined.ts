@@ -1,3 +1,4 @@
+import { birgeRatio } from '../units';
 import type { CombinedReading, Light, Read, WayOfReading } from './types';
 
 /** A doubt of nothing would outweigh everything; nobody reads light better than this, stops. */
@@ -96,12 +97,11 @@ export function combine(readings: readonly Light[], reads: readonly Read[]): Rea
 	const ways = byOneEye(byWay(readings, reads));
 	const { ev, sd } = weighed(ways);
 	const spread = reads.reduce((sum, read) => sum + (read.ev - ev) ** 2 / variance(read), 0);
-	const birge = contradictionOf(reads) ? Math.sqrt(spread / Math.max(1, reads.length - 1)) : 1;
 	const kelvin = colourOf(reads);
 	const range = reads.find((read) => read.range)?.range;
 	return {
 		ev,
-		sd: sd * Math.max(1, birge),
+		sd: contradictionOf(reads) ? sd * birgeRatio(spread, reads.length) : sd,
 		...(kelvin === undefined ? {} : { kelvin }),
 		...(range ? { range } : {})
 	};

@@ -1,4 +1,4 @@
-import { takenBy, type Camera, type Filter } from '../camera';
+import { takenBy, usualType, type Camera, type Filter } from '../camera';
 import { factsOf, filmTypes, goesInto, type FilmType } from '../film';
 import { lightOnBoth, type Light } from '../light';
 import { speedStops } from '../units';
@@ -92,8 +92,7 @@ function rightSpeed(lanes: readonly LaneInLight[]): number {
 }
 
 /** The type that is asked for, else the one that the camera usually takes. */
-const typeOf = ({ camera, film }: SpeedQuestion): FilmType =>
-	film?.type ?? takenBy(camera).type ?? 'colour-negative';
+const typeOf = ({ camera, film }: SpeedQuestion): FilmType => film?.type ?? usualType(camera);
 
 /**
  * The speeds that come out in a light. At a light every setting makes an error that grows stop for stop with

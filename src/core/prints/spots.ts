@@ -1,4 +1,5 @@
 import type { FilmType } from '../film';
+import { birgeRatio } from '../units';
 import { errorByTone, FARTHEST_ERROR } from './curve';
 
 /** An error as a picture tells it, with its doubt, stops. */
@@ -57,8 +58,8 @@ export function weighed(looks: readonly Told[], shared = SHARED): Told | null {
 	const total = weights.reduce((a, b) => a + b);
 	const stops = looks.reduce((sum, look, at) => sum + (look.stops * weights[at]) / total, 0);
 	const spread = looks.reduce((sum, look, at) => sum + (look.stops - stops) ** 2 * weights[at], 0);
-	const birge = Math.max(1, Math.sqrt(spread / Math.max(1, looks.length - 1)));
-	return { stops, sd: Math.max(LEAST_JUDGED, Math.hypot(birge / Math.sqrt(total), shared)) };
+	const own = birgeRatio(spread, looks.length) / Math.sqrt(total);
+	return { stops, sd: Math.max(LEAST_JUDGED, Math.hypot(own, shared)) };
 }
 
 /**

@@ -11,3 +11,14 @@ export function spreadOf(values: ArrayLike<number>, mean = meanOf(values)): numb
 	for (let at = 0; at < values.length; at++) sum += (values[at] - mean) ** 2;
 	return Math.sqrt(sum / values.length);
 }
+
+/**
+ * By how much the doubt of a weighted mean grows where what it was made of lies farther apart than it should.
+ * Source: the Birge ratio, √(χ²/(n − 1)), as used for published constants; never below 1.
+ *
+ * @param misses squares of how far each lies from the mean, each over its variance, together
+ * @param count how many were weighed
+ * @example birgeRatio(8, 3) // 2
+ */
+export const birgeRatio = (misses: number, count: number): number =>
+	Math.max(1, Math.sqrt(misses / Math.max(1, count - 1)));

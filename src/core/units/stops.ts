@@ -13,6 +13,9 @@ export function roundToThird(stops: number): number {
 	return Math.round(stops * 3) / 3 || 0;
 }
 
+/** Less than this, either way, rounds to no third at all: no word is lost on it. */
+export const NO_THIRD = 1 / 6;
+
 /** What is so near to a half is one: of a wheel in halves, or two films that lie a half apart. */
 const A_HALF = 0.02;
 

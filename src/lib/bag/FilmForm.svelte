@@ -12,7 +12,7 @@
 		latitudeOf,
 		type Latitude
 	} from '$core/film';
-	import { takenBy } from '$core/camera';
+	import { takenBy, usualType } from '$core/camera';
 	import { degreesFromIso, formatStops, formatTemperature } from '$core/units';
 	import { filmRecordSchema, type CameraRecord, type FilmRecord } from '$contract/records';
 	import Care from '$lib/develop/Care.svelte';
@@ -40,11 +40,9 @@
 	let { stored, camera = null }: Props = $props();
 
 	// svelte-ignore state_referenced_locally -- a form begins with the camera that it was opened for
-	const takes = camera ? takenBy(camera) : {};
-	const forCamera = {
-		type: takes.type ?? 'colour-negative',
-		...(takes.format ? { format: takes.format } : {})
-	};
+	const goesIn = camera ?? {};
+	const { format } = takenBy(goesIn);
+	const forCamera = { type: usualType(goesIn), ...(format ? { format } : {}) };
 	const blank = { name: '', ...forCamera } as FilmRecord;
 
 	// svelte-ignore state_referenced_locally -- a form begins with what was stored and is the person's from then on

@@ -1,6 +1,6 @@
 <!-- The light that a camera works in, as it is typed so far, with a film. -->
 <script lang="ts">
-	import { takenBy } from '$core/camera';
+	import { takenBy, usualType } from '$core/camera';
 	import { goesInto, type Film } from '$core/film';
 	import type { CameraRecord, FilmRecord } from '$contract/records';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
@@ -17,7 +17,7 @@
 	/** A film of a speed that is common, or that its eye is built for, where the bag has none that fits. */
 	const common = $derived<Film>({
 		name: '',
-		type: takenBy(camera).type ?? 'colour-negative',
+		type: usualType(camera),
 		iso: camera.exposure.mode === 'auto' ? camera.exposure.iso[camera.exposure.iso.length - 1] : 400
 	});
 	const fitting = $derived<Film[]>([

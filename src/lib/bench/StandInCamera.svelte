@@ -1,6 +1,7 @@
 <!-- A simulated camera before a simulated screen: its eye is as it was chosen. -->
 <script lang="ts">
 	import { onMount } from 'svelte';
+	import { WIDE_OPEN_UNTIL } from '$core/camera';
 	import { standInEye } from '$core/standin';
 	import ChoiceField from '$lib/forms/ChoiceField.svelte';
 	import type { EyeDesk } from './eye-desk.svelte';
@@ -32,7 +33,7 @@
 				...{ fastest: shutter.fastest, slowest: shutter.slowest, brightest, wheel: {}, timing: 0.001, iso },
 				// Its ND is a third of a stop stronger than is written on it.
 				filterOff: 1 / 3,
-				...(desk.timing.wideOpen && { stopsDown: { from: 1 / 40, share: 1 / 2 } }),
+				...(desk.timing.wideOpen && { stopsDown: { from: WIDE_OPEN_UNTIL, share: 1 / 2 } }),
 				...(flickers === 'yes' && { period: 1 / 240 })
 			},
 			seed

@@ -26,9 +26,8 @@ export function eyeChart(firings: readonly EyeFiring[], curve: EyeCurve): ApexOp
 			y: rounded(Math.log2(seconds))
 		}));
 	const all = [...points, ...line, ...through.flat()];
-	const [least, most] = [Math.min, Math.max].map((end, at) =>
-		[Math.floor, Math.ceil][at](end(...all.map(({ y }) => y)))
-	);
+	const least = Math.floor(Math.min(...all.map(({ y }) => y)));
+	const most = Math.ceil(Math.max(...all.map(({ y }) => y)));
 	const last = Math.ceil(Math.max(...all.map(({ x }) => x)));
 	return {
 		chart: { type: 'line', height: 280, animations: { enabled: false } },

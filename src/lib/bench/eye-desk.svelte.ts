@@ -42,11 +42,9 @@ export class EyeDesk {
 		const { wideOpen } = this.#camera;
 		return { ...BY_SOUND, ...(this.flicker && { period: 1 / this.flicker }), ...(wideOpen && { wideOpen }) };
 	});
+	#enough = $derived.by(() => tellEnough(this.firings, this.timing));
 	/** All was fired that is asked for, and too few of it count. */
-	tooFew = $derived.by(
-		() =>
-			this.asked === null && !this.busy && this.firings.length > 0 && !tellEnough(this.firings, this.timing)
-	);
+	tooFew = $derived.by(() => this.asked === null && !this.busy && this.firings.length > 0 && !this.#enough);
 	/** What to fire next; null where there is enough, or it is being worked out. */
 	asked = $derived.by((): AskedFiring | null =>
 		nextFiring(this.turned, this.firings, this.busy ? null : this.curve)
@@ -105,7 +103,7 @@ export class EyeDesk {
 	/** Works it out where there is enough; what came later is worked out after. */
 	async #work(): Promise<void> {
 		const mine = ++this.#worked;
-		if (!canBeMeasured(this.firings) || !tellEnough(this.firings, this.timing) || !this.#bench) {
+		if (!canBeMeasured(this.firings) || !this.#enough || !this.#bench) {
 			[this.curve, this.busy] = [null, false];
 			return;
 		}

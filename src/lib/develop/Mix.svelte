@@ -1,9 +1,17 @@
 <!-- A recipe measured out for the tank: what to take, for how many rolls, and what is left. -->
 <script lang="ts">
 	import { DateTime } from 'luxon';
-	import { mixedAnew, mixesLeft, replenisherFor, rollsLeft, servesAgain, stockAge } from '$core/develop';
+	import {
+		mixedAnew,
+		mixesLeft,
+		replenisherFor,
+		rollsLeft,
+		servesAgain,
+		stockAge,
+		stockFor
+	} from '$core/develop';
 	import { formatVolume, volumeUnit } from '$core/units';
-	import { amountInWords, stockInWords } from '$words';
+	import { amountInWords, exchangedInWords, stockInWords } from '$words';
 	import type { RecipeRecord } from '$contract/records';
 	import { volumeQuantity } from '$lib/forms/measured';
 	import NumberBox from '$lib/forms/NumberBox.svelte';
@@ -11,7 +19,7 @@
 	import { replace, type Kept } from '$lib/records/client';
 	import { refresh } from '$lib/records/refresh';
 	import type { Remembered } from '$lib/timing/remembered.svelte';
-	import { askedWater, mixedFrom, takenOf, waterIn, type Mixing } from './mixing';
+	import { askedWater, mixedFrom, waterIn, type Mixing } from './mixing';
 
 	let { recipe, typed }: { recipe: Kept<RecipeRecord>; typed: Remembered<Mixing> } = $props();
 
@@ -19,11 +27,14 @@
 	const own = $derived(waterIn(recipe));
 	const water = $derived(askedWater(recipe, typed.value));
 	const { parts, powders } = $derived(mixedFrom(recipe, millilitres, water));
+	const taken = $derived([...parts, ...powders]);
 	/** Water that the recipe itself begins with. */
 	const poured = $derived(recipe.powders?.some(({ millilitres }) => millilitres !== undefined) ?? false);
-	const takes = $derived(takenOf(recipe, typed.value, water).stock);
-	/** As the recipe is mixed. */
-	const usually = $derived(takenOf(recipe, typed.value).stock);
+	const takes = $derived(stockFor(taken));
+	const usually = $derived.by(() => {
+		const asMixed = mixedFrom(recipe, millilitres);
+		return stockFor([...asMixed.parts, ...asMixed.powders]);
+	});
 	const refill = $derived(replenisherFor(recipe, atOnce));
 
 	/** As it is typed and not saved yet; absent: as the recipe says. */
@@ -40,7 +51,7 @@
 	);
 	let says = $state('');
 
-	const mixes = $derived(stockLeft === undefined ? null : mixesLeft([...parts, ...powders], stockLeft));
+	const mixes = $derived(stockLeft === undefined ? null : mixesLeft(taken, stockLeft));
 	const many = (count: number, one: string, more: string) => (count === 1 ? one : `${count} ${more}`);
 	const left = $derived(rollsLeft({ ...recipe, rollsDone }, millilitres));
 	const today = DateTime.local().toISODate();
@@ -133,8 +144,7 @@
 			{formatVolume(millilitres / atOnce)} for each of {atOnce} rolls.
 		{/if}
 		{#if recipe.replenish !== undefined}
-			Replenished: afterwards pour off {formatVolume(refill)}, then add {formatVolume(refill)} of replenisher{atOnce >
-			1
+			Replenished: afterwards {exchangedInWords(refill)}{atOnce > 1
 				? `, ${formatVolume(recipe.replenish)} for each roll`
 				: ''}.
 			{#if replenisherLeft !== undefined}
@@ -146,7 +156,7 @@
 			One-shot: use it once, then discard it.
 		{:else if left === 0}
 			It’s exhausted: mix fresh.
-		{:else}
+		{:else if left !== null}
 			Good for {many(left, 'one more roll', 'more rolls')}{left < atOnce
 				? ', fewer than you’re putting in: mix more.'
 				: '.'}

@@ -30,8 +30,8 @@
 	function taken(bath: RecipeRecord, water?: number): string {
 		const left = rollsLeft(bath, millilitres);
 		const mixed = servesAgain(bath) && (bath.mixedOn !== undefined || (bath.rollsDone ?? 0) > 0);
-		if (mixed && left >= atOnce)
-			return `${bath.name}: ${volume} as it is mixed, ${left === Infinity ? 'replenished' : `good for ${counted(left, 'one more roll', '# more rolls')}`}`;
+		if (mixed && (left === null || left >= atOnce))
+			return `${bath.name}: ${volume} as it is mixed, ${left === null ? 'replenished' : `good for ${counted(left, 'one more roll', '# more rolls')}`}`;
 		const thin = water === undefined ? '' : ` ${dilutionInWords(water)}`;
 		return `${bath.name}${thin}${mixed ? ', mixed fresh' : ''}: ${amountsOf(bath, water)}`;
 	}

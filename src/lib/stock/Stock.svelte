@@ -57,13 +57,14 @@
 	);
 	/** What they all take of each film, and what there is of it. */
 	const inAll = $derived(
-		[...new Set(planned.needs.map(({ filmId }) => filmId))].map((id) => ({
-			film: filmOf(id),
-			packs: planned.needs.reduce((sum, need) => sum + (need.filmId === id ? need.packs : 0), 0),
-			left: counts.some(({ film }) => film.id === id)
-				? packsLeft(counts.find(({ film }) => film.id === id)!.batches)
-				: null
-		}))
+		[...new Set(planned.needs.map(({ filmId }) => filmId))].map((id) => {
+			const there = counts.find(({ film }) => film.id === id);
+			return {
+				film: filmOf(id),
+				packs: planned.needs.reduce((sum, need) => sum + (need.filmId === id ? need.packs : 0), 0),
+				left: there ? packsLeft(there.batches) : null
+			};
+		})
 	);
 
 	let open = $state.raw<{ of: Counted; at: number | null } | null>(null);

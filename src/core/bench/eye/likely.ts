@@ -31,8 +31,9 @@ const timedWithin = (seconds: number, { sd, period = 0 }: Timing): number =>
 export const isBelieved = ({ fraction, seconds }: EyeFiring, { period = 0 }: Timing): boolean =>
 	fraction === undefined || seconds >= PERIODS * period;
 
-const lightOf = ({ fraction, filter = 0, compensation = 0, iso }: EyeFiring) =>
-	[fraction, filter, compensation, iso].join(' ');
+/** What light is before an eye: a step of the screen, through an ND or not. */
+export const lightOf = ({ fraction, filter = 0 }: EyeFiring): string => `${fraction} ${filter}`;
+const alikeOf = (firing: EyeFiring) => [lightOf(firing), firing.compensation ?? 0, firing.iso].join(' ');
 
 /**
  * The firings at which an eye that sets both left its aperture wide open: told by all that were fired alike, because
@@ -40,8 +41,8 @@ const lightOf = ({ fraction, filter = 0, compensation = 0, iso }: EyeFiring) =>
  */
 export function firedWideOpen(all: readonly EyeFiring[], { wideOpen = 0 }: Timing): boolean[] {
 	const alike = new Map<string, number[]>();
-	for (const each of all) alike.set(lightOf(each), [...(alike.get(lightOf(each)) ?? []), each.seconds]);
-	return all.map((each) => each.fraction === undefined || medianOf(alike.get(lightOf(each))!) >= wideOpen);
+	for (const each of all) alike.set(alikeOf(each), [...(alike.get(alikeOf(each)) ?? []), each.seconds]);
+	return all.map((each) => each.fraction === undefined || medianOf(alike.get(alikeOf(each))!) >= wideOpen);
 }
 
 /** Firings, told apart by what they say something of. */

@@ -1,6 +1,6 @@
 import { meanOf, spreadOf } from '../../units';
 import { drawnFrom } from './drawn';
-import { firedWideOpen, Firings, isBelieved, UNKNOWN } from './likely';
+import { firedWideOpen, Firings, isBelieved, lightOf, UNKNOWN } from './likely';
 import type { EyeCurve, EyeFiring, EyeLimit, EyeNote, Timing, Told } from './types';
 
 /** A time by sound, s; common practice. */
@@ -31,12 +31,12 @@ const LOOKED_AT = 100;
 const everySo = <T>(draws: readonly T[]): T[] =>
 	draws.filter((_, at) => at % Math.max(1, Math.floor(draws.length / LOOKED_AT)) === 0);
 
-/** The lights that were fired at with the wheel in its middle: the first firing of each, with and without an ND. */
-function lightsIn({ all }: Firings): number[] {
+/** The lights of the screen that were fired at with the wheel in its middle: the first firing of each, by its place. */
+function lightsIn(all: readonly EyeFiring[]): number[] {
 	const seen = new Set<string>();
-	return all.flatMap(({ fraction, filter = 0, compensation }, at) => {
-		const light = `${fraction} ${filter}`;
-		if (fraction === undefined || compensation || seen.has(light)) return [];
+	return all.flatMap((firing, at) => {
+		const light = lightOf(firing);
+		if (!firing.fraction || firing.compensation || seen.has(light)) return [];
 		seen.add(light);
 		return [at];
 	});
@@ -91,10 +91,7 @@ const FEWEST_LIGHTS = 2;
 export function tellEnough(all: readonly EyeFiring[], timing: Timing = BY_SOUND): boolean {
 	const { believed } = countedIn(all, timing);
 	const left = all.filter((_, at) => believed[at]);
-	const lights = left.flatMap(({ fraction, filter = 0, compensation }) =>
-		fraction && !compensation ? [`${fraction} ${filter}`] : []
-	);
-	return left.length >= FEWEST_TOLD && new Set(lights).size >= FEWEST_LIGHTS;
+	return left.length >= FEWEST_TOLD && lightsIn(left).length >= FEWEST_LIGHTS;
 }
 
 /**
@@ -120,7 +117,7 @@ export function measureEye(all: readonly EyeFiring[], timing: Timing = BY_SOUND)
 	const of = (unknown: number) => draws.map((each) => each[unknown]);
 	const leak = toldBy(of(UNKNOWN.leak));
 	const full = toldBy(draws.map((each) => firings.full(each)));
-	const lights = lightsIn(firings).filter((at) => firings.all[at].fraction! > 0);
+	const lights = lightsIn(firings.all);
 	const bright = lights.filter((at) => firings.all[at].fraction! >= OVER_LEAK * 2 ** leak.value);
 	const counted = followed(firings, some, bright);
 	const wild = wildIn(firings, some);

@@ -6,7 +6,7 @@ import {
 	type Camera,
 	type Wheel
 } from '../../camera';
-import { settingsEv, speedStops } from '../../units';
+import { birgeRatio, settingsEv, speedStops } from '../../units';
 import { BY_SOUND } from './measure';
 import type { EyeCurve, EyeLimit, Timing } from './types';
 
@@ -70,8 +70,7 @@ export function wheelByPlaces(places: EyeCurve['wheel']): { stops: number; sd: n
 	const { least, most } = USABLE_SLOPES;
 	if (stops < least || stops > most) return null;
 	const misses = does.reduce((sum, each, at) => sum + weights[at] * (each - stops) ** 2, 0);
-	const birge = Math.sqrt(Math.max(1, misses / Math.max(1, away.length - 1)));
-	return { stops, sd: Math.max(LEAST_DOUBT, birge / Math.sqrt(weight)) };
+	return { stops, sd: Math.max(LEAST_DOUBT, birgeRatio(misses, away.length) / Math.sqrt(weight)) };
 }
 
 /** A wheel with what firings told of it. */
