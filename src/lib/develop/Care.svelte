@@ -12,6 +12,9 @@
 </section>
 
 <style>
+	section {
+		margin-top: 0.5rem;
+	}
 	li {
 		padding-block: 0.15rem;
 	}

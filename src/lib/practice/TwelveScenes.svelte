@@ -41,8 +41,10 @@
 <svelte:head><title>Twelve scenes on paper · Just Enough</title></svelte:head>
 <PaperPage>
 	{#snippet head()}
-		<h1>Practice</h1>
-		<PracticeNav here="paper" />
+		<div>
+			<h1>Practice</h1>
+			<PracticeNav here="paper" />
+		</div>
 		<p>
 			Twelve made-up lights for the bus: say the EV, or the f-number at 1/ISO, then turn the sheet. Print both
 			sides, flipped on the long edge.
