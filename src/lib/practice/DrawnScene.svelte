@@ -87,7 +87,7 @@
 			aria-label={sceneInWords(scene)}
 		></canvas>
 		{#if failed}<p class="wait soft" role="status">This scene couldn’t be drawn. Go on to the next one.</p>
-		{:else if !picture}<p class="wait soft">Drawing the scene …</p>{/if}
+		{:else if !picture}<p class="wait soft" aria-busy="true">Drawing the scene …</p>{/if}
 		{#if metered && picture}
 			<button
 				class="spot"
