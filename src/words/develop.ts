@@ -64,6 +64,14 @@ export function timedInWords({ seconds, sd, beyond, from }: TimedDiluted): strin
 }
 
 /**
+ * That a time is by rule of thumb, said behind it; nothing of one that a table gives.
+ *
+ * @example byRuleInWords({ from: 9 }) // ', by rule of thumb'
+ */
+export const byRuleInWords = ({ from }: Pick<TimedDiluted, 'from'>): string =>
+	from === undefined ? '' : ', by rule of thumb';
+
+/**
  * What is poured off a bath that is replenished, and added to it.
  *
  * @example exchangedInWords(44) // 'pour off 44 ml, then add 44 ml of replenisher'

@@ -3,6 +3,7 @@ import {
 	expect,
 	request as newRequest,
 	type APIRequestContext,
+	type Locator,
 	type Page,
 	type TestInfo
 } from '@playwright/test';
@@ -117,6 +118,9 @@ async function stands(page: Page): Promise<void> {
 	await page.locator('html[data-mounted]').waitFor();
 	await page.evaluate(() => document.fonts.ready.then(() => undefined));
 }
+
+/** What a view says of itself; that the server looks slow, or that time was made to leap over its answer, is said outside it. */
+export const said = (page: Page): Locator => page.getByRole('main').getByRole('status');
 
 /** Opens a page that is ready to be used. */
 export async function open(page: Page, path: string): Promise<void> {

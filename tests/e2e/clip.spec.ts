@@ -3,7 +3,7 @@ import type { FilmedShutter } from '../../src/core/standin';
 import { filmOf, fixedCamera } from '../fixtures/bag';
 import { H264, HEVC, VP8, writeClip } from '../fixtures/clips';
 import { answer } from './shoot-page';
-import { expect, loadCamera, open, readLight, sizes, test } from './app';
+import { expect, loadCamera, open, readLight, said, sizes, test } from './app';
 
 /** A shutter is measured by a phone's video. */
 
@@ -132,8 +132,7 @@ test('a stand-in phone shows how it goes, times of a tester can be typed, and th
 	await page.clock.install({ time: '2026-01-01T12:00:00Z' });
 	await open(page, '/bag/steps');
 	await page.clock.pauseAt('2026-01-01T13:00:00Z');
-	// The leap in time makes the server look slow: what is said of that stands outside.
-	const step = page.getByRole('main').getByRole('status');
+	const step = said(page);
 	await page.keyboard.press('ArrowRight');
 	await page.getByRole('button', { name: 'Run all' }).click();
 	await expect(step).toHaveText('step 1, all of the light');

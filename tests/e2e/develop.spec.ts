@@ -1,4 +1,4 @@
-import { expect, isClean, loadCamera, open, PHONE, stored, test } from './app';
+import { expect, isClean, loadCamera, open, PHONE, said, stored, test } from './app';
 import { filmOf, fixedCamera } from '../fixtures/bag';
 
 /** A film developed: a recipe, measured out, run with a reload in the middle, its log with the load. */
@@ -39,9 +39,9 @@ test.describe('on the phone', () => {
 		await expect(page.getByRole('list', { name: 'By parts' }).getByText('823.5 ml')).toBeVisible();
 		// Source: half way in the logarithm between 12 and 8 minutes is √96 = 9.8 minutes.
 		await page.getByLabel('Bath temperature, °C').fill('20');
-		await expect(page.getByRole('main').getByRole('status')).toHaveText('9:48, give or take 0:30');
+		await expect(said(page)).toHaveText('9:48, give or take 0:30');
 		await page.getByLabel('Bath temperature, °C').fill('30');
-		await expect(page.getByRole('main').getByRole('status')).toContainText('doesn’t reach');
+		await expect(said(page)).toContainText('doesn’t reach');
 		await page.getByLabel('Bath temperature, °C').fill('20');
 		await page.getByRole('checkbox', { name: 'Samphire 125 of Quay Box' }).check();
 		await expect(page.getByText('Read the maker’s safety sheet first')).toBeVisible();
@@ -104,12 +104,12 @@ test('how long a picture out of a pack takes can be told by where it is kept', a
 	});
 	await open(page, `/develop/${id}`);
 	await page.getByLabel('Temperature of the picture, °C').fill('24');
-	await expect(page.getByRole('main').getByRole('status')).toHaveText('0:38, give or take 0:10');
+	await expect(said(page)).toHaveText('0:38, give or take 0:10');
 	await page.getByLabel('How warm it is, I know').selectOption({ label: 'by feel: in a heated room' });
 	// By hand: in the logarithm between 82.5 s at 13 °C and 37.5 s at 24 °C it is 50 s at 20 °C, 58 s at 18 °C.
-	await expect(page.getByRole('main').getByRole('status')).toHaveText('0:50, give or take 0:15');
+	await expect(said(page)).toHaveText('0:50, give or take 0:15');
 	await expect(page.getByText('20 °C, give or take 2 degrees: a thermometer knows it better.')).toBeVisible();
 	await expect(page.getByText('The paste is caustic and burns skin and eyes.')).toBeVisible();
 	await page.getByLabel('How warm it is, I know').selectOption({ label: 'by feel: outdoors, in a coat' });
-	await expect(page.getByRole('main').getByRole('status')).toContainText('doesn’t reach');
+	await expect(said(page)).toContainText('doesn’t reach');
 });

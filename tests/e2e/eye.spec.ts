@@ -2,7 +2,7 @@ import type { Page } from '@playwright/test';
 import sharp from 'sharp';
 import { filmOf, fixedCamera, losesNothing } from '../fixtures/bag';
 import { firedBy } from '../fixtures/eyes';
-import { expect, loadCamera, open, PHONE, readLight, test } from './app';
+import { expect, loadCamera, open, PHONE, readLight, said, test } from './app';
 import { answer } from './shoot-page';
 
 /** An eye is measured with the empty camera. */
@@ -61,15 +61,15 @@ test('the screen of steps gives exact parts of light, and as much of it in all a
 }) => {
 	await open(page, '/bag/steps');
 	for (let step = 0; step <= 7; step++) {
-		await expect(page.getByRole('main').getByRole('status')).toHaveText(new RegExp(`^step ${step + 1}, `));
+		await expect(said(page)).toHaveText(new RegExp(`^step ${step + 1}, `));
 		// By counting: every pixel is black or white, and so many are white.
 		expect(await pixels(page)).toEqual({ left: 2 ** -step, all: 1 / 2 });
 		await page.keyboard.press('ArrowRight');
 	}
-	await expect(page.getByRole('main').getByRole('status')).toHaveText('black');
+	await expect(said(page)).toHaveText('black');
 	expect(await pixels(page)).toEqual({ left: 0, all: 1 / 2 });
 	await page.getByRole('button', { name: 'Brighter' }).click();
-	await expect(page.getByRole('main').getByRole('status')).toHaveText('step 8, 1/128 of the light');
+	await expect(said(page)).toHaveText('step 8, 1/128 of the light');
 });
 
 test.describe('on the phone', () => {

@@ -1,5 +1,5 @@
 import { filmOf, fixedCamera } from '../fixtures/bag';
-import { DESK, PHONE, expect, isClean, loadCamera, open, readLight, test } from './app';
+import { DESK, expect, isClean, loadCamera, open, PHONE, readLight, said, test } from './app';
 
 /** What a load is to be developed in is set before it is shot, and told to every frame when it changes. */
 
@@ -151,7 +151,7 @@ test.describe('on the phone, in the dark', () => {
 		await page.getByRole('button', { name: 'Save the recipe' }).click();
 		await expect(page.getByText('Don’t touch the negative side')).toBeVisible();
 		await page.getByLabel('Temperature of the picture, °C').fill('18');
-		await expect(page.getByRole('main').getByRole('status')).toHaveText('1:00, give or take 0:05');
+		await expect(said(page)).toHaveText('1:00, give or take 0:05');
 		await isClean(page);
 		await page.getByRole('button', { name: 'Ready: 1:00' }).click();
 		const run = page.getByRole('article');

@@ -1,4 +1,4 @@
-import { expect, isClean, loadCamera, open, stored, test } from './app';
+import { expect, isClean, loadCamera, open, said, stored, test } from './app';
 import { filmOf, fixedCamera } from '../fixtures/bag';
 
 /** What there is to load: counted once, less by what is loaded, and what has to be bought for an outing. */
@@ -23,7 +23,7 @@ test('packs are counted, get fewer by loading, and an outing says what to buy', 
 	await sheet.getByLabel('Stored').selectOption({ label: 'in a fridge' });
 	await isClean(page);
 	await sheet.getByRole('button', { name: 'Save' }).click();
-	await expect(page.getByRole('main').getByRole('status')).toHaveText('Saved: Cockle 100.');
+	await expect(said(page)).toHaveText('Saved: Cockle 100.');
 	const main = page.getByRole('main');
 	await expect(main).toContainText('2 packs and rolls, worth 23.00.');
 	await expect(main).toContainText('2 rolls left');

@@ -1,4 +1,4 @@
-import { expect, isClean, open, stored, test } from './app';
+import { expect, isClean, open, said, stored, test } from './app';
 import { filmOf, fixedCamera } from '../fixtures/bag';
 
 /** Film that waits goes through tanks: put together, mixed, run, logged and judged. */
@@ -108,9 +108,9 @@ test('film that waits is put together by its bath, goes through one tank, and wh
 	// By mass balance: a fifteenth of half a litre is 33.3 ml, a tenth 50.
 	await expect(page.getByRole('list', { name: 'By parts' }).getByText('33.3 ml')).toBeVisible();
 	await expect(page.getByText('That leaves 33.3 ml of stock for each roll')).toContainText('50 ml');
-	await expect(page.getByRole('main').getByRole('status')).toHaveText('11:12, give or take 0:35');
+	await expect(said(page)).toHaveText('11:12, give or take 0:35');
 	await page.getByLabel('Water to one part of stock').fill('30');
-	await expect(page.getByRole('main').getByRole('status')).toContainText('by rule of thumb from 1 + 14');
+	await expect(said(page)).toContainText('by rule of thumb from 1 + 14');
 	await page.getByLabel('Water to one part of stock').fill('14');
 	await page.getByText('To fetch').click();
 	await expect(

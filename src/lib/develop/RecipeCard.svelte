@@ -4,7 +4,7 @@
 	import { resolve } from '$app/paths';
 	import { isPack, recipeTime, timeAt } from '$core/develop';
 	import { formatTemperature, stopsInWords } from '$core/units';
-	import { bathInWords, clockInWords, leftInWords } from '$words';
+	import { bathInWords, byRuleInWords, clockInWords, leftInWords } from '$words';
 	import type { RecipeRecord } from '$contract/records';
 	import Menu from '$lib/parts/Menu.svelte';
 	import type { Kept } from '$lib/records/client';
@@ -32,10 +32,8 @@
 	);
 	const time = $derived.by(() => {
 		if (isPack(recipe.kind)) return ofPack;
-		if (timed) {
-			const ruled = timed.from === undefined ? '' : ', by rule of thumb';
-			return `${clockInWords(timed.seconds)} at ${formatTemperature(celsius)}${ruled}`;
-		}
+		if (timed)
+			return `${clockInWords(timed.seconds)} at ${formatTemperature(celsius)}${byRuleInWords(timed)}`;
 		return recipe.times?.length ? `no time at ${formatTemperature(celsius)}` : '';
 	});
 	const left = $derived(isPack(recipe.kind) ? [] : leftInWords(recipe, DateTime.local().toISODate()));

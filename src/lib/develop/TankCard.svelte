@@ -10,7 +10,16 @@
 		type DevelopedOnce
 	} from '$core/develop';
 	import { formatTemperature } from '$core/units';
-	import { agitationInWords, agoInWords, capital, clockInWords, counted, filmTypeName, listed } from '$words';
+	import {
+		agitationInWords,
+		agoInWords,
+		byRuleInWords,
+		capital,
+		clockInWords,
+		counted,
+		filmTypeName,
+		listed
+	} from '$words';
 	import type { RecipeRecord } from '$contract/records';
 	import type { Kept } from '$lib/records/client';
 	import { ownOf, timeOf, type Own, type Tank } from './tanks';
@@ -34,12 +43,8 @@
 	const { recipe } = $derived(tank);
 	const { type } = $derived(tank.loads[0].film);
 	const timed = $derived(timeOf(tank, celsius, own));
-	const byWhat = $derived(
-		[
-			timed?.from === undefined ? '' : ', by rule of thumb',
-			timed && ownOf(recipe?.id, tank.loads, own) ? ', by your own negatives' : ''
-		].join('')
-	);
+	const byNegatives = $derived(ownOf(recipe?.id, tank.loads, own) ? ', by your own negatives' : '');
+	const byWhat = $derived(timed ? byRuleInWords(timed) + byNegatives : '');
 	const rolls = $derived(counted(tank.loads.length, 'one roll', '# rolls'));
 	const pushed = $derived(tank.push ? `, ${pushes.find(({ stops }) => stops === tank.push)?.name}` : '');
 	const title = $derived(
